@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Vinculum\Kitchen\StageReport;
+use Vinculum\Measure\Amount;
+use Vinculum\Measure\Dimension;
+use Vinculum\Measure\Figure;
+use Vinculum\Measure\Measured;
+use Vinculum\Pantry\AmountChoices;
+use Vinculum\Recipe\Problem;
+use Vinculum\Recipe\WeighedLine;
+use Vinculum\Taste\Evaluation;
+use Vinculum\Taste\Measure;
+use Vinculum\Taste\Ratio;
+use Vinculum\Taste\Verdict;
+
+/**
+ * An evaluation as the Bench lays it out (evaluation.schema.json): amounts to be set, columns in levels, words for every
+ * figure. The screen only places what is here.
+ */
+final readonly class BenchDocument
+{
+    private function __construct(private Evaluation $evaluation) {}
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function of(Evaluation $evaluation): array
+    {
+        $bench = new self($evaluation);
+        $style = $evaluation->style;
+        $columns = array_map($bench->column(...), Measure::cases());
+
+        return [
+            'complete' => array_filter($evaluation->problems(), static fn (Problem $problem): bool => $problem->isUnreadable()) === [],
+            'style' => $style === null ? null : ['slug' => $style->slug, 'name' => $style->name, 'cues' => $style->cues, 'source' => $style->source],
+            'lines' => $bench->lines(),
+            'columns' => $columns,
+            'ratios' => array_map($bench->ratio(...), Ratio::cases()),
+            'makes' => $bench->makes(),
+            'stages' => array_map(static fn (StageReport $stage): array => [
+                'id' => $stage->id,
+                'text' => $stage->boiledOff > 0.0 ? 'boils off '.Wording::grams($stage->boiledOff).' of '.Wording::grams($stage->massIn) : '',
+            ], $evaluation->cooked->stages),
+            'verdict' => self::sentence($evaluation),
+        ];
+    }
+
+    /** The whole balance in a few words, for the Shelf and for whoever listens instead of looking. */
+    public static function sentence(Evaluation $evaluation): string
+    {
+        if ($evaluation->cooked->rows === []) {
+            return 'Nothing in the pot yet.';
+        }
+        if ($evaluation->style === null) {
+            return 'No style chosen, so nothing to hold it against.';
+        }
+        $off = [];
+        foreach (Measure::cases() as $measure) {
+            $verdict = $evaluation->verdict($measure);
+            if ($verdict !== null && in_array($verdict->kind, [Verdict::SHORT, Verdict::OVER], true)) {
+                $off[] = Wording::label($measure).' '.$verdict->words;
+            }
+        }
+
+        return $off === [] ? 'Level, as far as we know.' : implode(', ', $off).'.';
+    }
+
+    /**
+     * @return list<array<string, mixed>>
+     */
+    public static function miniature(Evaluation $evaluation): array
+    {
+        $bench = new self($evaluation);
+
+        return array_map(static function (Measure $measure) use ($bench): array {
+            $band = $bench->band($measure);
+
+            return [
+                'label' => Wording::label($measure),
+                'top' => AnalysisDocument::digits($bench->levels($measure, $bench->evaluation->tasting->value($measure))),
+                'band' => $band === null ? null : ['low' => $band['low'], 'high' => $band['high']],
+                'words' => $bench->evaluation->verdict($measure)->words ?? '',
+            ];
+        }, Measure::cases());
+    }
+
+    /**
+     * @return list<array<string, mixed>>
+     */
+    private function lines(): array
+    {
+        $weighed = $this->evaluation->cooked->weighed->lines;
+        $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $weighed));
+        $documents = [];
+        foreach ($weighed as $i => $line) {
+            $documents[] = $this->line($i, $line, $all);
+        }
+
+        return $documents;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function line(int $i, WeighedLine $line, float $all): array
+    {
+        $ingredient = $line->ingredient;
+        $mass = new Figure($line->grams, $line->spread, 'g');
+        $ladder = $line->amount === null || $line->line->tie !== null ? ['texts' => [], 'rung' => -1, 'exact' => false] : AmountChoices::ladder($line->amount);
+        $share = $all > 0.0 ? $line->grams / $all : 0.0;
+
+        return [
+            'id' => $line->line->id,
+            'slug' => $ingredient->slug ?? $line->line->ingredient,
+            'name' => $ingredient->name ?? $line->line->ingredient,
+            'short_name' => $ingredient?->shortName() ?? $line->line->ingredient,
+            'letter' => self::letter($i),
+            'tint' => $ingredient->tint ?? 'none',
+            'caution' => $ingredient->caution ?? '',
+            'known' => $ingredient !== null,
+            'lead' => $line->amount->lead ?? '',
+            'terms' => $line->amount === null ? [] : self::terms($line->amount),
+            'mass_text' => $ingredient === null || $mass->value <= 0.0 ? '' : Wording::grams($mass->value),
+            'spread_text' => $mass->value <= 0.0 ? '' : 'perhaps '.Wording::grams($mass->low()).' to '.Wording::grams($mass->high()),
+            'share' => AnalysisDocument::digits($share),
+            'share_text' => $share > 0.0 ? Wording::percent($share) : '',
+            'ladder' => $ladder['texts'],
+            'rung' => $ladder['rung'],
+            'on_rung' => $ladder['exact'],
+            'other_units' => $ingredient === null || $line->line->tie !== null ? [] : AmountChoices::inOtherUnits($mass->value, $ingredient, $this->evaluation->recipe->measures),
+            'brings' => $this->brings($i),
+        ];
+    }
+
+    /**
+     * @return list<array{number: array{whole: string, numerator: string, denominator: string}, up_to: array{whole: string, numerator: string, denominator: string}|null, unit: string}>
+     */
+    private static function terms(Amount $amount): array
+    {
+        return array_map(static fn (Measured $term): array => [
+            'number' => Wording::set($term->number),
+            'up_to' => $term->number->upTo === null ? null : Wording::set($term->number->upTo),
+            'unit' => $term->words === '' ? 'each' : ($term->unit?->dimension === Dimension::Count ? 'each' : $term->words),
+        ], $amount->terms);
+    }
+
+    /**
+     * What a line brings to each taste.
+     *
+     * @return list<array{measure: string, label: string, text: string, share: float, share_text: string}>
+     */
+    private function brings(int $i): array
+    {
+        $brings = [];
+        foreach (Measure::cases() as $measure) {
+            $tasted = $this->evaluation->tasting->measures[$measure->value];
+            $own = $tasted->contributions[$i] ?? 0.0;
+            $share = $tasted->figure->value > 0.0 ? $own / $tasted->figure->value : 0.0;
+            $brings[] = [
+                'measure' => $measure->value,
+                'label' => Wording::label($measure),
+                'text' => in_array($i, $tasted->unknown, true) ? 'not known' : Wording::number($own),
+                'share' => AnalysisDocument::digits($share),
+                'share_text' => $share > 0.0 ? Wording::percent($share) : '',
+            ];
+        }
+
+        return $brings;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function column(Measure $measure): array
+    {
+        $tasted = $this->evaluation->tasting->measures[$measure->value];
+        $verdict = $this->evaluation->verdict($measure);
+        $segments = [];
+        $from = 0.0;
+        foreach ($tasted->contributions as $i => $own) {
+            if ($own <= 0.0) {
+                continue;
+            }
+            $segments[] = [
+                'line' => $this->evaluation->cooked->weighed->lines[$i]->line->id,
+                'from' => AnalysisDocument::digits($this->levels($measure, $from)),
+                'to' => AnalysisDocument::digits($this->levels($measure, $from + $own)),
+                'text' => Wording::number($own),
+                'share_text' => Wording::percent($own / $tasted->figure->value),
+            ];
+            $from += $own;
+        }
+
+        return [
+            'measure' => $measure->value,
+            'label' => Wording::label($measure),
+            'unit' => $measure->unit(),
+            'value_text' => Wording::number($tasted->figure->value),
+            'interval_text' => Wording::interval($tasted->figure),
+            'top' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->value)),
+            'low' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->low())),
+            'high' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->high())),
+            'band' => $this->band($measure),
+            'verdict' => $verdict === null ? null : ['kind' => $verdict->kind, 'words' => $verdict->words, 'steps' => AnalysisDocument::digits($verdict->steps)],
+            'segments' => $segments,
+            'unknown' => array_map(fn (int $i): string => $this->evaluation->cooked->weighed->lines[$i]->ingredient?->shortName() ?? '', $tasted->unknown),
+        ];
+    }
+
+    /**
+     * @return array{low: float, high: float, text: string, aim_text: string}|null
+     */
+    private function band(Measure $measure): ?array
+    {
+        $band = $this->evaluation->style?->band($measure);
+
+        return $band === null ? null : [
+            'low' => AnalysisDocument::digits($this->levels($measure, $band->low)),
+            'high' => AnalysisDocument::digits($this->levels($measure, $band->high)),
+            'text' => Wording::range($band->low, $band->high),
+            'aim_text' => Wording::number($band->aim),
+        ];
+    }
+
+    /** A value in heights of the style's aim, so that a balanced sauce has level tops; on a fixed scale without one. */
+    private function levels(Measure $measure, float $value): float
+    {
+        $aim = $this->evaluation->style?->band($measure)->aim ?? 0.0;
+
+        return $value / ($aim > 0.0 ? $aim : $measure->fixedScale());
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function ratio(Ratio $ratio): array
+    {
+        $figure = $this->evaluation->tasting->ratios[$ratio->value];
+        $band = $this->evaluation->style?->band($ratio);
+        [$over, $under] = Wording::ratio($ratio);
+        $state = match (true) {
+            $figure === null || $band === null => 'none',
+            $figure->value >= $band->low && $figure->value <= $band->high => 'in',
+            $figure->high() >= $band->low && $figure->low() <= $band->high => 'unsure',
+            $figure->value < $band->low => 'short',
+            default => 'over',
+        };
+
+        return [
+            'ratio' => $ratio->value,
+            'over' => $over,
+            'under' => $under,
+            'value_text' => $figure === null ? '' : Wording::number($figure->value),
+            'interval_text' => $figure === null ? '' : Wording::interval($figure),
+            'band_text' => $band === null ? '' : Wording::range($band->low, $band->high),
+            'state' => $state,
+            'why' => $figure === null ? "too little {$under} to divide by" : '',
+        ];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function makes(): array
+    {
+        $volume = $this->evaluation->volume();
+        $boiledOff = array_sum(array_map(static fn (StageReport $stage): float => $stage->boiledOff, $this->evaluation->cooked->stages));
+        $mass = $this->evaluation->mass()->value;
+
+        return [
+            'volume_text' => Wording::volume($volume->value),
+            'mass_text' => Wording::grams($mass),
+            'spread_text' => $volume->value > 0.0 ? 'perhaps '.Wording::volume($volume->low()).' to '.Wording::volume($volume->high()) : '',
+            'boiled_off_text' => $boiledOff > 0.0 ? Wording::grams($boiledOff) : '',
+            'density_text' => $this->evaluation->density() === null ? '' : number_format($this->evaluation->density(), 2).' g/mL',
+        ];
+    }
+
+    /** A, B, … Z, a, b, … for the sixty lines a recipe can have; then numbers. */
+    private static function letter(int $i): string
+    {
+        return match (true) {
+            $i < 26 => chr(65 + $i),
+            $i < 52 => chr(97 + $i - 26),
+            default => (string) ($i + 1),
+        };
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\AmountChoices;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Taste\Measure;
+
+/** An ingredient as it is offered when a line is added (ingredient-list.schema.json). */
+final class IngredientDocument
+{
+    /** From here on, in its own unit, a taste is worth naming. */
+    private const WORTH_NAMING = ['sweetness' => 3.0, 'sourness' => 0.4, 'saltiness' => 0.8, 'umami' => 0.1, 'heat' => 100.0];
+
+    private const STRONGLY = ['sweetness' => 'sweet %s', 'sourness' => 'acid %s %%', 'saltiness' => 'salt %s %%', 'umami' => 'umami %s', 'heat' => '%s SHU'];
+
+    /**
+     * @return array<string, string>
+     */
+    public static function of(Ingredient $ingredient): array
+    {
+        return [
+            'slug' => $ingredient->slug,
+            'name' => $ingredient->name,
+            'group' => $ingredient->group,
+            'tint' => $ingredient->tint,
+            'caution' => $ingredient->caution,
+            'strength_text' => self::strength($ingredient),
+            'starting_amount' => AmountChoices::toBegin($ingredient),
+        ];
+    }
+
+    private static function strength(Ingredient $ingredient): string
+    {
+        $words = [];
+        foreach (Measure::cases() as $measure) {
+            $value = 0.0;
+            foreach ($measure->weights() as $constituent => $weight) {
+                $value += $weight * $ingredient->perGram[$constituent] * 100;
+            }
+            if ($value >= self::WORTH_NAMING[$measure->value]) {
+                $words[] = sprintf(self::STRONGLY[$measure->value], preg_replace('/\.0+$/', '', Wording::number($value)));
+            }
+        }
+        if ($words === [] && ($ingredient->composition[Constituent::FAT] ?? 0.0) > 20) {
+            $words[] = 'fat '.Wording::number((float) $ingredient->composition[Constituent::FAT]).' %';
+        }
+
+        return implode(' · ', $words);
+    }
+}

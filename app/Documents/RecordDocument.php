@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\StoredRecipe;
+
+/** A kept recipe as the API sends it (recipe-record.schema.json). */
+final class RecordDocument
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public static function of(StoredRecipe $stored): array
+    {
+        return [
+            'id' => $stored->id,
+            'revision' => $stored->revision,
+            'updated_at' => $stored->updated_at->toIso8601ZuluString(),
+            'recipe' => $stored->document,
+        ];
+    }
+}

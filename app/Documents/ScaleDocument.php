@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Vinculum\Batch\ScaledLine;
+use Vinculum\Batch\ScaledRecipe;
+use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Taste\Measure;
+
+/** A scaled recipe as the API sends it (scale.schema.json). */
+final class ScaleDocument
+{
+    /** Rounding below this many steps cannot be tasted. */
+    private const FREE_STEPS = 0.3;
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function of(ScaledRecipe $scaled): array
+    {
+        $names = [];
+        foreach ($scaled->evaluation->cooked->weighed->lines as $line) {
+            $names[$line->line->id] = $line->ingredient->name ?? $line->line->ingredient;
+        }
+        $mass = $scaled->evaluation->mass()->value;
+        $volume = $scaled->evaluation->volume()->value;
+
+        return [
+            'factor' => AnalysisDocument::digits($scaled->factor),
+            'factor_text' => '× '.Wording::number($scaled->factor),
+            'lines' => array_map(static fn (ScaledLine $line): array => [
+                'id' => $line->id,
+                'name' => $names[$line->id],
+                'exact_g' => AnalysisDocument::digits($line->exactG),
+                'rounded_g' => AnalysisDocument::digits($line->roundedG),
+                'text' => $line->text,
+                'note' => $line->note,
+            ], $scaled->lines),
+            'drift_steps' => array_map(AnalysisDocument::digits(...), $scaled->driftSteps),
+            'drift_text' => self::drift($scaled->driftSteps),
+            'yield' => [
+                'mass_g' => AnalysisDocument::digits($mass),
+                'volume_ml' => AnalysisDocument::digits($volume),
+                'text' => Wording::volume($volume).', '.Wording::grams($mass),
+            ],
+            'containers' => $scaled->containers === null ? null : $scaled->containers + ['text' => self::containers($scaled->containers)],
+            'recipe' => RecipeDocument::write($scaled->recipe),
+        ];
+    }
+
+    /**
+     * @param array<string, float> $steps
+     */
+    private static function drift(array $steps): string
+    {
+        $worst = Measure::Sweetness;
+        foreach (Measure::cases() as $measure) {
+            if (abs($steps[$measure->value]) > abs($steps[$worst->value])) {
+                $worst = $measure;
+            }
+        }
+        if (abs($steps[$worst->value]) < self::FREE_STEPS) {
+            return 'Rounding to spoons moves no taste by as much as a third of a step.';
+        }
+
+        return sprintf('Rounding moves %s most: %.1f steps %s.', mb_strtolower(Wording::label($worst)), abs($steps[$worst->value]), $steps[$worst->value] > 0 ? 'up' : 'down');
+    }
+
+    /**
+     * @param array{count: int, volume_ml: float, fill_ml: float, full: int, left_ml: float} $containers
+     */
+    private static function containers(array $containers): string
+    {
+        $left = $containers['left_ml'] < 0.02 * $containers['fill_ml'] ? '' : ', and '.Wording::volume($containers['left_ml']).' over';
+
+        return sprintf('%d of %d filled with %s each%s', $containers['full'], $containers['count'], Wording::volume($containers['fill_ml']), $left);
+    }
+}

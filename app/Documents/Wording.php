@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Vinculum\Measure\Figure;
+use Vinculum\Measure\Numeral;
+use Vinculum\Taste\Measure;
+use Vinculum\Taste\Ratio;
+
+/** Numbers and names as the screens show them: as many digits as are known, and no more. */
+final class Wording
+{
+    private const INTERVAL_DIGITS = 2;
+
+    public static function label(Measure $measure): string
+    {
+        return match ($measure) {
+            Measure::Sweetness => 'Sweet',
+            Measure::Sourness => 'Sour',
+            Measure::Saltiness => 'Salty',
+            Measure::Umami => 'Umami',
+            Measure::Heat => 'Heat',
+        };
+    }
+
+    /**
+     * @return array{string, string} what stands over the bar and under it
+     */
+    public static function ratio(Ratio $ratio): array
+    {
+        $words = explode('_', $ratio->value);
+
+        return [$words[0], $words[1]];
+    }
+
+    /** Three figures: 27.1, 1.12, 0.28, 850. */
+    public static function number(float $value): string
+    {
+        if ($value < 0.005) {
+            return '0';
+        }
+        $digits = $value >= 1000 ? 2 : 3;
+        $places = max(0, $digits - 1 - (int) floor(log10($value)));
+        $rounded = round($value, min($places, 2));
+        if ($value >= 1000) {
+            $rounded = round($value, $digits - 1 - (int) floor(log10($value)));
+        }
+
+        return self::grouped($rounded, $value >= 1000 ? 0 : min($places, $value >= 10 ? 1 : 2));
+    }
+
+    public static function interval(Figure $figure): string
+    {
+        $low = self::short($figure->low());
+        $high = self::short($figure->high());
+
+        return $low === $high ? '' : "{$low}–{$high}";
+    }
+
+    public static function range(float $low, float $high): string
+    {
+        return self::short($low).'–'.self::short($high);
+    }
+
+    public static function grams(float $grams): string
+    {
+        return match (true) {
+            $grams <= 0.0 => '0 g',
+            $grams < 0.095 => self::grouped($grams, 2).' g',
+            $grams < 9.95 => self::trimmed($grams, 1).' g',
+            default => self::grouped(round($grams), 0).' g',
+        };
+    }
+
+    /** Litres from a litre on, millilitres below. */
+    public static function volume(float $millilitres): string
+    {
+        return $millilitres >= 1000 ? self::grouped($millilitres / 1000, 2).' L' : self::grouped(round($millilitres), 0).' mL';
+    }
+
+    public static function percent(float $share): string
+    {
+        $percent = $share * 100;
+
+        return ($percent > 0.0 && $percent < 1.0 ? '<1' : (string) (int) round($percent)).' %';
+    }
+
+    /**
+     * As it is set: a whole or a decimal, and a fraction over its bar.
+     *
+     * @return array{whole: string, numerator: string, denominator: string}
+     */
+    public static function set(Numeral $number): array
+    {
+        return [
+            'whole' => $number->decimal ?? ($number->whole === 0 && $number->numerator > 0 ? '' : (string) $number->whole),
+            'numerator' => $number->numerator > 0 ? (string) $number->numerator : '',
+            'denominator' => $number->numerator > 0 ? (string) $number->denominator : '',
+        ];
+    }
+
+    private static function short(float $value): string
+    {
+        if ($value < 0.005) {
+            return '0';
+        }
+        $places = max(0, self::INTERVAL_DIGITS - 1 - (int) floor(log10($value)));
+
+        return $value >= 100 ? self::grouped(round($value, self::INTERVAL_DIGITS - 1 - (int) floor(log10($value))), 0) : self::trimmed($value, min($places, 2));
+    }
+
+    private static function trimmed(float $value, int $places): string
+    {
+        $text = self::grouped($value, $places);
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+
+    /** Thousands apart by a narrow space. */
+    private static function grouped(float $value, int $places): string
+    {
+        return number_format($value, $places, '.', "\u{00A0}");
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\IngredientDocument;
+use Illuminate\Http\Request;
+use Vinculum\Pantry\Catalogue;
+
+/** Ingredients by what a maker types. */
+final class IngredientController
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function __invoke(Request $request, Catalogue $catalogue): array
+    {
+        $typed = mb_substr($request->string('q')->value(), 0, 120);
+
+        return ['ingredients' => array_map(IngredientDocument::of(...), $catalogue->search($typed))];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Recipe\InvalidRecipe;
+
+/** Every failure as the same shape: a code, a sentence, and the fields it is about. Never a stack trace. */
+final class ErrorResponse
+{
+    public static function from(\Throwable $error): JsonResponse
+    {
+        return match (true) {
+            $error instanceof Refused => self::of($error->status, $error->reason, $error->getMessage(), $error->fields, $error->beside),
+            $error instanceof InvalidRecipe => self::of(422, 'invalid', $error->getMessage(), $error->errors),
+            $error instanceof UnreachableTarget => self::of(422, 'invalid', $error->getMessage(), [['field' => 'to', 'message' => $error->getMessage()]]),
+            $error instanceof ModelNotFoundException, $error instanceof NotFoundHttpException => self::of(404, 'not-found', 'There is nothing at this address. It may have been deleted.'),
+            $error instanceof HttpExceptionInterface => self::of($error->getStatusCode(), 'refused', 'This cannot be asked here.'),
+            default => self::of(500, 'failed', 'Something went wrong on our side. Nothing was changed; the log in storage/logs says what it was.'),
+        };
+    }
+
+    /**
+     * @param list<array{field: string, message: string}> $fields
+     * @param array<string, mixed> $beside
+     */
+    private static function of(int $status, string $code, string $message, array $fields = [], array $beside = []): JsonResponse
+    {
+        return new JsonResponse(['error' => ['code' => $code, 'message' => $message, 'fields' => $fields]] + $beside, $status);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\ErrorResponse;
+use App\Http\Refused;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Answers only when asked by our own name and from our own pages. */
+final class ServeOnlyThisHost
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        $host = (string) $request->headers->get('Host');
+        $name = preg_replace('/:\d+$/', '', $host);
+        if (! in_array($name, config()->array('vinculum.hosts'), true)) {
+            return ErrorResponse::from(Refused::otherHost());
+        }
+        $origin = $request->headers->get('Origin');
+        if ($origin !== null && $origin !== $request->getScheme().'://'.$host) {
+            return ErrorResponse::from(Refused::otherOrigin());
+        }
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use App\Documents\Schemas;
+use App\Http\Refused;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Taste\Evaluation;
+
+/**
+ * From a document of unknown worth to an evaluation: checked against the schema, read, and handed to core.
+ *
+ * @phpstan-import-type RecipeArray from RecipeDocument
+ */
+final readonly class Evaluator
+{
+    public function __construct(private Schemas $schemas, private Catalogue $catalogue, private Styles $styles) {}
+
+    /**
+     * @throws InvalidRecipe naming each field and what is accepted
+     * @throws Refused where it is no JSON at all
+     */
+    public function read(string $json): Recipe
+    {
+        /** @var RecipeArray $checked */
+        $checked = $this->schemas->check('recipe', $json);
+
+        return RecipeDocument::read($checked);
+    }
+
+    public function evaluate(Recipe $recipe): Evaluation
+    {
+        return Evaluation::of($recipe, $this->catalogue, $this->styles->of($recipe->style));
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Batch;
+
+use Vinculum\Measure\Amount;
+use Vinculum\Measure\AmountWriter;
+use Vinculum\Measure\Dimension;
+use Vinculum\Measure\MeasuringSet;
+use Vinculum\Measure\Unit;
+use Vinculum\Measure\Units;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Line;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\Stage;
+use Vinculum\Recipe\WeighedLine;
+use Vinculum\Taste\Evaluation;
+use Vinculum\Taste\Measure;
+
+/**
+ * Makes a recipe larger or smaller. Every amount and every end point in grams or millilitres is multiplied by one factor,
+ * so before rounding the sauce is the same; then each line is written as the nearest amount its own unit can measure.
+ */
+final readonly class Scaler
+{
+    /** Lines rounded by more than this are pointed out. */
+    private const NOTED_FROM = 0.03;
+
+    /** From this share of a full batch on, all containers are filled a little less. */
+    private const FULL_ENOUGH = 0.95;
+
+    /** Pinches and glugs beyond this many are better measured. */
+    private const MOST_INFORMAL = 4;
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    /**
+     * @param float $headspacePercent of each container left empty, 0 to 50
+     *
+     * @throws UnreachableTarget
+     */
+    public function scale(Evaluation $from, ScaleTarget $target, float $headspacePercent = 0.0): ScaledRecipe
+    {
+        if ($headspacePercent < 0.0 || $headspacePercent > 50.0) {
+            throw UnreachableTarget::headspace();
+        }
+        $mass = $from->mass()->value;
+        $volume = $from->volume()->value;
+        if ($mass <= 0.0) {
+            throw UnreachableTarget::nothingToScale();
+        }
+        $fill = ($target->millilitres ?? 0.0) * ($target->containers > 0 ? 1 - $headspacePercent / 100 : 1.0);
+        $factor = $target->factor ?? ($target->grams !== null ? $target->grams / $mass : $fill * max(1, $target->containers) / $volume);
+        $recipe = $this->multiplied($from, $factor);
+        $evaluation = Evaluation::of($recipe, $this->catalogue, $from->style);
+        $drift = [];
+        foreach (Measure::cases() as $measure) {
+            $drift[$measure->value] = $measure->steps($from->tasting->value($measure), $evaluation->tasting->value($measure));
+        }
+
+        return new ScaledRecipe(
+            $factor,
+            $this->lines($from, $evaluation, $factor),
+            $drift,
+            $evaluation,
+            $target->containers > 0 ? self::containers($target, $fill, $evaluation->volume()->value) : null,
+            $recipe,
+        );
+    }
+
+    private function multiplied(Evaluation $from, float $factor): Recipe
+    {
+        $recipe = $from->recipe;
+        $weighed = [];
+        foreach ($from->cooked->weighed->lines as $line) {
+            $weighed[$line->line->id] = $line;
+        }
+        $stages = array_map(fn (Stage $stage): Stage => new Stage(
+            $stage->id,
+            $stage->name,
+            array_map(fn (Line $line): Line => $line->scaled($this->amount($weighed[$line->id], $factor, $recipe->measures), $factor), $stage->lines),
+            $stage->process?->scaled($factor),
+            $stage->strain,
+            $stage->lookFor,
+            $stage->extra,
+        ), $recipe->stages);
+
+        return new Recipe($recipe->name, $recipe->style, $recipe->measures, $recipe->size?->scaled($factor), $recipe->pins, $stages, $recipe->ingredients, $recipe->extra);
+    }
+
+    /** The line's amount times the factor, in words it can be measured in. What has no number is left as written. */
+    private function amount(WeighedLine $weighed, float $factor, MeasuringSet $set): ?string
+    {
+        $amount = $weighed->amount;
+        $text = $weighed->line->amount;
+        if ($text === null || $amount === null || $amount->isToTaste() || $weighed->line->tie !== null) {
+            return $text;
+        }
+        $first = $amount->terms[0];
+        $unit = $first->unit;
+        if ($unit?->dimension === Dimension::Part) {
+            return $text;
+        }
+        if ($unit === null) {
+            // counted in something only the ingredient knows: keep its word
+            if (count($amount->terms) > 1) {
+                return AmountWriter::in(self::gram(), $weighed->grams * $factor, $set)[0];
+            }
+            $count = AmountWriter::in(Units::count('each'), $first->number->value * $amount->factor * $factor, $set)[0];
+
+            return trim("{$count} {$first->words}");
+        }
+        foreach ($amount->terms as $term) {
+            if ($term->unit?->dimension !== $unit->dimension) {
+                return AmountWriter::in(self::gram(), $weighed->grams * $factor, $set)[0];
+            }
+        }
+        $size = $this->size($amount) * $factor;
+        if ($unit->informal && $size / $unit->size <= self::MOST_INFORMAL) {
+            return AmountWriter::in($unit, $size, $set)[0];
+        }
+        $spoons = $unit->dimension === Dimension::Volume && ! $unit->decimal && ! in_array($unit->name, ['fl oz', 'pint', 'quart', 'gallon'], true);
+
+        return $spoons ? AmountWriter::spoons($size, $set)[0] : AmountWriter::in($unit->informal ? self::gram() : $unit, $size, $set)[0];
+    }
+
+    private static function gram(): Unit
+    {
+        return Units::find('g', MeasuringSet::Metric) ?? throw new \LogicException('There is no gram.');
+    }
+
+    /** Total of the terms in grams, millilitres or pieces. */
+    private function size(Amount $amount): float
+    {
+        return $amount->factor * array_sum(array_map(static fn ($term): float => $term->number->value * ($term->unit->size ?? 1.0), $amount->terms));
+    }
+
+    /**
+     * @return list<ScaledLine>
+     */
+    private function lines(Evaluation $from, Evaluation $to, float $factor): array
+    {
+        $lines = [];
+        // all lines a little large is only a larger batch: what shifts the balance is a line that is out of step
+        $batch = $to->mass()->value / ($from->mass()->value * $factor);
+        foreach ($to->cooked->weighed->lines as $i => $line) {
+            $exact = $from->cooked->weighed->lines[$i]->grams * $factor;
+            $off = $exact > 0.0 && $batch > 0.0 ? $line->grams / $exact / $batch - 1 : 0.0;
+            $note = abs($off) < self::NOTED_FROM ? '' : sprintf(
+                '%d %% %s than its share; %s g would be even',
+                (int) round(abs($off) * 100),
+                $off > 0 ? 'more' : 'less',
+                $exact * $batch < 10 ? number_format($exact * $batch, 1) : number_format($exact * $batch),
+            );
+            $lines[] = new ScaledLine($line->line->id, $exact, $line->grams, $line->line->amount, $note);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @return array{count: int, volume_ml: float, fill_ml: float, full: int, left_ml: float}
+     */
+    private static function containers(ScaleTarget $target, float $fill, float $yield): array
+    {
+        // rounding to spoons makes a little more or less: a little less is shared out, so that no bottle is left half empty
+        $fill = $yield < $fill * $target->containers && $yield > self::FULL_ENOUGH * $fill * $target->containers ? $yield / $target->containers : $fill;
+        $full = (int) floor($yield / $fill + 1e-9);
+
+        return [
+            'count' => $target->containers,
+            'volume_ml' => (float) $target->millilitres,
+            'fill_ml' => $fill,
+            'full' => min($full, $target->containers),
+            'left_ml' => max(0.0, $yield - min($full, $target->containers) * $fill),
+        ];
+    }
+}

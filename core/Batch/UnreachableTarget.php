@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Batch;
+
+use Vinculum\Measure\UnreadableAmount;
+
+/** A batch that cannot be made; the message is the one the maker reads. */
+final class UnreachableTarget extends \DomainException
+{
+    private const ACCEPTED = 'Write a factor (2x), a mass (900 g), a volume (1.5 l) or containers (6 x 250 ml).';
+
+    public static function unreadable(string $text, ?UnreadableAmount $why = null): self
+    {
+        $shown = mb_strlen($text) > 40 ? mb_substr($text, 0, 39).'…' : $text;
+
+        return new self("“{$shown}” is not a batch size I can read. ".self::ACCEPTED, 0, $why);
+    }
+
+    public static function containersByVolume(string $text): self
+    {
+        return new self("“{$text}”: bottles and jars go by volume, such as 6 x 250 ml.");
+    }
+
+    public static function nothingToScale(): self
+    {
+        return new self('There is nothing in the pot yet, so there is nothing to scale. Give at least one line an amount.');
+    }
+
+    public static function headspace(): self
+    {
+        return new self('Headspace is a share of the container, from 0 to 50 per cent.');
+    }
+}

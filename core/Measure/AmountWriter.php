@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Measure;
+
+/**
+ * Writes an amount a maker can measure: the kitchen step nearest to it, in the unit that suits its size.
+ */
+final class AmountWriter
+{
+    /** The smallest number each spoon or cup is used for; below it the next smaller one is. */
+    private const LEAST = ['cup' => 0.25, 'tbsp' => 1.0, 'tsp' => 0.125];
+
+    /** Grams or millilitres from which kg or l are written, when the maker wrote those. */
+    private const LARGE = 1000.0;
+
+    /**
+     * In the cups and spoons of the set.
+     *
+     * @param float $millilitres above 0
+     * @return array{string, float} the text, and the millilitres it stands for
+     */
+    public static function spoons(float $millilitres, MeasuringSet $set): array
+    {
+        foreach (self::LEAST as $name => $least) {
+            $unit = Units::find($name, $set);
+            if ($unit !== null && ($millilitres / $unit->size >= $least * 0.99 || $name === 'tsp')) {
+                $number = KitchenSteps::nearest($millilitres / $unit->size, $unit);
+
+                return [KitchenSteps::text($number, $unit)." {$unit->name}", $number * $unit->size];
+            }
+        }
+        throw new \LogicException("The set {$set->value} has no teaspoon.");
+    }
+
+    /**
+     * In a unit of the maker's own choosing; kg and l give way to g and ml below one.
+     *
+     * @param float $size grams, millilitres or pieces, above 0
+     * @return array{string, float} the text, and the size it stands for
+     */
+    public static function in(Unit $unit, float $size, MeasuringSet $set): array
+    {
+        $smaller = ['kg' => 'g', 'l' => 'ml', 'lb' => 'oz'][$unit->name] ?? null;
+        if ($smaller !== null && $size < $unit->size) {
+            $unit = Units::find($smaller, $set) ?? $unit;
+        }
+        $larger = ['g' => 'kg', 'ml' => 'l'][$unit->name] ?? null;
+        if ($larger !== null && $size >= 10 * self::LARGE) {
+            $unit = Units::find($larger, $set) ?? $unit;
+        }
+        $number = $unit->decimal ? self::rounded($size / $unit->size) : KitchenSteps::nearest($size / $unit->size, $unit);
+
+        return [trim(KitchenSteps::text($number, $unit).' '.($unit->name === 'each' ? '' : $unit->name)), $number * $unit->size];
+    }
+
+    /** A scale shows more than a nudge steps: three figures, and tenths below ten. */
+    private static function rounded(float $number): float
+    {
+        return match (true) {
+            $number < 1 => round($number, 2),
+            $number < 10 => round($number, 1),
+            default => round($number),
+        };
+    }
+}

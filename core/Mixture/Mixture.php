@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Mixture;
+
+/**
+ * What is in the pot: a mass in grams of every constituent. Immutable; every figure shown is a function of one.
+ */
+final readonly class Mixture
+{
+    /**
+     * @param list<float> $grams by Constituent, none below 0
+     */
+    private function __construct(public array $grams) {}
+
+    /**
+     * @param list<float> $grams one for each Constituent
+     *
+     * @throws \DomainException where a mass is missing, negative or not a number
+     */
+    public static function of(array $grams): self
+    {
+        if (count($grams) !== Constituent::COUNT) {
+            throw new \DomainException('A mixture has a mass for each of the '.Constituent::COUNT.' constituents.');
+        }
+        foreach ($grams as $constituent => $mass) {
+            if (! ($mass >= 0.0) || is_infinite($mass)) {
+                throw new \DomainException(Constituent::KEYS[$constituent].' is '.$mass.' g; a mass is 0 or more.');
+            }
+        }
+
+        return new self($grams);
+    }
+
+    public static function empty(): self
+    {
+        return new self(array_fill(0, Constituent::COUNT, 0.0));
+    }
+
+    /** Total mass, g. */
+    public function mass(): float
+    {
+        return self::massOf($this->grams);
+    }
+
+    /** Volume at 20 °C, mL. */
+    public function volume(): float
+    {
+        return Density::volumeOf($this->grams);
+    }
+
+    public function plus(self $other): self
+    {
+        return new self(array_map(static fn (float $a, float $b): float => $a + $b, $this->grams, $other->grams));
+    }
+
+    /** @param float $factor 0 or more */
+    public function times(float $factor): self
+    {
+        return self::of(array_map(static fn (float $mass): float => $mass * $factor, $this->grams));
+    }
+
+    /**
+     * Total of the constituents that bear mass, g. Linear, so it serves for a derivative as well.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public static function massOf(array $grams): float
+    {
+        $mass = 0.0;
+        foreach (Constituent::MASS_BEARING as $constituent) {
+            $mass += $grams[$constituent];
+        }
+
+        return $mass;
+    }
+}

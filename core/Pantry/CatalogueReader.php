@@ -1,0 +1,299 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Pantry;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
+
+/**
+ * Reads the catalogue's plain-text tables (database/pantry/README.md describes them) into compiled arrays.
+ *
+ * Run when the product is built, never for a request.
+ *
+ * @phpstan-import-type CompiledIngredient from Catalogue
+ * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: array<int, float|null>, sources: array<int, string>, caution: string}
+ */
+final class CatalogueReader
+{
+    /** What a source may begin with: how the value is known. */
+    private const KINDS_OF_SOURCE = ['memory, after', 'read:', 'definition', 'label', 'common practice', 'estimate', 'computed'];
+
+    private const MILLIGRAMS = [
+        Constituent::SODIUM, Constituent::POTASSIUM, Constituent::CALCIUM, Constituent::MAGNESIUM, Constituent::GLUTAMIC,
+        Constituent::ASPARTIC, Constituent::IMP, Constituent::GMP, Constituent::AMP, Constituent::PIPERINE,
+        Constituent::MUSTARD_BITE, Constituent::GINGEROLS,
+    ];
+
+    private const SCOVILLE_PER_MG_KG = 16.0;
+
+    /** Rounded tables may overshoot 100 g by this much, g; the water gives way. */
+    private const OVERSHOOT = 0.6;
+
+    private string $file = '';
+    private int $line = 0;
+    private string $source = '';
+
+    /** @var array<string, CompiledIngredient> */
+    private array $done = [];
+
+    /** @var OpenIngredient|null */
+    private ?array $open = null;
+
+    private ?float $scovilleDry = null;
+
+    /**
+     * @param array<string, string> $tables text by file name; the name without its ending is the group
+     * @return array<string, CompiledIngredient> by slug
+     *
+     * @throws CatalogueError naming the file and line that is wrong
+     */
+    public static function read(array $tables): array
+    {
+        $reader = new self;
+        foreach ($tables as $file => $text) {
+            $reader->readTable($file, $text);
+        }
+
+        return $reader->done;
+    }
+
+    private function readTable(string $file, string $text): void
+    {
+        $this->file = $file;
+        foreach (preg_split('/\R/', $text) ?: [] as $number => $line) {
+            $this->line = $number + 1;
+            $line = trim(preg_replace('/(^|\s)#.*$/', '', $line) ?? '');
+            if ($line === '') {
+                continue;
+            }
+            if (str_starts_with($line, '==')) {
+                $this->close();
+                $this->openIngredient(trim(substr($line, 2)));
+                continue;
+            }
+            if ($this->open === null) {
+                throw $this->error('expected "== slug : name" before anything else');
+            }
+            [$word, $rest] = [...explode(' ', preg_replace('/\s+/', ' ', $line) ?? $line, 2), ''];
+            $this->open = $this->field($this->open, $word, $rest);
+        }
+        $this->close();
+    }
+
+    private function openIngredient(string $heading): void
+    {
+        if (preg_match('/^([a-z0-9-]+) : (.+)$/', $heading, $match) !== 1) {
+            throw $this->error('expected "== slug : name", the slug in lower case with hyphens');
+        }
+        if (isset($this->done[$match[1]])) {
+            throw $this->error("{$match[1]} is there already");
+        }
+        $this->source = '';
+        $this->scovilleDry = null;
+        $this->open = [
+            'slug' => $match[1], 'name' => $match[2], 'group' => pathinfo($this->file, PATHINFO_FILENAME), 'aliases' => [],
+            'roles' => [], 'tint' => 'ink', 'form' => '', 'certainty' => '', 'density' => null, 'densitySource' => '',
+            'portions' => [], 'composition' => array_fill(0, Constituent::COUNT, null), 'sources' => array_fill(0, Constituent::COUNT, ''), 'caution' => '',
+        ];
+    }
+
+    /**
+     * @param OpenIngredient $open
+     * @return OpenIngredient
+     */
+    private function field(array $open, string $word, string $rest): array
+    {
+        switch ($word) {
+            case 'also':
+                $open['aliases'] = $this->words($rest, ',');
+                break;
+            case 'roles':
+                $open['roles'] = $this->words($rest, ' ');
+                break;
+            case 'tint':
+                $open['tint'] = $rest;
+                break;
+            case 'form':
+                $open['form'] = Form::tryFrom($rest)->value ?? throw $this->error('form is one of liquid, paste, powder, pieces');
+                break;
+            case 'known':
+                $open['certainty'] = Certainty::tryFrom($rest)->value ?? throw $this->error('known is one of pure, assayed, branded, produce');
+                break;
+            case 'caution':
+                $open['caution'] = $rest;
+                break;
+            case 'density':
+                [$value, $open['densitySource']] = $this->sourced($rest);
+                $open['density'] = $this->number($value, 0.05, 3.0);
+                break;
+            case 'portion':
+                [$portion, $source] = $this->sourced($rest);
+                if (preg_match('/^(.+?) = ([\d.]+) g$/', $portion, $match) !== 1) {
+                    throw $this->error('a portion is written "portion clove = 5 g | source"');
+                }
+                $open['portions'][] = [$match[1], $this->number($match[2], 0.001, 100_000.0), $source];
+                break;
+            case 'from':
+                $this->source = $this->checkedSource($rest);
+                break;
+            case 'nil':
+                foreach ($this->words($rest, ' ') as $name) {
+                    foreach ($this->named($name, $open) as $constituent) {
+                        $open['composition'][$constituent] ??= 0.0;
+                        $open['sources'][$constituent] = $open['sources'][$constituent] ?: 'none, by its nature';
+                    }
+                }
+                break;
+            default:
+                return $this->values($open, "{$word} {$rest}");
+        }
+
+        return $open;
+    }
+
+    /**
+     * "water 93.8 acetic 5.0": names and grams per 100 g; minerals, umami and bites in milligrams; heat in mg/kg or SHU.
+     *
+     * @param OpenIngredient $open
+     * @return OpenIngredient
+     */
+    private function values(array $open, string $line): array
+    {
+        $words = $this->words($line, ' ');
+        if ($this->source === '') {
+            throw $this->error('say "from …" before the values: every value names its source');
+        }
+        for ($i = 0; $i < count($words); $i += 2) {
+            $value = $this->number($words[$i + 1] ?? '', 0.0, 20_000_000.0);
+            if ($words[$i] === 'shu-dry') {
+                $this->scovilleDry = $value;
+                $open['sources'][Constituent::CAPSAICINOIDS] = $this->source.' (per dry mass)';
+                continue;
+            }
+            if ($words[$i] === 'shu') {
+                $open['composition'][Constituent::CAPSAICINOIDS] = $value / self::SCOVILLE_PER_MG_KG / 1e4;
+                $open['sources'][Constituent::CAPSAICINOIDS] = $this->source.' (as is)';
+                continue;
+            }
+            $constituent = array_search($words[$i], Constituent::KEYS, true);
+            if ($constituent === false || $constituent === Constituent::CAPSAICINOIDS) {
+                throw $this->error("“{$words[$i]}” is no constituent; heat is written shu or shu-dry");
+            }
+            if (isset($open['composition'][$constituent])) {
+                throw $this->error("{$words[$i]} is given twice");
+            }
+            $open['composition'][$constituent] = in_array($constituent, self::MILLIGRAMS, true) ? $value / 1000 : $value;
+            $open['sources'][$constituent] = $this->source;
+        }
+
+        return $open;
+    }
+
+    private function close(): void
+    {
+        if ($this->open === null) {
+            return;
+        }
+        $open = $this->open;
+        foreach (['form', 'certainty'] as $needed) {
+            if ($open[$needed] === '') {
+                throw $this->error("{$open['slug']} has no “".($needed === 'form' ? 'form' : 'known').'” line');
+            }
+        }
+        $water = $open['composition'][Constituent::WATER] ?? throw $this->error("{$open['slug']} has no water");
+        if ($this->scovilleDry !== null) {
+            $open['composition'][Constituent::CAPSAICINOIDS] = $this->scovilleDry / self::SCOVILLE_PER_MG_KG / 1e4 * (100 - $water) / 100;
+        }
+        $this->done[$open['slug']] = $this->closed($open);
+        $this->open = null;
+    }
+
+    /**
+     * Other solubles are what is left to 100 g.
+     *
+     * @param OpenIngredient $open
+     * @return CompiledIngredient
+     */
+    private function closed(array $open): array
+    {
+        $composition = $open['composition'];
+        $known = 0.0;
+        foreach (Constituent::MASS_BEARING as $constituent) {
+            $known += $composition[$constituent] ?? 0.0;
+        }
+        $left = 100 - $known;
+        $chloride = ($composition[Constituent::SODIUM] ?? 0.0) * (Density::SALT_PER_SODIUM - 1);
+        if ($left < -self::OVERSHOOT || $left < $chloride - max(self::OVERSHOOT, 0.1 * $chloride)) {
+            throw $this->error(sprintf('%s adds up to %.2f g, and its salt needs %.2f g for chloride: more than 100 g', $open['slug'], $known, $chloride));
+        }
+        if ($left < 0.0) {
+            $composition[Constituent::WATER] = max(0.0, $composition[Constituent::WATER] + $left);
+            $left = 0.0;
+        }
+        $composition[Constituent::OTHER_SOLUBLE] = $left;
+        $open['composition'] = array_values($composition);
+        $open['sources'][Constituent::OTHER_SOLUBLE] = 'computed, by difference to 100 g';
+        $open['sources'] = array_values($open['sources']);
+
+        return $open;
+    }
+
+    /**
+     * @param OpenIngredient $open
+     * @return list<int>
+     */
+    private function named(string $name, array $open): array
+    {
+        if ($name === 'rest') {
+            return array_values(array_filter(array_keys($open['composition']), static fn (int $c): bool => $open['composition'][$c] === null && $c !== Constituent::OTHER_SOLUBLE));
+        }
+        $constituent = array_search($name, Constituent::KEYS, true);
+
+        return Constituent::GROUPS[$name] ?? ($constituent === false ? throw $this->error("“{$name}” is no constituent or group") : [$constituent]);
+    }
+
+    /**
+     * @return array{string, string} the text before the bar, and the source behind it
+     */
+    private function sourced(string $text): array
+    {
+        $parts = explode(' | ', $text, 2);
+
+        return [trim($parts[0]), $this->checkedSource($parts[1] ?? '')];
+    }
+
+    private function checkedSource(string $source): string
+    {
+        foreach (self::KINDS_OF_SOURCE as $kind) {
+            if (str_starts_with($source, $kind)) {
+                return $source;
+            }
+        }
+        throw $this->error('a source begins with one of: '.implode('; ', self::KINDS_OF_SOURCE));
+    }
+
+    private function number(string $text, float $least, float $most): float
+    {
+        if (! is_numeric($text) || (float) $text < $least || (float) $text > $most) {
+            throw $this->error("“{$text}” should be a number from {$least} to {$most}");
+        }
+
+        return (float) $text;
+    }
+
+    /**
+     * @param non-empty-string $between
+     * @return list<string>
+     */
+    private function words(string $text, string $between): array
+    {
+        return array_values(array_filter(array_map('trim', explode($between, $text)), static fn (string $word): bool => $word !== ''));
+    }
+
+    private function error(string $what): CatalogueError
+    {
+        return CatalogueError::at($this->file, $this->line, $what);
+    }
+}

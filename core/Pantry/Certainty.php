@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Pantry;
+
+use Vinculum\Mixture\Constituent;
+
+/**
+ * How well the composition of a kind of thing is known: half-widths in ln(value) of the four-in-five interval.
+ * Starting values from common practice, no source; one table. Constituents of one group rise and fall together.
+ */
+enum Certainty: string
+{
+    case Pure = 'pure';
+    case Assayed = 'assayed';
+    case Branded = 'branded';
+    case Produce = 'produce';
+
+    /** A chilli is known to a factor of two. */
+    private const HEAT = M_LN2;
+    private const NUCLEOTIDES = 0.40;
+
+    /** For sugars, acids, salt and amino acids. */
+    public function general(): float
+    {
+        return match ($this) {
+            self::Pure => 0.005,
+            self::Assayed => 0.03,
+            self::Branded => 0.10,
+            self::Produce => 0.15,
+        };
+    }
+
+    public function of(int $constituent): float
+    {
+        return match ($constituent) {
+            Constituent::CAPSAICINOIDS => self::HEAT,
+            Constituent::IMP, Constituent::GMP, Constituent::AMP => self::NUCLEOTIDES,
+            default => $this->general(),
+        };
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Pantry;
+
+use Vinculum\Mixture\Constituent;
+
+/**
+ * What a thing is made of and how it is measured.
+ */
+final readonly class Ingredient
+{
+    /**
+     * @param list<string> $aliases other names and renamed slugs
+     * @param list<string> $roles sweet, acid, salty, umami, hot, body, fat, aroma, base
+     * @param string $tint the pigment it is drawn in
+     * @param float|null $density g/mL as poured or spooned; null where nobody measured it
+     * @param list<Portion> $portions the first is what a bare number counts
+     * @param list<float|null> $composition g per 100 g edible, by Constituent; null is unknown, not 0
+     * @param list<string> $sources by Constituent, where each value comes from; '' for an unknown one
+     * @param list<float> $perGram g per g, unknown taken as 0
+     * @param string $caution what is easily confused, shown wherever it is chosen
+     */
+    private function __construct(
+        public string $slug,
+        public string $name,
+        public string $group,
+        public array $aliases,
+        public array $roles,
+        public string $tint,
+        public Form $form,
+        public Certainty $certainty,
+        public ?float $density,
+        public string $densitySource,
+        public array $portions,
+        public array $composition,
+        public array $sources,
+        public array $perGram,
+        public string $caution,
+    ) {}
+
+    /**
+     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: list<float|null>, sources: list<string>, caution: string} $compiled
+     */
+    public static function fromCompiled(array $compiled): self
+    {
+        return new self(
+            $compiled['slug'],
+            $compiled['name'],
+            $compiled['group'],
+            $compiled['aliases'],
+            $compiled['roles'],
+            $compiled['tint'],
+            Form::from($compiled['form']),
+            Certainty::from($compiled['certainty']),
+            $compiled['density'],
+            $compiled['densitySource'],
+            array_map(static fn (array $portion): Portion => new Portion(...$portion), $compiled['portions']),
+            $compiled['composition'],
+            $compiled['sources'],
+            array_map(static fn (?float $value): float => ($value ?? 0.0) / 100, $compiled['composition']),
+            $compiled['caution'],
+        );
+    }
+
+    /** The name without what stands behind its comma: "cider vinegar" of "cider vinegar, 5 %". */
+    public function shortName(): string
+    {
+        return explode(',', $this->name)[0];
+    }
+
+    public function portion(string $name): ?Portion
+    {
+        foreach ($this->portions as $portion) {
+            if ($portion->name === $name) {
+                return $portion;
+            }
+        }
+
+        return null;
+    }
+
+    public function knows(int $constituent): bool
+    {
+        return $this->composition[$constituent] !== null;
+    }
+
+    /** Sum of the constituents that bear mass, g per 100 g: 100 by construction. */
+    public function total(): float
+    {
+        $total = 0.0;
+        foreach (Constituent::MASS_BEARING as $constituent) {
+            $total += $this->composition[$constituent] ?? 0.0;
+        }
+
+        return $total;
+    }
+}

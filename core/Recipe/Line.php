@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe;
+
+/** One ingredient and its amount, as the maker wrote it. */
+final readonly class Line
+{
+    /**
+     * @param string|null $amount as written; null only with a tie
+     * @param string|null $prep names a portion ("packed", "minced", "juice of")
+     * @param float $extent how far a steeped line is exchanged with the sauce, 0 to 1
+     * @param float $lossPercent water lost before it went in, per cent of its mass
+     * @param float|null $minG bound for the solver, grams
+     * @param float|null $maxG bound for the solver, grams
+     * @param array<string, mixed> $extra keys beginning "x-", kept untouched
+     */
+    public function __construct(
+        public string $id,
+        public string $ingredient,
+        public ?string $amount,
+        public ?string $prep = null,
+        public Handling $handling = Handling::In,
+        public float $extent = 1.0,
+        public float $lossPercent = 0.0,
+        public ?Tie $tie = null,
+        public bool $lock = false,
+        public ?float $minG = null,
+        public ?float $maxG = null,
+        public bool $optional = false,
+        public bool $leftOut = false,
+        public string $note = '',
+        public array $extra = [],
+    ) {}
+
+    /** The same line of a batch of another size, with its amount written anew. */
+    public function scaled(?string $amount, float $factor): self
+    {
+        return new self(
+            $this->id,
+            $this->ingredient,
+            $amount,
+            $this->prep,
+            $this->handling,
+            $this->extent,
+            $this->lossPercent,
+            $this->tie,
+            $this->lock,
+            $this->minG === null ? null : $this->minG * $factor,
+            $this->maxG === null ? null : $this->maxG * $factor,
+            $this->optional,
+            $this->leftOut,
+            $this->note,
+            $this->extra,
+        );
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe;
+
+use Vinculum\Measure\UnreadableAmount;
+
+/** What keeps a line, or a stage, out of the figures, or makes them other than they seem: a sentence a maker can act on. */
+final readonly class Problem
+{
+    /**
+     * @param string $at the id of the line or stage it is about
+     * @param list<string> $suggestions up to three
+     */
+    public function __construct(public string $at, public string $code, public string $text, public array $suggestions = []) {}
+
+    public static function unreadable(string $at, UnreadableAmount $why): self
+    {
+        return new self($at, $why->problem, $why->getMessage(), $why->suggestions);
+    }
+
+    /**
+     * @param list<string> $suggestions slugs
+     */
+    public static function unknownIngredient(string $at, string $slug, array $suggestions): self
+    {
+        $like = $suggestions === [] ? '' : ' Did you mean '.implode(' or ', $suggestions).'?';
+
+        return new self($at, 'ingredient-unknown', "“{$slug}” is not in the pantry, so this line is left out of every figure.{$like}", $suggestions);
+    }
+
+    public static function tieToNothing(string $at, string $line): self
+    {
+        return new self($at, 'tie-broken', "This line follows “{$line}”, which is not a line of the recipe. Give it an amount of its own.");
+    }
+
+    public static function tieInACircle(string $at): self
+    {
+        return new self($at, 'tie-circular', 'This line follows itself through its ties. Give one of them an amount of its own.');
+    }
+
+    public static function partsWithoutSize(string $at): self
+    {
+        return new self($at, 'size-missing', 'Parts need a batch size: say how much goes into the pot, in grams or millilitres.');
+    }
+
+    public static function sizeTooSmall(string $at): self
+    {
+        return new self($at, 'size-too-small', 'What is measured already fills the batch, so there is nothing left for the parts. Make the batch larger.');
+    }
+
+    public static function toTaste(string $at): self
+    {
+        return new self($at, 'to-taste', 'To taste: counted as nothing until you say how much.');
+    }
+
+    public static function unknownStyle(string $slug): self
+    {
+        return new self('style', 'style-unknown', "There is no style “{$slug}”, so there are no verdicts. Choose another, or none.");
+    }
+
+    /** Whether the line has an amount that could not be read, so that the figures are not what the maker means. */
+    public function isUnreadable(): bool
+    {
+        return preg_match('/^(amount|unit|density|size|tie)-/', $this->code) === 1;
+    }
+
+    public static function notComputedYet(string $at, string $what): self
+    {
+        return new self($at, 'not-computed-yet', $what);
+    }
+}

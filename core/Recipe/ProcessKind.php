@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe;
+
+/** What is done to the pot once a stage's lines are in it. */
+enum ProcessKind: string
+{
+    case None = 'none';
+    case Soak = 'soak';
+    case Fry = 'fry';
+    case Warm = 'warm';
+    case Simmer = 'simmer';
+    case Boil = 'boil';
+    case Roast = 'roast';
+    case Blend = 'blend';
+    case Rest = 'rest';
+    case Chill = 'chill';
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe;
+
+use Vinculum\Measure\MeasuringSet;
+
+/**
+ * A recipe: stages of lines, and what they are measured in.
+ *
+ * @phpstan-import-type StyleArray from RecipeDocument
+ */
+final readonly class Recipe
+{
+    public const MAX_LINES = 60;
+
+    /**
+     * @param string|StyleArray|null $style a slug, a whole style, or none
+     * @param list<array{ratio: string, value: float}> $pins ratios held in every operation
+     * @param list<Stage> $stages
+     * @param array<string, mixed> $ingredients own ingredients by slug, so that a file stands alone
+     * @param array<string, mixed> $extra keys beginning "x-", kept untouched
+     *
+     * @throws InvalidRecipe where an id is there twice or there are too many lines
+     */
+    public function __construct(
+        public string $name,
+        public string|array|null $style,
+        public MeasuringSet $measures,
+        public ?Size $size,
+        public array $pins,
+        public array $stages,
+        public array $ingredients = [],
+        public array $extra = [],
+    ) {
+        $this->refuseIdsThereTwice();
+    }
+
+    /**
+     * Every line in the order it goes into the pot.
+     *
+     * @return list<Line>
+     */
+    public function lines(): array
+    {
+        return array_merge(...array_map(static fn (Stage $stage): array => $stage->lines, $this->stages));
+    }
+
+    private function refuseIdsThereTwice(): void
+    {
+        $seen = [];
+        $lines = 0;
+        foreach ($this->stages as $s => $stage) {
+            foreach (["stages[{$s}].id" => $stage->id] + array_combine(
+                array_map(static fn (int $l): string => "stages[{$s}].lines[{$l}].id", array_keys($stage->lines)),
+                array_map(static fn (Line $line): string => $line->id, $stage->lines),
+            ) as $field => $id) {
+                if (isset($seen[$id])) {
+                    throw InvalidRecipe::at($field, "“{$id}” is used twice. Each stage and line has an id of its own; leave it out to have one made.");
+                }
+                $seen[$id] = true;
+            }
+            $lines += count($stage->lines);
+        }
+        if ($lines > self::MAX_LINES) {
+            throw InvalidRecipe::at('stages', "There are {$lines} lines. A recipe has at most ".self::MAX_LINES.'.');
+        }
+    }
+}

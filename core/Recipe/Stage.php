@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe;
+
+/** Lines added together, then one process. */
+final readonly class Stage
+{
+    /**
+     * @param list<Line> $lines
+     * @param array<string, mixed> $extra keys beginning "x-", kept untouched
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $lines,
+        public ?Process $process = null,
+        public ?Strain $strain = null,
+        public string $lookFor = '',
+        public array $extra = [],
+    ) {}
+}

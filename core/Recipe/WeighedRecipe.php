@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe;
+
+use Vinculum\Measure\Amount;
+use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Weight;
+
+/**
+ * A recipe with every line in grams, as far as they can be read. What cannot be is a problem on its line and weighs nothing.
+ */
+final readonly class WeighedRecipe
+{
+    /**
+     * @param list<WeighedLine> $lines in the order they go into the pot
+     * @param list<Problem> $problems
+     */
+    private function __construct(public Recipe $recipe, public array $lines, public array $problems) {}
+
+    public static function of(Recipe $recipe, Catalogue $catalogue): self
+    {
+        $problems = [];
+        $lines = [];
+        $stages = [];
+        foreach ($recipe->stages as $stage) {
+            foreach ($stage->lines as $line) {
+                $lines[] = $line;
+                $stages[] = $stage;
+            }
+        }
+        $ingredients = [];
+        $amounts = [];
+        $weights = [];
+        foreach ($lines as $i => $line) {
+            $ingredients[$i] = $catalogue->find($line->ingredient);
+            if ($ingredients[$i] === null) {
+                $problems[] = Problem::unknownIngredient($line->id, $line->ingredient, $catalogue->nearest($line->ingredient));
+            }
+            [$amounts[$i], $weights[$i], $problem] = self::weigh($line, $ingredients[$i], $recipe);
+            if ($problem !== null && $ingredients[$i] !== null) {
+                $problems[] = $problem;
+            }
+        }
+        [$sources, $ratios, $broken] = self::followTies($lines);
+        $partMillilitres = self::partSize($recipe, $lines, $ingredients, $weights, $sources, $ratios, $problems);
+        $weighed = [];
+        foreach ($lines as $i => $line) {
+            $source = $sources[$i];
+            $weight = $weights[$source];
+            $grams = $weight === null || $ingredients[$i] === null || $line->leftOut || isset($broken[$i])
+                ? 0.0
+                : $ratios[$i] * ($weight->grams + $weight->parts * $partMillilitres * ($ingredients[$source]->density ?? 1.0));
+            $weighed[] = new WeighedLine($line, $stages[$i], $ingredients[$i], $amounts[$i], $grams, $weights[$i]->spread ?? 0.0, $source);
+        }
+
+        return new self($recipe, $weighed, [...$problems, ...array_values($broken)]);
+    }
+
+    /**
+     * @return array{Amount|null, Weight|null, Problem|null}
+     */
+    private static function weigh(Line $line, ?Ingredient $ingredient, Recipe $recipe): array
+    {
+        if ($line->amount === null) {
+            return [null, null, $line->tie === null ? Problem::unreadable($line->id, UnreadableAmount::empty()) : null];
+        }
+        $amount = null;
+        try {
+            $amount = Amount::parse($line->amount, $recipe->measures);
+            $weight = $ingredient === null || $line->tie !== null ? null : Weight::of($amount, $ingredient, $line->prep);
+
+            return [$amount, $weight, $amount->isToTaste() ? Problem::toTaste($line->id) : null];
+        } catch (UnreadableAmount $why) {
+            return [$amount, null, $line->tie === null ? Problem::unreadable($line->id, $why) : null];
+        }
+    }
+
+    /**
+     * @param list<Line> $lines
+     * @return array{list<int>, list<float>, array<int, Problem>} the line that decides each, the ratio to it, and ties that lead nowhere
+     */
+    private static function followTies(array $lines): array
+    {
+        $place = [];
+        foreach ($lines as $i => $line) {
+            $place[$line->id] = $i;
+        }
+        $sources = [];
+        $ratios = [];
+        $broken = [];
+        foreach ($lines as $i => $line) {
+            $at = $i;
+            $ratio = 1.0;
+            $steps = 0;
+            while (($tie = $lines[$at]->tie) !== null) {
+                $ratio *= $tie->ratio;
+                if (! isset($place[$tie->line])) {
+                    $broken[$i] = Problem::tieToNothing($line->id, $tie->line);
+                    break;
+                }
+                $at = $place[$tie->line];
+                if (++$steps > count($lines)) {
+                    $broken[$i] = Problem::tieInACircle($line->id);
+                    break;
+                }
+            }
+            $sources[] = isset($broken[$i]) ? $i : $at;
+            $ratios[] = $ratio;
+        }
+
+        return [$sources, $ratios, $broken];
+    }
+
+    /**
+     * Millilitres of one part, so that what goes into the pot is the batch's size. Linear in the part, so solved directly.
+     *
+     * @param list<Line> $lines
+     * @param array<int, Ingredient|null> $ingredients
+     * @param array<int, Weight|null> $weights
+     * @param list<int> $sources
+     * @param list<float> $ratios
+     * @param list<Problem> $problems
+     */
+    private static function partSize(Recipe $recipe, array $lines, array $ingredients, array $weights, array $sources, array $ratios, array &$problems): float
+    {
+        $fixed = 0.0;
+        $perPart = 0.0;
+        $inParts = [];
+        foreach ($lines as $i => $line) {
+            $weight = $weights[$sources[$i]];
+            $ingredient = $ingredients[$i];
+            if ($weight === null || $ingredient === null || $line->leftOut) {
+                continue;
+            }
+            $each = $recipe->size?->volumeMl === null ? 1.0 : 1 / ($ingredient->density ?? 1.0);
+            $fixed += $ratios[$i] * $weight->grams * $each;
+            $perPart += $ratios[$i] * $weight->parts * ($ingredients[$sources[$i]]->density ?? 1.0) * $each;
+            if ($weights[$i]?->parts > 0.0) {
+                $inParts[] = $line->id;
+            }
+        }
+        if ($inParts === []) {
+            return 0.0;
+        }
+        $size = $recipe->size === null ? null : $recipe->size->massG ?? $recipe->size->volumeMl;
+        if ($size === null || $size <= $fixed) {
+            foreach ($inParts as $id) {
+                $problems[] = $size === null ? Problem::partsWithoutSize($id) : Problem::sizeTooSmall($id);
+            }
+
+            return 0.0;
+        }
+
+        return ($size - $fixed) / $perPart;
+    }
+}

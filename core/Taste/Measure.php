@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Taste;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
+
+/** The five taste figures, what they are made of, and how far apart two of them must be for a tongue to notice. */
+enum Measure: string
+{
+    case Sweetness = 'sweetness';
+    case Sourness = 'sourness';
+    case Saltiness = 'saltiness';
+    case Umami = 'umami';
+    case Heat = 'heat';
+
+    /** Sweetness by mass beside sucrose (Belitz, Grosch, Schieberle, Food Chemistry; from memory). */
+    private const SWEETNESS = [
+        Constituent::SUCROSE => 1.0,
+        Constituent::FRUCTOSE => 1.2,
+        Constituent::GLUCOSE => 0.7,
+        Constituent::MALTOSE => 0.4,
+        Constituent::LACTOSE => 0.2,
+        Constituent::OTHER_SWEET => 1.0,
+    ];
+
+    /** Acids as acetic acid that would neutralise as much alkali: carboxyl groups × 60.05 / molar mass. */
+    private const SOURNESS = [
+        Constituent::ACETIC => 1.0,
+        Constituent::CITRIC => 3 * 60.05 / 192.12,
+        Constituent::MALIC => 2 * 60.05 / 134.09,
+        Constituent::LACTIC => 60.05 / 90.08,
+        Constituent::TARTARIC => 2 * 60.05 / 150.09,
+        // quinic, gluconic: one group, molar mass near 194
+        Constituent::OTHER_ACID => 60.05 / 194.0,
+    ];
+
+    /** Potassium chloride tastes about a tenth as salty where there is sodium too: from memory and judgement. */
+    private const SALTINESS = [
+        Constituent::SODIUM => Density::SALT_PER_SODIUM,
+        Constituent::POTASSIUM => 0.1 * 74.551 / 39.098,
+    ];
+
+    /** 16 SHU to a milligram of capsaicinoids per kilogram of sauce (ASTA method 21.3, from memory). */
+    private const HEAT = [Constituent::CAPSAICINOIDS => 16e4];
+
+    /** Glutamic acid to its monohydrate sodium salt by molar mass, and beside it aspartic acid at 0.077. */
+    private const UMAMI_AMINO = [
+        Constituent::GLUTAMIC => 187.13 / 147.13,
+        Constituent::ASPARTIC => 0.077 * 173.10 / 133.10,
+    ];
+
+    /** Nucleotides as hydrated disodium salts, each beside inosinate. */
+    private const UMAMI_NUCLEOTIDE = [
+        Constituent::IMP => 1.0 * 527.3 / 348.2,
+        Constituent::GMP => 2.3 * 533.3 / 363.2,
+        Constituent::AMP => 0.18 * 1.5,
+    ];
+
+    /** y = u + 1218 u v (Yamaguchi, Yoshikawa, Ikeda, Ninomiya, J. Food Sci. 36 (1971) 846; from memory). */
+    public const UMAMI_SYNERGY = 1218.0;
+
+    /**
+     * What a linear measure weighs, per 100 g; umami's first factor.
+     *
+     * @return array<int, float> by Constituent
+     */
+    public function weights(): array
+    {
+        return match ($this) {
+            self::Sweetness => self::SWEETNESS,
+            self::Sourness => self::SOURNESS,
+            self::Saltiness => self::SALTINESS,
+            self::Umami => self::UMAMI_AMINO,
+            self::Heat => self::HEAT,
+        };
+    }
+
+    /**
+     * Umami's second factor, which multiplies the first.
+     *
+     * @return array<int, float> by Constituent
+     */
+    public static function synergyWeights(): array
+    {
+        return self::UMAMI_NUCLEOTIDE;
+    }
+
+    public function unit(): string
+    {
+        return match ($this) {
+            self::Sweetness => 'g sucrose eq/100 g',
+            self::Sourness => 'g acetic acid eq/100 g',
+            self::Saltiness => 'g NaCl/100 g',
+            self::Umami => 'g MSG eq/100 g',
+            self::Heat => 'SHU',
+        };
+    }
+
+    /** Weber fraction of one noticeable step; from memory and judgement. */
+    public function weber(): float
+    {
+        return match ($this) {
+            self::Sweetness => 0.17,
+            self::Sourness => 0.22,
+            self::Saltiness => 0.15,
+            self::Umami => 0.20,
+            self::Heat => 0.35,
+        };
+    }
+
+    /** About where it begins to be noticed in a sauce, not in water; from memory and judgement. In its unit. */
+    public function threshold(): float
+    {
+        return match ($this) {
+            self::Sweetness => 1.0,
+            self::Sourness => 0.05,
+            self::Saltiness => 0.2,
+            self::Umami => 0.05,
+            self::Heat => 50.0,
+        };
+    }
+
+    /** Drawn as a full column where no style says otherwise: about a table sauce; judgement. In its unit. */
+    public function fixedScale(): float
+    {
+        return match ($this) {
+            self::Sweetness => 20.0,
+            self::Sourness => 1.2,
+            self::Saltiness => 1.8,
+            self::Umami => 0.4,
+            self::Heat => 1000.0,
+        };
+    }
+
+    /**
+     * Noticeable steps from one value to another: how many Weber fractions lie between them. Signed; positive is more.
+     */
+    public function steps(float $from, float $to): float
+    {
+        $threshold = $this->threshold();
+
+        return log(($to + $threshold) / ($from + $threshold)) / log(1 + $this->weber());
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Taste;
+
+use Vinculum\Kitchen\CookedRecipe;
+use Vinculum\Measure\Figure;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Mixture;
+
+/**
+ * Tastes a finished sauce: the five measures and the five ratios, each with its four-in-five interval, to first order with
+ * analytic sensitivities. Lines are independent; what one line is made of is independent of how much of it went in.
+ */
+final readonly class Tasting
+{
+    /** A line whose share is unknown is named from this part of the sauce on. */
+    private const MATTERS_FROM = 0.02;
+
+    /** Never large beside what they are counted with, so their absence is not worth a word. */
+    private const MINOR = [Constituent::POTASSIUM, Constituent::ASPARTIC, Constituent::OTHER_ACID];
+
+    /** Above this, in g MSG equivalent per 100 g, the formula is far outside what it was fitted on. */
+    public const UMAMI_CEILING = 10.0;
+
+    /**
+     * @param array<string, Tasted> $measures by Measure value
+     * @param array<string, Figure|null> $ratios by Ratio value; null where the denominator is below its threshold
+     */
+    private function __construct(public array $measures, public array $ratios) {}
+
+    public static function of(CookedRecipe $cooked): self
+    {
+        $mass = $cooked->mixture->mass();
+        $massSensitivities = [];
+        foreach ($cooked->tangents as $source => $tangent) {
+            $massSensitivities[$source] = $mass > 0.0 ? Mixture::massOf($tangent) / $mass : 0.0;
+        }
+        $measures = [];
+        foreach (Measure::cases() as $measure) {
+            $measures[$measure->value] = $measure === Measure::Umami
+                ? self::umami($cooked, $mass, $massSensitivities)
+                : self::linear($measure, $cooked, $mass, $massSensitivities);
+        }
+        $ratios = [];
+        foreach (Ratio::cases() as $ratio) {
+            $ratios[$ratio->value] = self::quotient($measures[$ratio->over()->value], $measures[$ratio->under()->value], $cooked);
+        }
+
+        return new self($measures, $ratios);
+    }
+
+    public function value(Measure $measure): float
+    {
+        return $this->measures[$measure->value]->figure->value;
+    }
+
+    /**
+     * @param array<int, float> $massSensitivities
+     */
+    private static function linear(Measure $measure, CookedRecipe $cooked, float $mass, array $massSensitivities): Tasted
+    {
+        $factor = self::factor($measure->weights(), $cooked, $mass, $massSensitivities);
+
+        return self::tasted($measure, $cooked, $factor['value'], $factor['by_line'], $factor['sensitivities'], $factor['variance'], $factor['unknown']);
+    }
+
+    /**
+     * y = u (1 + 1218 v). A line's share is its own u and half the synergy through each factor, so shares add up exactly.
+     *
+     * @param array<int, float> $massSensitivities
+     */
+    private static function umami(CookedRecipe $cooked, float $mass, array $massSensitivities): Tasted
+    {
+        $amino = self::factor(Measure::Umami->weights(), $cooked, $mass, $massSensitivities);
+        $nucleotide = self::factor(Measure::synergyWeights(), $cooked, $mass, $massSensitivities);
+        $synergy = Measure::UMAMI_SYNERGY * $amino['value'] * $nucleotide['value'];
+        $value = $amino['value'] + $synergy;
+        $half = [$amino['value'] > 0.0 ? $synergy / 2 / $amino['value'] : 0.0, $nucleotide['value'] > 0.0 ? $synergy / 2 / $nucleotide['value'] : 0.0];
+        $contributions = [];
+        foreach ($amino['by_line'] as $line => $own) {
+            $contributions[$line] = $own * (1 + $half[0]) + $nucleotide['by_line'][$line] * $half[1];
+        }
+        $synergyShare = $value > 0.0 ? $synergy / $value : 0.0;
+        $sensitivities = [];
+        foreach ($amino['sensitivities'] as $source => $sensitivity) {
+            $sensitivities[$source] = $sensitivity + $synergyShare * $nucleotide['sensitivities'][$source];
+        }
+        $variance = $amino['variance'] + $synergyShare ** 2 * $nucleotide['variance'];
+
+        return self::tasted(Measure::Umami, $cooked, $value, $contributions, $sensitivities, $variance, $amino['unknown']);
+    }
+
+    /**
+     * Σ weight × mass of constituent, per 100 g of sauce, with all that an interval and a column need.
+     *
+     * @param array<int, float> $weights by Constituent
+     * @param array<int, float> $massSensitivities
+     * @return array{value: float, by_line: array<int, float>, sensitivities: array<int, float>, variance: float, unknown: list<int>}
+     */
+    private static function factor(array $weights, CookedRecipe $cooked, float $mass, array $massSensitivities): array
+    {
+        $byLine = [];
+        $variance = 0.0;
+        $unknown = [];
+        $value = 0.0;
+        $per100 = $mass > 0.0 ? 100 / $mass : 0.0;
+        foreach ($cooked->rows as $i => $row) {
+            $line = $cooked->weighed->lines[$i];
+            $own = 0.0;
+            $spread = 0.0;
+            foreach ($weights as $constituent => $weight) {
+                $part = $weight * $row[$constituent];
+                $own += $part;
+                if ($part > 0.0 && $line->ingredient !== null) {
+                    $spread += $part * $line->ingredient->certainty->of($constituent);
+                }
+            }
+            $byLine[$i] = $own * $per100;
+            $value += $byLine[$i];
+            $variance += ($spread * $per100) ** 2;
+            if (Mixture::massOf($row) > self::MATTERS_FROM * $mass && self::lacks($cooked, $i, $weights)) {
+                $unknown[] = $i;
+            }
+        }
+        $sensitivities = [];
+        foreach ($cooked->tangents as $source => $tangent) {
+            $own = 0.0;
+            foreach ($weights as $constituent => $weight) {
+                $own += $weight * $tangent[$constituent];
+            }
+            $sensitivities[$source] = $value > 0.0 ? $own * $per100 / $value - $massSensitivities[$source] : 0.0;
+        }
+
+        return [
+            'value' => $value,
+            'by_line' => $byLine,
+            'sensitivities' => $sensitivities,
+            'variance' => $value > 0.0 ? $variance / $value ** 2 : 0.0,
+            'unknown' => $unknown,
+        ];
+    }
+
+    /**
+     * @param array<int, float> $weights
+     */
+    private static function lacks(CookedRecipe $cooked, int $line, array $weights): bool
+    {
+        $ingredient = $cooked->weighed->lines[$line]->ingredient;
+        foreach (array_keys($weights) as $constituent) {
+            if ($ingredient?->knows($constituent) === false && ! in_array($constituent, self::MINOR, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param array<int, float> $contributions
+     * @param array<int, float> $sensitivities
+     * @param list<int> $unknown
+     */
+    private static function tasted(Measure $measure, CookedRecipe $cooked, float $value, array $contributions, array $sensitivities, float $variance, array $unknown): Tasted
+    {
+        $spread = sqrt($variance + self::amountVariance($sensitivities, $cooked));
+
+        return new Tasted($measure, new Figure($value, $spread, $measure->unit()), $contributions, $sensitivities, $variance, $unknown);
+    }
+
+    private static function quotient(Tasted $over, Tasted $under, CookedRecipe $cooked): ?Figure
+    {
+        if ($under->figure->value < $under->measure->threshold()) {
+            return null;
+        }
+        $sensitivities = [];
+        foreach ($over->sensitivities as $source => $sensitivity) {
+            $sensitivities[$source] = $sensitivity - $under->sensitivities[$source];
+        }
+        $value = $over->figure->value / $under->figure->value;
+        $variance = $over->figure->value > 0.0 ? $over->compositionVariance + $under->compositionVariance + self::amountVariance($sensitivities, $cooked) : 0.0;
+
+        return new Figure($value, sqrt($variance), '');
+    }
+
+    /**
+     * @param array<int, float> $sensitivities
+     */
+    private static function amountVariance(array $sensitivities, CookedRecipe $cooked): float
+    {
+        $variance = 0.0;
+        foreach ($sensitivities as $source => $sensitivity) {
+            $variance += ($sensitivity * $cooked->weighed->lines[$source]->spread) ** 2;
+        }
+
+        return $variance;
+    }
+}

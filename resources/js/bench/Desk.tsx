@@ -1,0 +1,119 @@
+import { useCallback, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { createRecipe } from '../shared/api';
+import type { EvaluationColumn, RecipeRecord } from '../shared/documents';
+import { TopBar } from '../shared/TopBar';
+import { ConflictDialog } from './ConflictDialog';
+import { FinishedSauce } from './FinishedSauce';
+import { KeepingState } from './KeepingState';
+import { LookCloser } from './LookCloser';
+import { RecipePanel } from './RecipePanel';
+import { TheLine } from './TheLine';
+import { useAutosave } from './useAutosave';
+import { useDraft } from './useDraft';
+import { useEvaluation } from './useEvaluation';
+
+/** What is being looked at more closely: a line of the recipe, or a taste. */
+export type Looking = { line: string } | { taste: EvaluationColumn['measure'] } | null;
+
+/** The Bench with a recipe on it. */
+export function Desk({ record }: { record: RecipeRecord }) {
+  const draft = useDraft(record.recipe);
+  const { recipe, undo, redo } = draft;
+  const evaluated = useEvaluation(recipe);
+  const { keeping, keepMine, tookTheirs } = useAutosave(record, recipe);
+  const navigate = useNavigate();
+  const [looking, setLooking] = useState<Looking>(null);
+  const [pointed, setPointed] = useState<string | null>(null);
+  const lit = pointed ?? (looking !== null && 'line' in looking ? looking.line : null);
+
+  useEffect(() => {
+    document.title = `${recipe.name} · Vinculum`;
+  }, [recipe.name]);
+
+  const onKey = useCallback(
+    (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement) return;
+      const key = event.key.toLowerCase();
+      const step = key === 'z' && !event.shiftKey ? undo : key === 'y' || key === 'z' ? redo : null;
+      if (step !== null) {
+        event.preventDefault();
+        step();
+      }
+    },
+    [undo, redo],
+  );
+  useEffect(() => {
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [onKey]);
+
+  const { current, good } = evaluated;
+  // what cannot be read is not what the maker means: the last good figures stay, marked
+  const isStale = current !== null && good !== null && current !== good;
+  const figures = isStale ? good : current;
+
+  return (
+    <>
+      <TopBar>
+        <KeepingState keeping={keeping} />
+        <button type="button" className="plain" disabled={undo === null} onClick={() => undo?.()}>
+          Undo
+        </button>
+        <button type="button" className="plain" disabled={redo === null} onClick={() => redo?.()}>
+          Redo
+        </button>
+      </TopBar>
+      <main className="bench" data-shown={evaluated.shown}>
+        <RecipePanel
+          draft={draft}
+          evaluation={current}
+          looking={looking}
+          lit={lit}
+          onLook={setLooking}
+          onPoint={setPointed}
+        />
+        <TheLine
+          bench={figures?.bench ?? null}
+          isStale={isStale}
+          isPartial={!isStale && current !== null && !current.bench.complete}
+          error={evaluated.error}
+          looking={looking}
+          lit={lit}
+          onLook={setLooking}
+          onPoint={setPointed}
+        />
+        <LookCloser
+          draft={draft}
+          evaluation={current}
+          figures={figures}
+          looking={looking}
+          lit={lit}
+          onLook={setLooking}
+          onPoint={setPointed}
+        />
+        <FinishedSauce draft={draft} bench={figures?.bench ?? null} isStale={isStale} />
+      </main>
+      <div className="unseen" aria-live="polite">
+        {isStale ? 'A line cannot be read. The figures are from before.' : figures?.bench.verdict}
+      </div>
+      {keeping.state === 'conflict' && (
+        <ConflictDialog
+          mine={recipe}
+          theirs={keeping.theirs}
+          onMine={() => keepMine(keeping.theirs)}
+          onTheirs={() => {
+            draft.edit(() => keeping.theirs.recipe);
+            tookTheirs(keeping.theirs);
+          }}
+          onBoth={async () => {
+            const copy = await createRecipe({ ...recipe, name: `${recipe.name.slice(0, 105)}, my version` });
+            tookTheirs(keeping.theirs);
+            draft.edit(() => keeping.theirs.recipe);
+            navigate(`/bench/${copy.id}`);
+          }}
+        />
+      )}
+    </>
+  );
+}

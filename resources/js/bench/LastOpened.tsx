@@ -1,0 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
+import { Navigate } from 'react-router';
+import { ask } from '../shared/api';
+import type { RecipeList } from '../shared/documents';
+
+/** The Bench without an address opens what was last touched. */
+export function LastOpened() {
+  const shelf = useQuery({ queryKey: ['last'], queryFn: () => ask<RecipeList>('/api/recipes'), gcTime: 0 });
+  if (shelf.isPending) return null;
+  const last = shelf.data?.recipes[0];
+  return <Navigate to={last === undefined ? '/shelf' : `/bench/${last.id}`} replace />;
+}

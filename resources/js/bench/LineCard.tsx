@@ -1,0 +1,100 @@
+import type { AnalysisProblem, EvaluationLine } from '../shared/documents';
+import { pigment } from '../shared/pigments';
+import { moveLine, removeLine, setAmount, setLock } from './edits';
+import type { Draft } from './useDraft';
+
+interface Props {
+  draft: Draft;
+  line: EvaluationLine;
+  problems: AnalysisProblem[];
+  onClose: () => void;
+}
+
+/** One line of the recipe: how much it is in other words, what it brings, and what can be done with it. */
+export function LineCard({ draft, line, problems, onClose }: Props) {
+  const written = draft.recipe.stages.flatMap((stage) => stage.lines ?? []).find(({ id }) => id === line.id);
+  const notes = problems.filter((problem) => problem.at === line.id);
+  const others = line.other_units.filter((text) => text !== written?.amount);
+  return (
+    <>
+      <div className="panel-head">
+        <h2>
+          <span className="swatch" style={{ background: pigment(line.tint) }} aria-hidden="true">
+            {line.letter}
+          </span>{' '}
+          {line.name}
+        </h2>
+        <button type="button" className="plain" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      {line.caution !== '' && <p className="caution">{line.caution}</p>}
+      <p>
+        <strong>{line.mass_text}</strong>{' '}
+        <span className="quiet">
+          {line.spread_text}
+          {line.share_text !== '' && `; ${line.share_text} of what goes in`}
+        </span>
+      </p>
+      {others.length > 0 && (
+        <div className="others">
+          <span className="quiet">Say it as</span>
+          {others.map((text) => (
+            <button
+              key={text}
+              type="button"
+              className="suggestion"
+              onClick={() => draft.edit(setAmount(line.id, text))}
+            >
+              {text}
+            </button>
+          ))}
+        </div>
+      )}
+      <h3>What it brings</h3>
+      <ul className="brings">
+        {line.brings.map((taste) => (
+          <li key={taste.measure}>
+            <span>{taste.label}</span>
+            <span className="meter" aria-hidden="true">
+              <span style={{ width: `${Math.min(1, taste.share) * 100}%` }} />
+            </span>
+            <span className="value">{taste.text}</span>
+            <span className="quiet">{taste.share_text}</span>
+          </li>
+        ))}
+      </ul>
+      {notes.map((note) => (
+        <p key={note.code} className={note.code === 'not-computed-yet' ? 'quiet note' : 'trouble'}>
+          {note.text}
+        </p>
+      ))}
+      <div className="doings">
+        <button
+          type="button"
+          className="plain"
+          aria-pressed={written?.lock === true}
+          onClick={() => draft.edit(setLock(line.id, !written?.lock))}
+        >
+          {written?.lock ? 'Unlock' : 'Lock'}
+        </button>
+        <button type="button" className="plain" onClick={() => draft.edit(moveLine(line.id, -1))}>
+          Up
+        </button>
+        <button type="button" className="plain" onClick={() => draft.edit(moveLine(line.id, 1))}>
+          Down
+        </button>
+        <button
+          type="button"
+          className="plain"
+          onClick={() => {
+            draft.edit(removeLine(line.id));
+            onClose();
+          }}
+        >
+          Remove
+        </button>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,148 @@
+import { useRef, useState } from 'react';
+import type { Evaluation, Recipe } from '../shared/documents';
+import { useStyles } from '../shared/useStyles';
+import { AddLine } from './AddLine';
+import type { Looking } from './Desk';
+import {
+  addLine,
+  freshId,
+  moveLine,
+  removeLine,
+  setAmount,
+  setIngredient,
+  setLock,
+  setMeasures,
+  setName,
+  setStyle,
+} from './edits';
+import { LineRow } from './LineRow';
+import { StageHead } from './StageHead';
+import type { Draft } from './useDraft';
+
+const sets: [NonNullable<Recipe['measures']>, string][] = [
+  ['us', 'US cups'],
+  ['metric', 'metric cups'],
+  ['imperial', 'imperial cups'],
+  ['australian', 'Australian cups'],
+];
+
+interface Props {
+  draft: Draft;
+  evaluation: Evaluation | null;
+  looking: Looking;
+  lit: string | null;
+  onLook: (looking: Looking) => void;
+  onPoint: (line: string | null) => void;
+}
+
+/** The recipe: stages and lines, amounts typed in place in any unit. */
+export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }: Props) {
+  const { recipe, edit } = draft;
+  const styles = useStyles();
+  const [name, setTypedName] = useState<string | null>(null);
+  const added = useRef<string | null>(null);
+  const lines = new Map(evaluation?.bench.lines.map((line) => [line.id, line]));
+  const stages = new Map(evaluation?.bench.stages.map((stage) => [stage.id, stage]));
+  const problems = evaluation?.analysis.problems ?? [];
+  const names = new Map(evaluation?.bench.lines.map((line) => [line.id, line.short_name]));
+  const largest = Math.max(0.0001, ...(evaluation?.bench.lines.map((line) => line.share) ?? []));
+
+  return (
+    <section className="panel recipe" aria-label="The recipe">
+      <h1 className="unseen">{recipe.name}</h1>
+      <input
+        className="title"
+        aria-label="Name of the recipe"
+        value={name ?? recipe.name}
+        maxLength={120}
+        onChange={(event) => setTypedName(event.target.value)}
+        onBlur={() => {
+          if (name !== null && name.trim() !== '') edit(setName(name.trim()));
+          setTypedName(null);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') event.currentTarget.blur();
+        }}
+      />
+      <div className="recipe-head">
+        <select
+          aria-label="Style"
+          value={typeof recipe.style === 'string' ? recipe.style : ''}
+          onChange={(event) => edit(setStyle(event.target.value === '' ? null : event.target.value))}
+        >
+          <option value="">no style</option>
+          {styles.data?.styles.map((style) => (
+            <option key={style.slug} value={style.slug}>
+              {style.name}
+            </option>
+          ))}
+        </select>
+        <select
+          aria-label="Cups and spoons"
+          value={recipe.measures ?? 'us'}
+          onChange={(event) => edit(setMeasures(event.target.value as NonNullable<Recipe['measures']>))}
+        >
+          {sets.map(([value, label]) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </div>
+      <div className="lines">
+        {recipe.stages.map((stage, index) => (
+          <div key={stage.id ?? index} className="stage">
+            <StageHead
+              stage={stage}
+              figures={stages.get(stage.id ?? '')}
+              problems={problems.filter((problem) => problem.at === stage.id)}
+              isOnly={recipe.stages.length === 1}
+              edit={edit}
+            />
+            <ul>
+              {(stage.lines ?? []).map((line) => {
+                const id = line.id ?? '';
+                return (
+                  <LineRow
+                    key={id}
+                    line={line}
+                    figures={lines.get(id)}
+                    largestShare={largest}
+                    tiedTo={line.tie ? names.get(line.tie.line) : undefined}
+                    problems={problems.filter((problem) => problem.at === id)}
+                    isLit={lit === id}
+                    isOpen={looking !== null && 'line' in looking && looking.line === id}
+                    takesFocus={added.current === id}
+                    onFocusTaken={() => {
+                      added.current = null;
+                    }}
+                    onAmount={(amount, merge) => edit(setAmount(id, amount), merge ? `nudge ${id}` : undefined)}
+                    onIngredient={(slug) => edit(setIngredient(id, slug))}
+                    onLock={() => edit(setLock(id, !line.lock))}
+                    onMove={(by) => edit(moveLine(id, by))}
+                    onRemove={() => {
+                      edit(removeLine(id));
+                      onLook(null);
+                      onPoint(null);
+                    }}
+                    onOpen={() =>
+                      onLook(looking !== null && 'line' in looking && looking.line === id ? null : { line: id })
+                    }
+                    onPoint={(on) => onPoint(on ? id : null)}
+                  />
+                );
+              })}
+            </ul>
+          </div>
+        ))}
+        <AddLine
+          onAdd={(ingredient, amount) => {
+            const id = freshId(recipe, 'l');
+            added.current = id;
+            edit(addLine({ id, ingredient, amount }));
+          }}
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,108 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
+import { ask } from '../shared/api';
+import type { Scale } from '../shared/documents';
+import type { Draft } from './useDraft';
+
+/** The same sauce for another amount: what it takes is shown while it is typed, and applied only when asked. */
+export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => void }) {
+  const [to, setTo] = useState('6 x 250 ml');
+  const [headspace, setHeadspace] = useState('5');
+  const wanted = useDeferredValue({ to: to.trim(), headspace: Number(headspace.replace(',', '.')) || 0 });
+  const scaled = useQuery({
+    queryKey: ['scale', draft.recipe, wanted.to, wanted.headspace],
+    queryFn: ({ signal }) =>
+      ask<Scale>('/api/scale', {
+        method: 'POST',
+        signal,
+        body: { recipe: draft.recipe, to: wanted.to, headspace_percent: wanted.headspace },
+      }),
+    placeholderData: keepPreviousData,
+    enabled: wanted.to !== '',
+    retry: false,
+    gcTime: 0,
+  });
+  const answer = scaled.isError ? undefined : scaled.data;
+  const written = new Map(
+    draft.recipe.stages.flatMap((stage) => (stage.lines ?? []).map((line) => [line.id, line.amount])),
+  );
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="scale-title" maxWidth="sm" fullWidth>
+      <DialogTitle id="scale-title">Make another amount</DialogTitle>
+      <DialogContent>
+        <div className="scale-asks">
+          <label>
+            How much
+            <input
+              autoFocus
+              value={to}
+              maxLength={100}
+              onChange={(event) => setTo(event.target.value)}
+              onFocus={(event) => event.target.select()}
+            />
+          </label>
+          <label>
+            Headspace, %
+            <input inputMode="decimal" value={headspace} onChange={(event) => setHeadspace(event.target.value)} />
+          </label>
+        </div>
+        <p className="quiet">A factor (2x), a weight (900 g), a volume (1.5 l), or bottles (6 x 250 ml).</p>
+        {scaled.isError && (
+          <p role="alert" className="trouble">
+            {scaled.error.message}
+          </p>
+        )}
+        {answer !== undefined && (
+          <>
+            <p className="sentence" aria-live="polite">
+              {answer.factor_text}: makes {answer.yield.text}.{' '}
+              {answer.containers === null ? '' : `${answer.containers.text}. `}
+              {answer.drift_text}
+            </p>
+            <table className="scaled">
+              <thead>
+                <tr>
+                  <th scope="col">Ingredient</th>
+                  <th scope="col">Now</th>
+                  <th scope="col">Then</th>
+                </tr>
+              </thead>
+              <tbody>
+                {answer.lines.map((line) => (
+                  <tr key={line.id}>
+                    <td>{line.name}</td>
+                    <td>{written.get(line.id) ?? 'follows'}</td>
+                    <td>
+                      <strong>{line.text ?? 'follows'}</strong>
+                      {line.note !== '' && <span className="quiet"> {line.note}</span>}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Cancel</Button>
+        <Button
+          variant="contained"
+          color="secondary"
+          disabled={answer === undefined}
+          onClick={() => {
+            if (answer === undefined) return;
+            draft.edit(() => answer.recipe);
+            onClose();
+          }}
+        >
+          Make it so
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,64 @@
+import type { EvaluationColumn, EvaluationLine } from '../shared/documents';
+import { pigment } from '../shared/pigments';
+import type { Looking } from './Desk';
+
+interface Props {
+  column: EvaluationColumn;
+  lines: EvaluationLine[];
+  lit: string | null;
+  onClose: () => void;
+  onLook: (looking: Looking) => void;
+  onPoint: (line: string | null) => void;
+}
+
+/** One taste: its figure, the band, and who brings it, most first. */
+export function TasteCard({ column, lines, lit, onClose, onLook, onPoint }: Props) {
+  const byId = new Map(lines.map((line) => [line.id, line]));
+  const ranked = [...column.segments].sort((a, b) => b.to - b.from - (a.to - a.from));
+  return (
+    <>
+      <div className="panel-head">
+        <h2>{column.label}</h2>
+        <button type="button" className="plain" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      <p className="big">
+        {column.value_text} <span className="quiet">{column.unit}</span>
+      </p>
+      <p className="quiet">
+        {column.interval_text !== '' && `perhaps ${column.interval_text}`}
+        {column.band !== null && `; the style asks ${column.band.text}, best ${column.band.aim_text}`}
+      </p>
+      {column.verdict !== null && (
+        <p className={`verdict ${column.verdict.kind.replaceAll(' ', '-')}`}>{column.verdict.words}</p>
+      )}
+      <ul className="bringers">
+        {ranked.map((segment) => {
+          const line = byId.get(segment.line);
+          return (
+            <li
+              key={segment.line}
+              className={lit === segment.line ? 'lit' : undefined}
+              onMouseEnter={() => onPoint(segment.line)}
+              onMouseLeave={() => onPoint(null)}
+            >
+              <button type="button" onClick={() => onLook({ line: segment.line })}>
+                <span className="swatch" style={{ background: pigment(line?.tint ?? 'none') }} aria-hidden="true">
+                  {line?.letter}
+                </span>
+                <span className="who">{line?.short_name}</span>
+                <span className="value">{segment.text}</span>
+                <span className="quiet">{segment.share_text}</span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {ranked.length === 0 && <p>Nothing in the pot brings any.</p>}
+      {column.unknown.length > 0 && (
+        <p className="quiet note">Not known, and counted as none: {column.unknown.join(', ')}.</p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,83 @@
+import type { Recipe, RecipeLine, RecipeStage } from '../shared/documents';
+
+/** What a maker can do to a recipe on paper. Each returns a new document; none works anything out. */
+export type Edit = (recipe: Recipe) => Recipe;
+
+const inStages =
+  (change: (stage: RecipeStage, index: number) => RecipeStage): Edit =>
+  (recipe) => ({ ...recipe, stages: recipe.stages.map(change) });
+
+const onLine = (id: string, change: (line: RecipeLine) => RecipeLine): Edit =>
+  inStages((stage) => ({ ...stage, lines: stage.lines?.map((line) => (line.id === id ? change(line) : line)) }));
+
+export const setName =
+  (name: string): Edit =>
+  (recipe) => ({ ...recipe, name });
+
+export const setStyle =
+  (style: string | null): Edit =>
+  (recipe) => ({ ...recipe, style });
+
+export const setMeasures =
+  (measures: NonNullable<Recipe['measures']>): Edit =>
+  (recipe) => ({ ...recipe, measures });
+
+export const setAmount = (id: string, amount: string): Edit =>
+  onLine(id, ({ tie: _, ...line }) => ({ ...line, amount }));
+
+export const setIngredient = (id: string, ingredient: string): Edit => onLine(id, (line) => ({ ...line, ingredient }));
+
+export const setLock = (id: string, lock: boolean): Edit => onLine(id, (line) => ({ ...line, lock }));
+
+export const removeLine = (id: string): Edit =>
+  inStages((stage) => ({ ...stage, lines: stage.lines?.filter((line) => line.id !== id) }));
+
+export const setLoss = (id: string, percent: number | null): Edit =>
+  inStages((stage) =>
+    stage.id !== id
+      ? stage
+      : {
+          ...stage,
+          process: {
+            ...(stage.process ?? { kind: 'simmer' }),
+            until: percent === null ? null : { loss_percent: percent },
+          },
+        },
+  );
+
+/** An id no line or stage of the recipe has. */
+export function freshId(recipe: Recipe, prefix: string): string {
+  const taken = new Set(recipe.stages.flatMap((stage) => [stage.id, ...(stage.lines ?? []).map((line) => line.id)]));
+  let number = taken.size;
+  while (taken.has(`${prefix}${number}`)) number += 1;
+  return `${prefix}${number}`;
+}
+
+export const addLine =
+  (line: RecipeLine): Edit =>
+  (recipe) =>
+    inStages((stage, index) =>
+      index === recipe.stages.length - 1 ? { ...stage, lines: [...(stage.lines ?? []), line] } : stage,
+    )(recipe.stages.length === 0 ? { ...recipe, stages: [{ id: 's1', name: '', lines: [] }] } : recipe);
+
+/** One place up or down; past the end of a stage it goes into the next. */
+export const moveLine =
+  (id: string, by: -1 | 1): Edit =>
+  (recipe) => {
+    const stages = recipe.stages.map((stage) => ({ ...stage, lines: [...(stage.lines ?? [])] }));
+    const from = stages.findIndex((stage) => stage.lines.some((line) => line.id === id));
+    const stage = stages[from];
+    const at = stage?.lines.findIndex((line) => line.id === id) ?? -1;
+    const line = stage?.lines[at];
+    if (stage === undefined || line === undefined) return recipe;
+    stage.lines.splice(at, 1);
+    const to = at + by;
+    if (to >= 0 && to <= stage.lines.length) {
+      stage.lines.splice(to, 0, line);
+    } else {
+      const next = stages[from + by];
+      if (next === undefined) return recipe;
+      next.lines.splice(by === 1 ? 0 : next.lines.length, 0, line);
+    }
+    return { ...recipe, stages };
+  };

@@ -1,0 +1,16 @@
+import type { ReactNode } from 'react';
+import { NavLink } from 'react-router';
+
+/** The bar across the top. It names only screens that exist. */
+export function TopBar({ children }: { children?: ReactNode }) {
+  return (
+    <header className="topbar">
+      <span className="wordmark">Vinculum</span>
+      <nav aria-label="Screens">
+        <NavLink to="/shelf">Shelf</NavLink>
+        <NavLink to="/bench">Bench</NavLink>
+      </nav>
+      <div className="topbar-end">{children}</div>
+    </header>
+  );
+}

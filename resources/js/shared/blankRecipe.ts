@@ -1,0 +1,11 @@
+import type { Recipe } from './documents';
+
+/** A recipe with nothing in it, for a style or for none. */
+export const blankRecipe = (name: string, style: string | null): Recipe => ({
+  format: 'vinculum-recipe',
+  version: 1,
+  name,
+  style,
+  measures: 'us',
+  stages: [{ id: 's1', name: '', lines: [] }],
+});

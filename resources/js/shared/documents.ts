@@ -1,0 +1,640 @@
+// Made by "npm run types" from resources/schemas. Do not edit.
+
+/**
+ * one ingredient and its amount
+ */
+export type RecipeLine = RecipeLine1 & {
+  /**
+   * an id of 1 to 40 letters, digits, - or _
+   */
+  id?: string;
+  /**
+   * the slug or the name of an ingredient, 1 to 120 characters
+   */
+  ingredient: string;
+  /**
+   * an amount as the maker writes it, such as 1 1/4 cup
+   */
+  amount?: string;
+  /**
+   * how it is prepared, such as packed or minced
+   */
+  prep?: string | null;
+  /**
+   * one of in, steeped, whole
+   */
+  handling?: 'in' | 'steeped' | 'whole';
+  /**
+   * a number from 0 to 1
+   */
+  extent?: number;
+  /**
+   * water lost before it went in, 0 to 99 per cent
+   */
+  loss_percent?: number;
+  /**
+   * the line it follows and in what ratio, or null
+   */
+  tie?: null | {
+    /**
+     * an id of 1 to 40 letters, digits, - or _
+     */
+    line: string;
+    /**
+     * a ratio above 0, up to 10000
+     */
+    ratio: number;
+    [k: string]: unknown;
+  };
+  /**
+   * true or false
+   */
+  lock?: boolean;
+  /**
+   * the least grams, or null
+   */
+  min_g?: number | null;
+  /**
+   * the most grams, or null
+   */
+  max_g?: number | null;
+  /**
+   * true or false
+   */
+  optional?: boolean;
+  /**
+   * true or false
+   */
+  left_out?: boolean;
+  /**
+   * free text of up to 2000 characters
+   */
+  note?: string;
+  [k: string]: unknown;
+};
+export type RecipeLine1 =
+  | {
+      [k: string]: unknown;
+    }
+  | {
+      tie: {};
+    };
+
+export interface Documents {
+  [k: string]: unknown;
+}
+export interface Analysis {
+  name: string;
+  yield: {
+    mass_g: number;
+    volume_ml: number;
+    density_g_ml: number | null;
+  };
+  measures: {
+    sweetness: AnalysisMeasure;
+    sourness: AnalysisMeasure;
+    saltiness: AnalysisMeasure;
+    umami: AnalysisMeasure;
+    heat: AnalysisMeasure;
+  };
+  ratios: {
+    sugar_acid: AnalysisFigure;
+    sugar_salt: AnalysisFigure;
+    acid_salt: AnalysisFigure;
+    umami_salt: AnalysisFigure;
+    heat_sugar: AnalysisFigure;
+  };
+  physics: {
+    ph: AnalysisFigure;
+    brix: AnalysisFigure;
+    titratable_acidity_acetic_percent: AnalysisFigure;
+    water_activity: AnalysisFigure;
+    ethanol_percent: AnalysisFigure;
+    thickness: AnalysisWord;
+  };
+  stages: {
+    id: string;
+    mass_in_g: number;
+    boiled_off_g: number;
+    lifted_out_g: number;
+    mass_out_g: number;
+  }[];
+  lines: {
+    id: string;
+    stage: string;
+    ingredient: string;
+    text: string | null;
+    mass_g: number;
+    low_g: number;
+    high_g: number;
+    /**
+     * of what went in
+     */
+    share: number;
+  }[];
+  /**
+   * null until computed
+   */
+  allergens: string[] | null;
+  /**
+   * null until computed
+   */
+  cautions: {}[] | null;
+  /**
+   * why a member above is null, by its name
+   */
+  why?: {
+    [k: string]: string;
+  };
+  problems: AnalysisProblem[];
+}
+export interface AnalysisMeasure {
+  value: number;
+  low: number;
+  high: number;
+  unit: string;
+  steps: number | null;
+  /**
+   * ids of lines whose share is not known and so counted as nothing
+   */
+  unknown?: string[];
+}
+export interface AnalysisFigure {
+  value: number | null;
+  low: number | null;
+  high: number | null;
+  why?: string;
+}
+export interface AnalysisWord {
+  word: string | null;
+  why?: string;
+}
+export interface AnalysisProblem {
+  /**
+   * the id of the line or stage
+   */
+  at: string;
+  code: string;
+  text: string;
+  suggestions: string[];
+}
+export interface Evaluation {
+  analysis: Analysis;
+  bench: EvaluationBench;
+}
+export interface EvaluationBench {
+  /**
+   * false where a line cannot be read, so that the figures are of the rest only
+   */
+  complete: boolean;
+  style: null | {
+    slug: string;
+    name: string;
+    cues: string[];
+    source: string;
+  };
+  lines: EvaluationLine[];
+  columns: EvaluationColumn[];
+  ratios: EvaluationRatio[];
+  makes: {
+    volume_text: string;
+    mass_text: string;
+    spread_text: string;
+    boiled_off_text: string;
+    density_text: string;
+  };
+  stages: {
+    id: string;
+    text: string;
+  }[];
+  /**
+   * the whole balance in a sentence
+   */
+  verdict: string;
+}
+export interface EvaluationLine {
+  id: string;
+  slug: string;
+  name: string;
+  short_name: string;
+  /**
+   * stands for the line wherever its colour does
+   */
+  letter: string;
+  tint: string;
+  caution: string;
+  /**
+   * whether the pantry has it
+   */
+  known: boolean;
+  /**
+   * a loose word before the number
+   */
+  lead: string;
+  terms: EvaluationTerm[];
+  mass_text: string;
+  spread_text: string;
+  share: number;
+  share_text: string;
+  /**
+   * the amount in kitchen steps, ascending, for the arrow keys
+   */
+  ladder: string[];
+  /**
+   * where on the ladder the amount stands: the last rung at or below it, -1 below all
+   */
+  rung: number;
+  /**
+   * whether it stands on that rung exactly
+   */
+  on_rung: boolean;
+  /**
+   * the same amount in other measures
+   */
+  other_units: string[];
+  brings: {
+    measure: string;
+    label: string;
+    text: string;
+    share: number;
+    share_text: string;
+  }[];
+}
+export interface EvaluationTerm {
+  number: EvaluationFraction;
+  up_to: null | EvaluationFraction;
+  unit: string;
+}
+/**
+ * a number as it is set: a whole or decimal, and a fraction over a bar; empty where there is none
+ */
+export interface EvaluationFraction {
+  whole: string;
+  numerator: string;
+  denominator: string;
+}
+export interface EvaluationColumn {
+  measure: 'sweetness' | 'sourness' | 'saltiness' | 'umami' | 'heat';
+  label: string;
+  unit: string;
+  value_text: string;
+  interval_text: string;
+  top: number;
+  low: number;
+  high: number;
+  band: null | {
+    low: number;
+    high: number;
+    text: string;
+    aim_text: string;
+  };
+  verdict: null | EvaluationVerdict;
+  segments: EvaluationSegment[];
+  /**
+   * names of ingredients whose share is not known
+   */
+  unknown: string[];
+}
+export interface EvaluationVerdict {
+  kind: 'level' | 'short' | 'over' | 'within what we know';
+  words: string;
+  steps: number;
+}
+/**
+ * a line's part of a column, in levels: 1 is the height of the aim
+ */
+export interface EvaluationSegment {
+  line: string;
+  from: number;
+  to: number;
+  text: string;
+  share_text: string;
+}
+export interface EvaluationRatio {
+  ratio: 'sugar_acid' | 'sugar_salt' | 'acid_salt' | 'umami_salt' | 'heat_sugar';
+  over: string;
+  under: string;
+  value_text: string;
+  interval_text: string;
+  band_text: string;
+  state: 'in' | 'short' | 'over' | 'unsure' | 'none';
+  why: string;
+}
+export interface Failure {
+  error: {
+    code: string;
+    message: string;
+    fields: {
+      field: string;
+      message: string;
+    }[];
+  };
+  yours?: Recipe;
+  theirs?: RecipeRecord;
+}
+export interface Recipe {
+  /**
+   * exactly "vinculum-recipe"
+   */
+  format: 'vinculum-recipe';
+  /**
+   * exactly 1; a newer document needs a newer Vinculum
+   */
+  version: 1;
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the slug of a style, a whole style, or null
+   */
+  style?: null | string | Style;
+  /**
+   * one of us, metric, imperial, australian
+   */
+  measures?: 'us' | 'metric' | 'imperial' | 'australian';
+  /**
+   * null, or mass_g or volume_ml: the batch when lines are in parts
+   */
+  size?: null | RecipeSize;
+  /**
+   * a list of ratios held in every operation
+   *
+   * @maxItems 5
+   */
+  pins?: {
+    /**
+     * one of sugar_acid, sugar_salt, acid_salt, umami_salt, heat_sugar
+     */
+    ratio: 'sugar_acid' | 'sugar_salt' | 'acid_salt' | 'umami_salt' | 'heat_sugar';
+    /**
+     * a value above 0
+     */
+    value: number;
+    [k: string]: unknown;
+  }[];
+  /**
+   * a list of at most 12 stages
+   *
+   * @maxItems 12
+   */
+  stages: RecipeStage[];
+  /**
+   * own ingredients by slug
+   */
+  ingredients?: {};
+  [k: string]: unknown;
+}
+export interface Style {
+  /**
+   * a slug: lower case with hyphens
+   */
+  slug: string;
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the family of sauces it belongs to, 1 to 120 characters
+   */
+  family: string;
+  /**
+   * bands by measure or ratio
+   */
+  bands: {
+    sweetness?: StyleBand;
+    sourness?: StyleBand;
+    saltiness?: StyleBand;
+    umami?: StyleBand;
+    heat?: StyleBand;
+    sugar_acid?: StyleBand;
+    sugar_salt?: StyleBand;
+    acid_salt?: StyleBand;
+    umami_salt?: StyleBand;
+    heat_sugar?: StyleBand;
+  };
+  /**
+   * words makers use for it
+   *
+   * @maxItems 20
+   */
+  cues?: string[];
+  /**
+   * where the figures come from, 1 to 500 characters
+   */
+  source: string;
+  [k: string]: unknown;
+}
+/**
+ * low, aim and high of a band, in that order
+ */
+export interface StyleBand {
+  /**
+   * a number, 0 or more
+   */
+  low: number;
+  /**
+   * a number from low to high
+   */
+  aim: number;
+  /**
+   * a number, aim or more
+   */
+  high: number;
+}
+/**
+ * mass_g or volume_ml, one of them
+ */
+export interface RecipeSize {
+  /**
+   * grams, above 0
+   */
+  mass_g?: number;
+  /**
+   * millilitres, above 0
+   */
+  volume_ml?: number;
+}
+/**
+ * lines added together, then one process
+ */
+export interface RecipeStage {
+  /**
+   * an id of 1 to 40 letters, digits, - or _
+   */
+  id?: string;
+  /**
+   * a name of up to 120 characters
+   */
+  name?: string;
+  /**
+   * a list of at most 60 lines
+   *
+   * @maxItems 60
+   */
+  lines?: RecipeLine[];
+  /**
+   * a process, or null
+   */
+  process?: null | RecipeProcess;
+  /**
+   * how much is pressed out, such as {"press": 0.2}, or null
+   */
+  strain?: null | {
+    /**
+     * a number from 0 to 1
+     */
+    press?: number;
+    [k: string]: unknown;
+  };
+  /**
+   * what to look for, up to 400 characters
+   */
+  look_for?: string;
+  [k: string]: unknown;
+}
+/**
+ * what is done to the pot
+ */
+export interface RecipeProcess {
+  /**
+   * one of none, soak, fry, warm, simmer, boil, roast, blend, rest, chill
+   */
+  kind: 'none' | 'soak' | 'fry' | 'warm' | 'simmer' | 'boil' | 'roast' | 'blend' | 'rest' | 'chill';
+  /**
+   * one of low, medium, high, or null
+   */
+  heat?: 'low' | 'medium' | 'high' | null;
+  /**
+   * minutes, 0 to 10000, or null
+   */
+  minutes?: number | null;
+  /**
+   * where it stops: at most one of loss_percent, mass_g, volume_ml; or null
+   */
+  until?: null | RecipeUntil;
+  /**
+   * the pan's width, 5 to 100 cm, or null
+   */
+  pan_cm?: number | null;
+  /**
+   * true, false or null
+   */
+  lid?: boolean | null;
+  [k: string]: unknown;
+}
+/**
+ * at most one of loss_percent, mass_g, volume_ml
+ */
+export interface RecipeUntil {
+  /**
+   * a share of the pot to lose, above 0 and below 100 per cent
+   */
+  loss_percent?: number;
+  /**
+   * grams left, above 0
+   */
+  mass_g?: number;
+  /**
+   * millilitres left, above 0
+   */
+  volume_ml?: number;
+}
+export interface RecipeRecord {
+  id: string;
+  revision: number;
+  /**
+   * ISO 8601, UTC
+   */
+  updated_at: string;
+  recipe: Recipe;
+}
+export interface IngredientList {
+  ingredients: {
+    slug: string;
+    name: string;
+    group: string;
+    tint: string;
+    caution: string;
+    /**
+     * what it mostly brings
+     */
+    strength_text: string;
+    starting_amount: string;
+  }[];
+}
+export interface RecipeInput {
+  recipe: Recipe;
+}
+export interface RecipeList {
+  recipes: {
+    id: string;
+    revision: number;
+    updated_at: string;
+    name: string;
+    style_name: string | null;
+    makes_text: string;
+    verdict: string;
+    problems: number;
+    columns: {
+      label: string;
+      /**
+       * in levels
+       */
+      top: number;
+      band: null | {
+        low: number;
+        high: number;
+      };
+      words: string;
+    }[];
+  }[];
+}
+export interface ScaleInput {
+  recipe: Recipe;
+  /**
+   * a factor (2x), a mass (900 g), a volume (1.5 l) or containers (6 x 250 ml)
+   */
+  to: string;
+  /**
+   * a number from 0 to 50
+   */
+  headspace_percent?: number;
+}
+export interface Scale {
+  factor: number;
+  factor_text: string;
+  lines: {
+    id: string;
+    name: string;
+    exact_g: number;
+    rounded_g: number;
+    text: string | null;
+    note: string;
+  }[];
+  drift_steps: {
+    sweetness: number;
+    sourness: number;
+    saltiness: number;
+    umami: number;
+    heat: number;
+  };
+  drift_text: string;
+  yield: {
+    mass_g: number;
+    volume_ml: number;
+    text: string;
+  };
+  containers: null | {
+    count: number;
+    volume_ml: number;
+    fill_ml: number;
+    full: number;
+    left_ml: number;
+    text: string;
+  };
+  recipe: Recipe;
+}
+export interface StyleList {
+  styles: Style[];
+}

@@ -1,0 +1,38 @@
+import { Link } from 'react-router';
+import { ago } from '../shared/ago';
+import type { RecipeList } from '../shared/documents';
+import { Miniature } from './Miniature';
+
+interface Props {
+  recipe: RecipeList['recipes'][number];
+  now: number;
+  onDuplicate: () => void;
+  onDelete: () => void;
+}
+
+export function RecipeCard({ recipe, now, onDuplicate, onDelete }: Props) {
+  return (
+    <li className="card">
+      <Link to={`/bench/${recipe.id}`} className="card-open">
+        <h2>{recipe.name}</h2>
+        <p className="quiet">
+          {recipe.style_name ?? 'no style'} · {recipe.makes_text}
+        </p>
+        <Miniature columns={recipe.columns} />
+        <p className="card-verdict">{recipe.verdict}</p>
+        {recipe.problems > 0 && (
+          <p className="trouble">{recipe.problems === 1 ? 'one thing to mend' : `${recipe.problems} things to mend`}</p>
+        )}
+      </Link>
+      <div className="card-foot">
+        <span className="quiet">touched {ago(Date.parse(recipe.updated_at), now)}</span>
+        <button type="button" className="plain" onClick={onDuplicate} aria-label={`Duplicate ${recipe.name}`}>
+          Duplicate
+        </button>
+        <button type="button" className="plain" onClick={onDelete} aria-label={`Delete ${recipe.name}`}>
+          Delete
+        </button>
+      </div>
+    </li>
+  );
+}

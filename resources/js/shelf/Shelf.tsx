@@ -1,0 +1,110 @@
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useDeferredValue, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ask, createRecipe } from '../shared/api';
+import { blankRecipe } from '../shared/blankRecipe';
+import type { RecipeRecord } from '../shared/documents';
+import { TopBar } from '../shared/TopBar';
+import { useNow } from '../shared/useNow';
+import { EmptyShelf } from './EmptyShelf';
+import { RecipeCard } from './RecipeCard';
+import { useShelf } from './useShelf';
+
+export function Shelf() {
+  const [typed, setTyped] = useState('');
+  const wanted = useDeferredValue(typed.trim());
+  const shelf = useShelf(wanted);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const now = useNow(30_000);
+  const [deleted, setDeleted] = useState<{ id: string; name: string } | null>(null);
+  const refresh = () => queries.invalidateQueries({ queryKey: ['recipes'] });
+  useEffect(() => {
+    document.title = 'Shelf · Vinculum';
+  }, []);
+
+  const start = useMutation({
+    mutationFn: ({ name, style }: { name: string; style: string | null }) => createRecipe(blankRecipe(name, style)),
+    onSuccess: (record) => navigate(`/bench/${record.id}`),
+  });
+  const duplicate = useMutation({
+    mutationFn: (id: string) => ask<RecipeRecord>(`/api/recipes/${id}/duplicate`, { method: 'POST', body: {} }),
+    onSuccess: refresh,
+  });
+  const remove = useMutation({
+    mutationFn: ({ id }: { id: string; name: string }) => ask<void>(`/api/recipes/${id}`, { method: 'DELETE' }),
+    onSuccess: (_, recipe) => {
+      setDeleted(recipe);
+      return refresh();
+    },
+  });
+  const restore = useMutation({
+    mutationFn: (id: string) => ask<RecipeRecord>(`/api/recipes/${id}/restore`, { method: 'POST', body: {} }),
+    onSuccess: () => {
+      setDeleted(null);
+      return refresh();
+    },
+  });
+  const recipes = shelf.data?.recipes ?? [];
+  const trouble = shelf.error ?? start.error ?? duplicate.error ?? remove.error ?? restore.error;
+  const isEmpty = shelf.isSuccess && recipes.length === 0 && wanted === '';
+
+  return (
+    <>
+      <TopBar />
+      <main className="shelf">
+        <div className="shelf-head">
+          <h1>The Shelf</h1>
+          {!isEmpty && (
+            <input
+              type="search"
+              className="search"
+              placeholder="Find a sauce"
+              aria-label="Find a sauce"
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+            />
+          )}
+          <Button
+            variant="contained"
+            color="secondary"
+            onClick={() => start.mutate({ name: 'New sauce', style: null })}
+          >
+            New sauce
+          </Button>
+        </div>
+        {trouble !== null && (
+          <p role="alert" className="trouble">
+            {trouble.message}
+          </p>
+        )}
+        {isEmpty && <EmptyShelf onStart={(name, style) => start.mutate({ name, style })} />}
+        {shelf.isSuccess && recipes.length === 0 && wanted !== '' && <p>No sauce on the shelf is called “{wanted}”.</p>}
+        <ul className="cards">
+          {recipes.map((recipe) => (
+            <RecipeCard
+              key={recipe.id}
+              recipe={recipe}
+              now={now}
+              onDuplicate={() => duplicate.mutate(recipe.id)}
+              onDelete={() => remove.mutate({ id: recipe.id, name: recipe.name })}
+            />
+          ))}
+        </ul>
+      </main>
+      <Snackbar
+        open={deleted !== null}
+        autoHideDuration={12_000}
+        onClose={(_, reason) => reason !== 'clickaway' && setDeleted(null)}
+        message={`${deleted?.name ?? ''} is off the shelf.`}
+        action={
+          <Button color="inherit" onClick={() => deleted !== null && restore.mutate(deleted.id)}>
+            Undo
+          </Button>
+        }
+      />
+    </>
+  );
+}

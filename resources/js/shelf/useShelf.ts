@@ -1,0 +1,13 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { ask } from '../shared/api';
+import type { RecipeList } from '../shared/documents';
+
+/** The recipes whose names hold what is typed, last touched first. */
+export const useShelf = (typed: string) =>
+  useQuery({
+    queryKey: ['recipes', typed],
+    queryFn: ({ signal }) => ask<RecipeList>(`/api/recipes?q=${encodeURIComponent(typed)}`, { signal }),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+    gcTime: 0,
+  });

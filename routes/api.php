@@ -1,0 +1,26 @@
+<?php
+
+use App\Http\Controllers\EvaluationController;
+use App\Http\Controllers\IngredientController;
+use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\ScaleController;
+use App\Http\Controllers\SchemaController;
+use App\Http\Controllers\StyleController;
+use Illuminate\Support\Facades\Route;
+
+Route::post('evaluate', EvaluationController::class);
+Route::post('scale', ScaleController::class);
+
+Route::get('recipes', [RecipeController::class, 'index']);
+Route::post('recipes', [RecipeController::class, 'store']);
+Route::get('recipes/{recipe}', [RecipeController::class, 'show']);
+Route::put('recipes/{recipe}', [RecipeController::class, 'update']);
+Route::delete('recipes/{recipe}', [RecipeController::class, 'destroy']);
+Route::post('recipes/{recipe}/restore', [RecipeController::class, 'restore'])->withTrashed();
+Route::post('recipes/{recipe}/duplicate', [RecipeController::class, 'duplicate']);
+
+Route::get('ingredients', IngredientController::class);
+Route::get('styles', StyleController::class);
+
+Route::get('openapi.json', [SchemaController::class, 'openApi']);
+Route::get('{schema}.schema.json', [SchemaController::class, 'schema'])->where('schema', '[a-z-]+');

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** What a maker does at the Bench, from the Shelf to the saved recipe. */
+final class BenchTest extends BrowserTestCase
+{
+    public function test_an_amount_changed_in_any_unit_moves_the_line_and_is_there_after_a_reload(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $before = $this->top('sweetness');
+        $this->type('l3', '500 g');
+        $this->eventually(fn (): bool => $this->top('sweetness') > 1.5 * $before, 'for the column to rise');
+        self::assertStringContainsString('step', $this->see('.ask:first-child .verdict')->getText());
+        $this->eventually(fn (): bool => str_contains($this->see('.unseen[aria-live]')->getText() ?: (string) $this->window->executeScript("return document.querySelector('.unseen[aria-live]').textContent"), 'Sweet'), 'for the verdict to be said aloud');
+
+        $this->eventually(fn (): bool => str_starts_with($this->see('.topbar-end [data-keeping]')->getText(), 'Kept now') || str_contains($this->see('.topbar-end [data-keeping]')->getText(), 'second'), 'to be kept');
+        $this->waitUntilKept();
+        $this->window->navigate()->refresh();
+        $this->see('.segment');
+        self::assertStringContainsString('500', $this->see("[data-line='l3'] .amount")->getText());
+        self::assertGreaterThan(1.5 * $before, $this->top('sweetness'));
+    }
+
+    public function test_arrow_keys_go_up_and_down_in_kitchen_steps_and_undo_takes_them_back(): void
+    {
+        $this->openRecipe('Cranberry mustard');
+        $before = $this->top('sweetness');
+        $this->window->executeScript("document.querySelector('[data-line=\"l5\"] .amount').focus()");
+        $this->press(WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP);
+        $this->eventually(fn (): bool => $this->amount('l5') === '1 1/4 cup', 'for 3/4 cup to become 1 1/4');
+        $this->eventually(fn (): bool => $this->top('sweetness') > $before, 'for the column to rise');
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->eventually(fn (): bool => $this->amount('l5') === '1 cup', 'for one step back down');
+
+        $this->see("//button[.='Undo']")->click();
+        $this->eventually(fn (): bool => $this->amount('l5') === '3/4 cup' && abs($this->top('sweetness') - $before) < 1e-9, 'for the nudges to be taken back together');
+        $this->see("//button[.='Redo']")->click();
+        $this->eventually(fn (): bool => $this->amount('l5') === '1 cup', 'for them to come again');
+    }
+
+    public function test_three_flurps_keep_their_text_and_the_last_good_figures(): void
+    {
+        $this->openRecipe('Miso and carrot dressing');
+        $before = $this->top('sweetness');
+        $this->type('l6', '3 flurps of sugar');
+
+        self::assertStringStartsWith('“flurps of sugar” is not a measure of honey that I know. Try g, tbsp or cup.', $this->see("[data-line='l6'] .trouble")->getText());
+        self::assertSame('3 flurps of sugar', $this->amount('l6'));
+        self::assertSame('From before: one line cannot be read.', $this->see('.the-line .trouble')->getText());
+        self::assertSame($before, $this->top('sweetness'));
+
+        $this->see("//button[.='3 tbsp']")->click();
+        $this->eventually(fn (): bool => $this->top('sweetness') > $before, 'for the mended line to count');
+        self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector('.trouble')));
+    }
+
+    public function test_an_ingredient_is_found_added_moved_and_removed(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $umami = $this->top('umami');
+        $field = $this->see('.add-input');
+        $field->sendKeys('fish s');
+        self::assertStringContainsString('cannot be taken back out', $this->see("//li[.//strong[.='fish sauce']]")->getText());
+        $field->sendKeys(WebDriverKeys::ENTER);
+        $input = $this->see('.amount-input');
+        self::assertSame('1 tsp', $input->getAttribute('value'));
+        $input->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '1 tbsp', WebDriverKeys::ENTER]);
+        $this->eventually(fn (): bool => $this->top('umami') > $umami, 'for umami to rise');
+
+        self::assertSame('fish sauce', $this->names()[8]);
+        $this->see("//button[contains(@class,'line-name')][contains(.,'fish sauce')]")->click();
+        $this->see("//button[.='Up']")->click();
+        $this->eventually(fn (): bool => $this->names()[7] === 'fish sauce', 'for the line to move up');
+        $this->see("//button[.='Remove']")->click();
+        $this->eventually(fn (): bool => count($this->names()) === 8 && $this->top('umami') === $umami, 'for the line to go');
+    }
+
+    public function test_what_nobody_knows_stays_a_line_with_its_neighbours_offered(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $this->see('.add-input')->sendKeys(['Dijon mustad', WebDriverKeys::ENTER]);
+        self::assertStringContainsString('is not in the pantry', $this->see('.troubled .trouble')->getText());
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->see("//button[.='dijon-type-mustard']")->click();
+        $this->eventually(fn (): bool => in_array('smooth hot mustard', $this->names(), true), 'for the neighbour to take its place');
+    }
+
+    public function test_pointing_at_a_line_lights_its_share_and_a_taste_opens_to_who_brings_it(): void
+    {
+        $this->openRecipe('Lock-keeper’s steak sauce');
+        $this->window->action()->moveToElement($this->see("[data-line='l6'] .line-name"))->perform();
+        $this->see("[data-taste='saltiness'] .segment.lit[data-segment='l6']");
+        $this->see("[data-taste='umami'] .segment.lit[data-segment='l6']");
+        $this->window->action()->moveToElement($this->see("[data-taste='saltiness'] [data-segment='l12']"))->perform();
+        $this->see(".line.lit[data-line='l12']");
+
+        $this->see("//button[contains(@class,'ask')][contains(.,'Salty')]")->click();
+        $first = $this->see('.bringers li:first-child')->getText();
+        self::assertStringContainsString('fine salt', $first);
+        self::assertMatchesRegularExpression('/\d+ %/', $first);
+    }
+
+    public function test_a_unit_is_changed_and_the_amount_stays(): void
+    {
+        $this->openRecipe('Lock-keeper’s steak sauce');
+        $before = $this->top('sourness');
+        $this->see("[data-line='l2'] .line-name")->click();
+        $grams = $this->see("//div[@class='others']/button[contains(.,' g')]");
+        $text = $grams->getText();
+        $grams->click();
+        $this->eventually(fn (): bool => $this->amount('l2') === $text, 'for the line to be in grams');
+        $this->eventually(fn (): bool => abs($this->top('sourness') / $before - 1) < 0.01, 'for the sauce to stay the same');
+    }
+
+    public function test_six_bottles_are_shown_before_they_are_made(): void
+    {
+        $this->openRecipe('Towpath pineapple and habanero');
+        $this->see("//button[.='Make another amount']")->click();
+        $this->eventually(fn (): bool => str_contains($this->see('[role=dialog] .sentence')->getText(), '6 of 6 filled with 237 mL each'), 'for the six bottles');
+        self::assertSame('600 g', $this->amount('l1'), 'nothing is applied yet');
+
+        $how = $this->see('[role=dialog] input');
+        $how->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, 'loads']);
+        self::assertStringContainsString('is not a batch size I can read', $this->see('[role=dialog] .trouble')->getText());
+        $how->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '6 x 250 ml']);
+        $this->see('[role=dialog] table');
+        $this->see("//button[.='Make it so']")->click();
+
+        $this->eventually(fn (): bool => preg_match('/^1[.,]4\d L/', $this->see('.facts dd')->getText()) === 1, 'for the batch to make 6 × 237.5 mL');
+        self::assertNotSame('600 g', $this->amount('l1'));
+        $this->see("//button[.='Undo']")->click();
+        $this->eventually(fn (): bool => $this->amount('l1') === '600 g', 'for the old batch to come back');
+    }
+
+    public function test_a_stale_tab_is_offered_both_versions(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $other = self::open();
+        try {
+            $other->get($this->window->getCurrentURL());
+            $this->see('.segment', $other);
+            $this->type('l4', '2 large');
+            $this->eventually(fn (): bool => $this->see('.topbar-end [data-keeping]')->getAttribute('data-keeping') === 'kept' && $this->amount('l4') === '2 large', 'to be kept here');
+            usleep(1_000_000);
+            $other->findElement(WebDriverBy::cssSelector("[data-line='l4'] .amount"))->click();
+            $this->see("[data-line='l4'] .amount-input", $other)->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '3 small', WebDriverKeys::ENTER]);
+
+            $dialog = $this->see('[role=dialog]', $other)->getText();
+            self::assertStringContainsString('3 small onion', $dialog);
+            self::assertStringContainsString('2 large onion', $dialog);
+            $this->see("//button[.='Keep mine']", $other)->click();
+            $this->see('[data-keeping="kept"]', $other);
+        } finally {
+            $other->quit();
+        }
+        $this->window->navigate()->refresh();
+        $this->eventually(fn (): bool => $this->amount('l4') === '3 small', 'for the chosen version to be the kept one');
+    }
+
+    public function test_without_an_answer_the_draft_stays_and_says_it_is_not_kept(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $this->window->executeScript("window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError('down'))");
+        $this->type('l6', '2 tsp');
+        self::assertStringContainsString('Not kept: No answer from Vinculum', $this->see('[data-keeping="failed"]')->getText());
+        self::assertSame('2 tsp', $this->amount('l6'));
+        $this->window->executeScript('window.fetch = window.realFetch');
+        $this->waitUntilKept();
+    }
+
+    private function amount(string $line): string
+    {
+        return preg_replace('/^Amount of .*?: /', '', (string) $this->see("[data-line='{$line}'] .amount")->getAttribute('aria-label')) ?? '';
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function names(): array
+    {
+        return array_map(static fn ($element): string => $element->getText(), $this->window->findElements(WebDriverBy::cssSelector('.line-words')));
+    }
+}

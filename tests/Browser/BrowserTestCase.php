@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Chrome;
+use Tests\Support\Server;
+
+/** The real interface in a real browser, against the product as it is served. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected const DEMO = true;
+
+    protected static Server $server;
+
+    private static Chrome $chrome;
+
+    protected RemoteWebDriver $window;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = Server::start(static::DEMO);
+        self::$chrome = new Chrome;
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$chrome->close();
+        self::$server->stop();
+    }
+
+    protected function setUp(): void
+    {
+        $this->window = self::open();
+    }
+
+    protected function tearDown(): void
+    {
+        // a refusal that was provoked is logged as well, and is not a complaint of the page
+        $complaints = array_filter($this->window->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE' && ! str_contains($entry['message'], 'the server responded with a status of 4'));
+        $this->window->quit();
+        self::assertSame([], array_column($complaints, 'message'), 'the browser complained');
+    }
+
+    protected static function open(int $width = 1280, int $height = 800): RemoteWebDriver
+    {
+        return self::$chrome->open($width, $height);
+    }
+
+    protected function goTo(string $path): void
+    {
+        $this->window->get(self::$server->url.$path);
+    }
+
+    /** Opens a recipe from the Shelf, and waits for its figures. */
+    protected function openRecipe(string $name): void
+    {
+        $this->goTo('/shelf');
+        $this->see("//a[.//h2[normalize-space()='{$name}']]")->click();
+        $this->see('.segment');
+    }
+
+    /** Waits for an element by CSS, or by XPath where it begins with a slash. */
+    protected function see(string $where, ?RemoteWebDriver $window = null): RemoteWebElement
+    {
+        $by = str_starts_with($where, '/') ? WebDriverBy::xpath($where) : WebDriverBy::cssSelector($where);
+
+        return $this->eventually(static function () use ($by, $window): ?RemoteWebElement {
+            foreach (($window ?? static::current())->findElements($by) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return null;
+        }, "to see {$where}");
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): (T|null|false) $what tried again until it gives something
+     * @return T
+     */
+    protected function eventually(callable $what, string $said): mixed
+    {
+        $until = microtime(true) + 10;
+        do {
+            try {
+                $result = $what();
+                if ($result !== null && $result !== false) {
+                    return $result;
+                }
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+                // it was drawn anew while it was looked at
+            }
+            usleep(25_000);
+        } while (microtime(true) < $until);
+        self::fail("Waited {$said}. On the page: ".mb_substr(static::current()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 1500));
+    }
+
+    /** Types an amount over a line's, and commits it. */
+    protected function type(string $line, string $amount): void
+    {
+        $this->see("[data-line='{$line}'] .amount")->click();
+        $this->see("[data-line='{$line}'] .amount-input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $amount, WebDriverKeys::ENTER]);
+    }
+
+    protected function press(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $this->window->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    /** How high a taste's column stands, in levels. */
+    protected function top(string $taste): float
+    {
+        return (float) $this->see("[data-taste='{$taste}']")->getAttribute('data-top');
+    }
+
+    protected function waitUntilKept(): void
+    {
+        $this->see('[data-keeping="kept"]');
+    }
+
+    private static ?self $running = null;
+
+    protected static function current(): RemoteWebDriver
+    {
+        return self::$running->window ?? throw new \LogicException('No test is running.');
+    }
+
+    protected function assertPreConditions(): void
+    {
+        self::$running = $this;
+    }
+}

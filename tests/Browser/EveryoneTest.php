@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Server;
+
+/** For wet hands, other eyes, small screens and no network. */
+final class EveryoneTest extends BrowserTestCase
+{
+    /**
+     * @return iterable<string, array{int, int}>
+     */
+    public static function sizes(): iterable
+    {
+        yield 'a laptop' => [1280, 800];
+        yield 'a phone' => [390, 844];
+    }
+
+    #[DataProvider('sizes')]
+    public function test_axe_finds_nothing_to_complain_of_on_any_view(int $width, int $height): void
+    {
+        $this->window->quit();
+        $this->window = self::open($width, $height);
+        $this->goTo('/shelf');
+        $this->see('.miniature');
+        $this->assertNoViolations('the Shelf');
+
+        $this->openRecipe('Gooseberry ketchup');
+        $this->assertNoViolations('the Bench');
+        $this->see('.ask')->click();
+        $this->see('.bringers');
+        $this->assertNoViolations('the Bench with a taste open');
+        $this->see("[data-line='l3'] .line-name")->click();
+        $this->see('.brings');
+        $this->assertNoViolations('the Bench with a line open');
+        $this->type('l3', '3 flurps');
+        $this->see('.troubled');
+        $this->assertNoViolations('the Bench with a slip');
+        $this->see('.finished .action')->click();
+        $this->see('.scaled');
+        $this->assertNoViolations('the Bench with another amount');
+    }
+
+    #[DataProvider('sizes')]
+    public function test_nothing_runs_over_the_side(int $width, int $height): void
+    {
+        $this->window->quit();
+        $this->window = self::open($width, $height);
+        foreach (['/shelf' => '.miniature', '/bench' => '.segment'] as $path => $css) {
+            $this->goTo($path);
+            $this->see($css);
+            self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);
+        }
+    }
+
+    public function test_a_ten_line_recipe_needs_no_scrolling_at_1280_by_800(): void
+    {
+        $this->openRecipe('Cranberry mustard');
+        $this->see('.add-input')->sendKeys(['honey', WebDriverKeys::ENTER]);
+        $this->see('.amount-input')->sendKeys(WebDriverKeys::ENTER);
+        $this->see("//button[contains(@class,'line-name')][contains(.,'honey')]");
+
+        self::assertLessThanOrEqual(800, $this->window->executeScript('return document.documentElement.scrollHeight'));
+        self::assertTrue($this->window->executeScript("const lines = document.querySelector('.lines'); return lines.scrollHeight <= lines.clientHeight"), 'the list of lines fits');
+        self::assertCount(10, $this->window->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.line')));
+    }
+
+    public function test_a_recipe_is_changed_from_the_keyboard_alone(): void
+    {
+        $this->goTo('/shelf');
+        $this->see('.card');
+        $this->tabUntil(static fn (string $focus): bool => str_contains($focus, 'Cranberry mustard'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('.segment');
+        $before = $this->top('saltiness');
+        $this->tabUntil(static fn (string $focus): bool => str_starts_with($focus, 'Amount of fine salt'));
+        $this->press('3', ' tsp', WebDriverKeys::ENTER);
+        $this->eventually(fn (): bool => $this->top('saltiness') > 1.5 * $before, 'for the salt to rise');
+        $this->tabUntil(static fn (string $focus): bool => str_contains($focus, 'fine salt') && ! str_starts_with($focus, 'Amount'));
+        $this->press('l');
+        $this->see("//li[contains(.,'fine salt')]//span[.='locked']");
+        $this->press(WebDriverKeys::DELETE);
+        $this->eventually(fn (): bool => $this->top('saltiness') < $before, 'for the salt to go');
+    }
+
+    public function test_no_request_leaves_the_machine(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $asked = $this->window->executeScript("return performance.getEntriesByType('resource').map((entry) => new URL(entry.name).host)");
+        self::assertNotEmpty($asked);
+        self::assertSame([parse_url(self::$server->url, PHP_URL_HOST).':'.parse_url(self::$server->url, PHP_URL_PORT)], array_values(array_unique($asked)));
+    }
+
+    public function test_reduced_motion_is_respected(): void
+    {
+        (new ChromeDevToolsDriver($this->window))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        $this->openRecipe('Gooseberry ketchup');
+
+        self::assertContains($this->window->executeScript("return getComputedStyle(document.querySelector('.segment')).transitionDuration"), ['0s', '0s, 0s, 0s']);
+    }
+
+    public function test_a_late_answer_does_not_overwrite_a_newer_one(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        // the first answer asked for from here on is held back for a second
+        $this->window->executeScript(<<<'JS'
+            const real = window.fetch;
+            let held = 0;
+            window.fetch = (path, options) => {
+                if (!String(path).endsWith('/evaluate') || held++ > 0) return real(path, options);
+                return new Promise((done) => setTimeout(() => { window.lateAnswerCame = true; done(real(path, options)); }, 1000));
+            };
+            JS);
+        $this->type('l3', '900 g');
+        $this->type('l3', '10 g');
+        $this->eventually(fn (): bool => $this->top('sweetness') < 0.6, 'for the newer answer');
+        $this->eventually(fn (): bool => $this->window->executeScript('return window.lateAnswerCame === true'), 'for the late answer');
+        usleep(500_000);
+        self::assertLessThan(0.6, $this->top('sweetness'));
+    }
+
+    /**
+     * @param callable(string): bool $isThere of what the focused element is called
+     */
+    private function tabUntil(callable $isThere): void
+    {
+        for ($tabs = 0; $tabs < 80; $tabs++) {
+            $this->press(WebDriverKeys::TAB);
+            $focus = $this->window->executeScript("const it = document.activeElement; return it.getAttribute('aria-label') ?? it.textContent ?? ''");
+            if ($isThere((string) $focus)) {
+                return;
+            }
+        }
+        self::fail('The Tab key never came there.');
+    }
+
+    private function assertNoViolations(string $view): void
+    {
+        self::runAxe($this->window);
+        $found = $this->window->executeAsyncScript('const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa", "best-practice"] }).then((result) => done(result.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.html.slice(0, 160) + " " + (n.any[0]?.message ?? "")).join(" | "))))');
+        self::assertSame([], $found, $view);
+    }
+
+    private static function runAxe(RemoteWebDriver $window): void
+    {
+        if ($window->executeScript('return typeof axe') !== 'object') {
+            $window->executeScript((string) file_get_contents(Server::root().'/node_modules/axe-core/axe.min.js'));
+        }
+    }
+}

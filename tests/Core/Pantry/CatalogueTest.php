@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Pantry;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\CatalogueError;
+use Vinculum\Pantry\CatalogueReader;
+
+final class CatalogueTest extends TestCase
+{
+    private const PEPPER = "== pepper : a pepper\nform pieces\nknown produce\nfrom memory, after a book\nwater 88 sodium 9\nshu-dry 200000\nnil sugars\n";
+
+    public function test_everything_that_ships_adds_up_to_100_g_and_names_where_each_value_comes_from(): void
+    {
+        $slugs = Sauce::catalogue()->slugs();
+        self::assertGreaterThanOrEqual(50, count($slugs));
+        foreach ($slugs as $slug) {
+            $ingredient = Sauce::ingredient($slug);
+            self::assertEqualsWithDelta(100.0, $ingredient->total(), 1e-9, $slug);
+            foreach ($ingredient->composition as $constituent => $value) {
+                $key = Constituent::KEYS[$constituent];
+                self::assertSame($value === null, $ingredient->sources[$constituent] === '', "{$slug}, {$key}");
+                self::assertTrue($value === null || $value >= 0.0, "{$slug}, {$key}");
+            }
+            self::assertNotSame([], $ingredient->roles, $slug);
+            self::assertSame($ingredient->density === null, $ingredient->densitySource === '', $slug);
+        }
+    }
+
+    public function test_a_scoville_figure_on_dry_mass_is_turned_into_one_as_is(): void
+    {
+        // 200 000 on dry mass at 12 % solids is 24 000 fresh; 16 SHU to the mg/kg
+        $pepper = CatalogueReader::read(['t.txt' => self::PEPPER])['pepper'];
+
+        self::assertEqualsWithDelta(24_000 / 16, ($pepper['composition'][Constituent::CAPSAICINOIDS] ?? 0.0) * 1e4, 1e-6);
+        self::assertStringContainsString('dry mass', $pepper['sources'][Constituent::CAPSAICINOIDS]);
+    }
+
+    public function test_what_is_not_listed_is_unknown_and_what_is_nil_is_zero(): void
+    {
+        $pepper = CatalogueReader::read(['t.txt' => self::PEPPER])['pepper'];
+
+        self::assertNull($pepper['composition'][Constituent::GLUTAMIC]);
+        self::assertSame(0.0, $pepper['composition'][Constituent::SUCROSE]);
+        self::assertEqualsWithDelta(0.009, $pepper['composition'][Constituent::SODIUM], 1e-12);
+    }
+
+    /**
+     * @return iterable<string, array{string, string}> the table, words of the error
+     */
+    public static function brokenTables(): iterable
+    {
+        yield 'a value without a source' => ["== a : a\nform liquid\nknown pure\nwater 100\n", 'line 4: say "from'];
+        yield 'a source of no known kind' => ["== a : a\nform liquid\nknown pure\nfrom the internet\n", 'line 4: a source begins with'];
+        yield 'more than 100 g' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 sucrose 20\n", 'more than 100 g'];
+        yield 'salt without room for its chloride' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 sodium 9000\n", 'chloride'];
+        yield 'a constituent nobody knows' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 salt 10\n", '“salt” is no constituent'];
+        yield 'a number that is none' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater lots\n", '“lots” should be a number'];
+        yield 'the same slug twice' => [self::PEPPER.self::PEPPER, 'pepper is there already'];
+        yield 'no water' => ["== a : a\nform liquid\nknown pure\n", 'has no water'];
+        yield 'no form' => ["== a : a\nknown pure\nfrom definition\nwater 100\n", 'has no “form” line'];
+    }
+
+    #[DataProvider('brokenTables')]
+    public function test_a_broken_table_says_where_and_why(string $table, string $words): void
+    {
+        $this->expectException(CatalogueError::class);
+        $this->expectExceptionMessageMatches('/^t\.txt, line \d+: .*/');
+        $this->expectExceptionMessageMatches('/'.preg_quote($words, '/').'/');
+
+        CatalogueReader::read(['t.txt' => $table]);
+    }
+
+    /**
+     * @return iterable<string, array{string, string}> what is typed, what comes first
+     */
+    public static function searches(): iterable
+    {
+        yield 'a whole name' => ['honey', 'honey'];
+        yield 'the start of a name' => ['goose', 'gooseberry'];
+        yield 'an alias' => ['cornflour', 'maize-starch'];
+        yield 'the start of a later word' => ['miso', 'red-miso'];
+        yield 'two words in any order' => ['vinegar cider', 'cider-vinegar'];
+        yield 'an accent' => ['jalapeño', 'jalapeno'];
+        yield 'capitals' => ['ACV', 'cider-vinegar'];
+    }
+
+    #[DataProvider('searches')]
+    public function test_finds_what_is_typed(string $typed, string $slug): void
+    {
+        self::assertSame($slug, Sauce::catalogue()->search($typed)[0]->slug ?? null);
+    }
+
+    public function test_a_slip_of_the_pen_has_neighbours(): void
+    {
+        self::assertContains('gooseberry', Sauce::catalogue()->nearest('goosebery'));
+        self::assertLessThanOrEqual(3, count(Sauce::catalogue()->nearest('vinegar')));
+        self::assertSame([], Sauce::catalogue()->nearest('xyzzyxyzzyxyzzy'));
+    }
+
+    public function test_a_renamed_slug_still_finds_its_ingredient(): void
+    {
+        self::assertSame('sugar', Sauce::catalogue()->find('white-sugar')?->slug);
+        self::assertNull((new Catalogue([]))->find('sugar'));
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Documents\Schemas;
+use Tests\Support\Server;
+
+/** The console, as it is called: a process, its output and its exit code. */
+final class AnalyseCommandTest extends HttpTestCase
+{
+    public function test_prints_one_object_of_the_documented_shape(): void
+    {
+        [$exit, $out, $err] = self::analyse(Server::root().'/database/demo/gooseberry-ketchup.json');
+        $analysis = $this->app->make(Schemas::class)->check('analysis', $out);
+
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertSame('Gooseberry ketchup', $analysis['name']);
+        self::assertSame('not computed yet', $analysis['physics']['ph']['why']);
+        self::assertNull($analysis['physics']['ph']['value']);
+        self::assertEqualsWithDelta(1.0, array_sum(array_column($analysis['lines'], 'share')), 1e-4);
+        $stage = $analysis['stages'][0];
+        self::assertEqualsWithDelta($stage['mass_in_g'], $stage['mass_out_g'] + $stage['boiled_off_g'], 0.01);
+    }
+
+    public function test_reads_standard_input(): void
+    {
+        [$exit, $out] = self::analyse('-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR));
+
+        self::assertSame(0, $exit);
+        self::assertStringContainsString('"name": "Test ketchup"', $out);
+    }
+
+    public function test_numbers_have_six_significant_digits(): void
+    {
+        [, $out] = self::analyse('-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR));
+        preg_match_all('/: (-?\d+\.?\d*(?:[eE]-?\d+)?),?$/m', $out, $matches);
+        self::assertNotEmpty($matches[1]);
+        foreach ($matches[1] as $number) {
+            self::assertLessThanOrEqual(6, strlen(ltrim(str_replace(['-', '.'], '', rtrim($number, '0')), '0')), $number);
+        }
+    }
+
+    public function test_fails_with_one_clear_line(): void
+    {
+        foreach ([
+            ['/nowhere.json', '', 'There is no file /nowhere.json that can be read.'],
+            ['-', 'not json', 'not JSON that can be read'],
+            ['-', '{"format":"vinculum-recipe","version":1,"stages":[]}', 'name: is missing. Expected: a name of 1 to 120 characters.'],
+            ['-', '[]', 'Expected a JSON object.'],
+        ] as [$file, $in, $words]) {
+            [$exit, $out, $err] = self::analyse($file, $in);
+            self::assertSame([1, ''], [$exit, $out]);
+            self::assertStringContainsString($words, $err);
+            self::assertSame(1, substr_count($err, "\n"), $err);
+        }
+    }
+
+    /**
+     * @return array{int, string, string} exit code, standard output, standard error
+     */
+    private static function analyse(string $file, string $in = ''): array
+    {
+        $process = proc_open([PHP_BINARY, 'artisan', 'vinculum:analyse', $file], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root());
+        self::assertNotFalse($process);
+        fwrite($pipes[0], $in);
+        fclose($pipes[0]);
+        [$out, $err] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+
+        return [proc_close($process), $out, $err];
+    }
+}

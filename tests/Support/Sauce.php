@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Pantry\Compiled;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Taste\Evaluation;
+use Vinculum\Taste\Style;
+
+/** Short ways to a recipe and what it comes to, on the catalogue that ships. */
+final class Sauce
+{
+    private static ?Compiled $compiled = null;
+
+    private static ?Catalogue $catalogue = null;
+
+    public static function catalogue(): Catalogue
+    {
+        return self::$catalogue ??= new Catalogue(self::compiled()->pantry);
+    }
+
+    public static function ingredient(string $slug): Ingredient
+    {
+        return self::catalogue()->find($slug) ?? throw new \LogicException("There is no {$slug}.");
+    }
+
+    public static function style(string $slug): Style
+    {
+        return Style::of(self::compiled()->styles[$slug]);
+    }
+
+    /**
+     * One stage of lines, "ingredient" => "amount", or whole lines.
+     *
+     * @param array<array-key, string|array<string, mixed>> $lines
+     * @param array<string, mixed> $stage further members of the stage
+     * @param array<string, mixed> $recipe further members of the recipe
+     */
+    public static function of(array $lines, array $stage = [], array $recipe = []): Recipe
+    {
+        $documents = [];
+        foreach ($lines as $ingredient => $line) {
+            $documents[] = is_array($line) ? $line : ['id' => (string) $ingredient, 'ingredient' => preg_replace('/ \d+$/', '', (string) $ingredient), 'amount' => $line];
+        }
+        return RecipeDocument::read($recipe + ['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Test', 'stages' => [['id' => 'stage', 'lines' => $documents] + $stage]]);
+    }
+
+    /**
+     * @param array<array-key, string|array<string, mixed>> $lines
+     * @param array<string, mixed> $stage
+     * @param array<string, mixed> $recipe
+     */
+    public static function evaluate(array $lines, array $stage = [], array $recipe = [], ?Style $style = null): Evaluation
+    {
+        return Evaluation::of(self::of($lines, $stage, $recipe), self::catalogue(), $style);
+    }
+
+    private static function compiled(): Compiled
+    {
+        return self::$compiled ??= Compiled::from(Server::root().'/database/pantry', Server::root().'/database/styles');
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** The product as bin/start serves it, on a free port, with a database of its own. */
+final class Server
+{
+    /** @var resource */
+    private $process;
+
+    public readonly string $url;
+
+    private function __construct(public readonly string $folder, int $port)
+    {
+        $this->url = "http://127.0.0.1:{$port}";
+        $process = proc_open(
+            [PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', self::root().'/bin/router.php'],
+            [1 => ['file', "{$folder}/server.log", 'a'], 2 => ['file', "{$folder}/server.log", 'a']],
+            $pipes,
+            self::root(),
+            ['PHP_CLI_SERVER_WORKERS' => '4', 'VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + getenv(),
+        );
+        if ($process === false) {
+            throw new \RuntimeException('The server did not start.');
+        }
+        $this->process = $process;
+    }
+
+    /** @param bool $demo with the demo recipes; otherwise with none */
+    public static function start(bool $demo): self
+    {
+        $folder = sys_get_temp_dir().'/vinculum-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        self::artisan($folder, ['migrate', '--force', '--quiet']);
+        if ($demo) {
+            self::artisan($folder, ['db:seed', '--class=Database\\Seeders\\DemoSeeder', '--force', '--quiet']);
+        }
+        $server = new self($folder, self::freePort());
+        for ($tries = 0; $tries < 200; $tries++) {
+            if (@file_get_contents($server->url.'/api/styles') !== false) {
+                return $server;
+            }
+            usleep(50_000);
+        }
+        throw new \RuntimeException('The server does not answer: '.file_get_contents("{$folder}/server.log"));
+    }
+
+    public static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('There is no free port.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    public function stop(): void
+    {
+        // workers outlive a parent that is only told to end
+        $parent = proc_get_status($this->process)['pid'];
+        foreach (explode("\n", (string) shell_exec("pgrep -P {$parent}")) as $worker) {
+            if ((int) $worker > 0) {
+                posix_kill((int) $worker, SIGTERM);
+            }
+        }
+        proc_terminate($this->process);
+        proc_close($this->process);
+        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
+        rmdir($this->folder);
+    }
+
+    /**
+     * @param list<string> $arguments
+     */
+    private static function artisan(string $folder, array $arguments): void
+    {
+        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), ['VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + getenv());
+        if ($process === false) {
+            throw new \RuntimeException('artisan did not start.');
+        }
+        $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+        if (proc_close($process) !== 0) {
+            throw new \RuntimeException('artisan '.implode(' ', $arguments).": {$said}");
+        }
+    }
+}
