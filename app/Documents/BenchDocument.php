@@ -163,7 +163,11 @@ final readonly class BenchDocument
             $brings[] = [
                 'measure' => $measure->value,
                 'label' => Wording::label($measure),
-                'text' => in_array($i, $tasted->unknown, true) ? 'not known' : Wording::number($own),
+                'text' => match (true) {
+                    ! in_array($i, $tasted->unknown, true) => Wording::number($own),
+                    $own > 0.0 => 'over '.Wording::number($own),
+                    default => 'not known',
+                },
                 'share' => AnalysisDocument::digits($share),
                 'share_text' => $share > 0.0 ? Wording::percent($share) : '',
             ];
@@ -199,7 +203,7 @@ final readonly class BenchDocument
             'measure' => $measure->value,
             'label' => Wording::label($measure),
             'unit' => $measure->unit(),
-            'value_text' => Wording::number($tasted->figure->value),
+            'value_text' => Wording::measure($measure, $tasted->figure->value),
             'interval_text' => Wording::interval($tasted->figure),
             'top' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->value)),
             'low' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->low())),

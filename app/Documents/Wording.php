@@ -51,6 +51,13 @@ final class Wording
         return self::grouped($rounded, $value >= 1000 ? 0 : min($places, $value >= 10 ? 1 : 2));
     }
 
+    public static function measure(Measure $measure, float $value): string
+    {
+        $ceiling = $measure->ceiling();
+
+        return $ceiling !== null && $value >= $ceiling ? self::grouped($ceiling, 0).' or more' : self::number($value);
+    }
+
     public static function interval(Figure $figure): string
     {
         $low = self::short($figure->low());

@@ -21,9 +21,6 @@ final readonly class Tasting
     /** Never large beside what they are counted with, so their absence is not worth a word. */
     private const MINOR = [Constituent::POTASSIUM, Constituent::ASPARTIC, Constituent::OTHER_ACID];
 
-    /** Above this, in g MSG equivalent per 100 g, the formula is far outside what it was fitted on. */
-    public const UMAMI_CEILING = 10.0;
-
     /**
      * @param array<string, Tasted> $measures by Measure value
      * @param array<string, Figure|null> $ratios by Ratio value; null where the denominator is below its threshold

@@ -29,6 +29,15 @@ final class EvaluateTest extends HttpTestCase
         self::assertSame('perhaps 238 g to 263 g', $line['spread_text']);
     }
 
+    public function test_umami_beyond_what_the_formula_was_fitted_on_is_only_or_more(): void
+    {
+        $recipe = self::RECIPE;
+        $recipe['stages'][0]['lines'] = [['id' => 'l1', 'ingredient' => 'anchovy', 'amount' => '100 g']];
+        $umami = $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $recipe]))['bench']['columns'][3];
+
+        self::assertSame('10 or more', $umami['value_text']);
+    }
+
     public function test_columns_are_stacked_without_gaps_up_to_their_top(): void
     {
         foreach ($this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => self::RECIPE]))['bench']['columns'] as $column) {

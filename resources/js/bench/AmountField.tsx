@@ -77,7 +77,6 @@ export function AmountField({ line, figures, tiedTo, takesFocus, onFocusTaken, o
     );
   }
   const terms = figures?.terms ?? [];
-  const shown = terms.length > 0 ? `${figures?.lead ?? ''} ${amount}`.trim() : amount;
   return (
     <button
       type="button"
@@ -98,12 +97,13 @@ export function AmountField({ line, figures, tiedTo, takesFocus, onFocusTaken, o
         <span className="words">
           {line.tie.ratio} × {tiedTo}
         </span>
-      ) : terms.length === 0 || amount !== line.amount ? (
-        <span className="words">{shown}</span>
+      ) : terms.length === 0 ? (
+        <span className="words">{amount}</span>
       ) : (
         terms.map((term, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: terms have no identity but their place
           <span className="term" key={index}>
+            {index === 0 && figures?.lead && <span className="lead">{figures.lead}</span>}
             {index > 0 && <span className="plus">+</span>}
             <Fraction number={term.number} />
             {term.up_to !== null && (
