@@ -13,7 +13,7 @@ use Vinculum\Mixture\Density;
  * Run when the product is built, never for a request.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
- * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: array<int, float|null>, sources: array<int, string>, caution: string}
+ * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>}
  */
 final class CatalogueReader
 {
@@ -24,6 +24,24 @@ final class CatalogueReader
         Constituent::SODIUM, Constituent::POTASSIUM, Constituent::CALCIUM, Constituent::MAGNESIUM, Constituent::GLUTAMIC,
         Constituent::ASPARTIC, Constituent::IMP, Constituent::GMP, Constituent::AMP, Constituent::PIPERINE,
         Constituent::MUSTARD_BITE, Constituent::GINGEROLS,
+    ];
+
+    /** What no fresh fruit, vegetable or herb has; what no dry spice has. Names for "nil" lines only. */
+    private const NIL_SETS = [
+        'fresh-plant' => [
+            Constituent::ETHANOL, Constituent::MALTOSE, Constituent::LACTOSE, Constituent::OTHER_SWEET, Constituent::STARCH_RAW, Constituent::STARCH_COOKED,
+            Constituent::ACETIC, Constituent::LACTIC, Constituent::TARTARIC, Constituent::OTHER_ACID, Constituent::IMP, Constituent::GMP, Constituent::AMP,
+            Constituent::CAPSAICINOIDS, Constituent::PIPERINE, Constituent::MUSTARD_BITE, Constituent::GINGEROLS,
+        ],
+        'dry-spice' => [
+            Constituent::ETHANOL, Constituent::MALTOSE, Constituent::LACTOSE, Constituent::OTHER_SWEET, Constituent::ACETIC, Constituent::LACTIC,
+            Constituent::IMP, Constituent::GMP, Constituent::AMP, Constituent::CAPSAICINOIDS, Constituent::PIPERINE, Constituent::GINGEROLS,
+        ],
+    ];
+
+    /** The fourteen of the EU (1169/2011 annex II) and the nine of the US (FALCPA, FASTER Act), by short names; from memory. */
+    public const ALLERGENS = [
+        'wheat', 'gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soy', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs',
     ];
 
     private const SCOVILLE_PER_MG_KG = 16.0;
@@ -96,6 +114,7 @@ final class CatalogueReader
             'slug' => $match[1], 'name' => $match[2], 'group' => pathinfo($this->file, PATHINFO_FILENAME), 'aliases' => [],
             'roles' => [], 'tint' => 'ink', 'form' => '', 'certainty' => '', 'density' => null, 'densitySource' => '',
             'portions' => [], 'composition' => array_fill(0, Constituent::COUNT, null), 'sources' => array_fill(0, Constituent::COUNT, ''), 'caution' => '',
+            'contains' => [], 'mayContain' => [],
         ];
     }
 
@@ -121,12 +140,18 @@ final class CatalogueReader
             case 'known':
                 $open['certainty'] = Certainty::tryFrom($rest)->value ?? throw $this->error('known is one of pure, assayed, branded, produce');
                 break;
+            case 'contains':
+                $open['contains'] = $this->allergens($rest);
+                break;
+            case 'may':
+                $open['mayContain'] = $this->allergens($rest);
+                break;
             case 'caution':
                 $open['caution'] = $rest;
                 break;
             case 'density':
                 [$value, $open['densitySource']] = $this->sourced($rest);
-                $open['density'] = $this->number($value, 0.05, 3.0);
+                $open['density'] = $this->number($value, 0.02, 3.0);
                 break;
             case 'portion':
                 [$portion, $source] = $this->sourced($rest);
@@ -251,7 +276,22 @@ final class CatalogueReader
         }
         $constituent = array_search($name, Constituent::KEYS, true);
 
-        return Constituent::GROUPS[$name] ?? ($constituent === false ? throw $this->error("“{$name}” is no constituent or group") : [$constituent]);
+        return Constituent::GROUPS[$name] ?? self::NIL_SETS[$name] ?? ($constituent === false ? throw $this->error("“{$name}” is no constituent or group") : [$constituent]);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function allergens(string $names): array
+    {
+        $listed = $this->words($names, ' ');
+        foreach ($listed as $name) {
+            if (! in_array($name, self::ALLERGENS, true)) {
+                throw $this->error("“{$name}” is no allergen; they are ".implode(', ', self::ALLERGENS));
+            }
+        }
+
+        return $listed;
     }
 
     /**

@@ -21,6 +21,8 @@ final readonly class Ingredient
      * @param list<string> $sources by Constituent, where each value comes from; '' for an unknown one
      * @param list<float> $perGram g per g, unknown taken as 0
      * @param string $caution what is easily confused, shown wherever it is chosen
+     * @param list<string> $contains allergens it always has
+     * @param list<string> $mayContain allergens some kinds have: check the label
      */
     private function __construct(
         public string $slug,
@@ -38,10 +40,12 @@ final readonly class Ingredient
         public array $sources,
         public array $perGram,
         public string $caution,
+        public array $contains,
+        public array $mayContain,
     ) {}
 
     /**
-     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: list<float|null>, sources: list<string>, caution: string} $compiled
+     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>} $compiled
      */
     public static function fromCompiled(array $compiled): self
     {
@@ -61,6 +65,8 @@ final readonly class Ingredient
             $compiled['sources'],
             array_map(static fn (?float $value): float => ($value ?? 0.0) / 100, $compiled['composition']),
             $compiled['caution'],
+            $compiled['contains'],
+            $compiled['mayContain'],
         );
     }
 
