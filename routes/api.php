@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\IngredientController;
+use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SchemaController;
@@ -10,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('evaluate', EvaluationController::class);
 Route::post('scale', ScaleController::class);
+Route::post('read', ReadingController::class);
 
 Route::get('recipes', [RecipeController::class, 'index']);
 Route::post('recipes', [RecipeController::class, 'store']);

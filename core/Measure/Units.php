@@ -87,7 +87,7 @@ final class Units
         'tbsp' => ['tbsp', 'tablespoon', 'tablespoonful', 'tbl', 'tbs', 'tblsp'],
         'fl oz' => ['fl oz', 'floz', 'fl. oz', 'fluid ounce', 'fluid oz'],
         'gill' => ['gill'],
-        'cup' => ['cup', 'cupful'],
+        'cup' => ['cup', 'cupful', 'c'],
         'pint' => ['pint', 'pt'],
         'quart' => ['quart', 'qt'],
         'gallon' => ['gallon', 'gal'],

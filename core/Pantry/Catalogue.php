@@ -11,6 +11,20 @@ namespace Vinculum\Pantry;
  */
 final class Catalogue
 {
+    /** One spelling for all, on both sides of a comparison. */
+    private const SPELLINGS = [
+        '/\bchil(?:i|e)(?=s?\b|es\b)/u' => 'chilli',
+        '/\bchillis\b/u' => 'chillies',
+        '/\byog(?:hou|u)rt\b/u' => 'yoghurt',
+        '/\bcatsup\b/u' => 'ketchup',
+        '/\bmould/u' => 'mold',
+        '/\bpur[eé]e?\b/u' => 'puree',
+        '/\bfiber\b/u' => 'fibre',
+        '/\bflavou?r/u' => 'flavour',
+        '/\bwhisky\b/u' => 'whiskey',
+        '/\bcourgettes?\b/u' => 'courgette',
+    ];
+
     /** @var array<string, Ingredient> */
     private array $made = [];
 
@@ -34,6 +48,20 @@ final class Catalogue
         }
 
         return $this->made[$slug] = Ingredient::fromCompiled($this->compiled[$found]);
+    }
+
+    /** By a whole name as a maker writes it, in the singular or plural, in British, American or Australian spelling. */
+    public function named(string $name): ?Ingredient
+    {
+        $plain = self::plain($name);
+        foreach ([$plain, ...self::singulars($plain), "{$plain}s", "{$plain}es"] as $form) {
+            $slug = $this->names()[$form] ?? null;
+            if ($slug !== null) {
+                return $this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug]);
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -96,7 +124,23 @@ final class Catalogue
     /** Lower case, hyphens and punctuation as spaces. */
     private static function plain(string $name): string
     {
-        return trim(preg_replace('/[^\p{L}\p{N}%]+/u', ' ', mb_strtolower($name)) ?? '');
+        $plain = trim(preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name))) ?? '');
+
+        return preg_replace(array_keys(self::SPELLINGS), self::SPELLINGS, $plain) ?? $plain;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function singulars(string $plain): array
+    {
+        return array_values(array_filter([
+            preg_replace('/ies$/u', 'y', $plain),
+            preg_replace('/oes$/u', 'o', $plain),
+            preg_replace('/leaves$/u', 'leaf', $plain),
+            preg_replace('/(?<=[^s])s$/u', '', $plain),
+            preg_replace('/es$/u', '', $plain),
+        ], static fn (?string $form): bool => $form !== null && $form !== $plain && $form !== ''));
     }
 
     private static function holdsAllWords(string $name, string $wanted): bool

@@ -81,6 +81,20 @@ final class BenchTest extends BrowserTestCase
         $this->eventually(fn (): bool => count($this->names()) === 8 && $this->top('umami') === $umami, 'for the line to go');
     }
 
+    public function test_a_jotted_list_is_pasted_its_questions_answered_and_its_lines_are_there(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $this->see("//button[.='Paste a whole list']")->click();
+        $this->see('.jotted')->sendKeys("2 glugs of olive oil\njuice of half a lemon\n1 tsp coriander");
+        $this->see("//button[.='Read it']")->click();
+        self::assertStringContainsString('Is “coriander” one of these?', $this->see('.questions')->getText());
+        $this->see("//div[@role='dialog']//button[.='coriander-seed']")->click();
+        $this->see("//button[.='Add 3 lines']")->click();
+        $this->eventually(fn (): bool => array_slice($this->names(), -3) === ['olive oil', 'lemon juice', 'coriander seed, ground'], 'for the three lines');
+        $this->see("//button[.='Undo']")->click();
+        $this->eventually(fn (): bool => ! in_array('olive oil', $this->names(), true), 'for all three to be taken back together');
+    }
+
     public function test_what_nobody_knows_stays_a_line_with_its_neighbours_offered(): void
     {
         $this->openRecipe('Boathouse white sauce');

@@ -134,6 +134,16 @@ final class EvaluateTest extends HttpTestCase
         self::assertStringContainsString('6 x 250 ml', $failure['error']['message']);
     }
 
+    public function test_jotted_text_becomes_lines_and_questions(): void
+    {
+        $reading = $this->documented('reading', $this->postJson('/api/read', ['text' => "2/3 cup cider vinegar\n1 tsp coriander", 'measures' => 'metric']));
+
+        self::assertSame(['metric', 'cider-vinegar'], [$reading['recipe']['measures'], $reading['recipe']['stages'][0]['lines'][0]['ingredient']]);
+        self::assertSame(['coriander-leaf', 'coriander-seed'], array_slice($reading['questions'][0]['guesses'], 0, 2));
+        $this->documented('failure', $this->postJson('/api/read', ['text' => 7]), 422);
+        $this->documented('failure', $this->postJson('/api/read', ['text' => str_repeat("1 g salt\n", 61)]), 422);
+    }
+
     public function test_ingredients_are_found_with_their_strength_and_what_they_are_confused_with(): void
     {
         $found = $this->documented('ingredient-list', $this->getJson('/api/ingredients?q=flake'))['ingredients'];

@@ -16,6 +16,7 @@ import {
   setStyle,
 } from './edits';
 import { LineRow } from './LineRow';
+import { PasteList } from './PasteList';
 import { StageHead } from './StageHead';
 import type { Draft } from './useDraft';
 
@@ -40,6 +41,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
   const { recipe, edit } = draft;
   const styles = useStyles();
   const [name, setTypedName] = useState<string | null>(null);
+  const [isPasting, setPasting] = useState(false);
   const added = useRef<string | null>(null);
   const lines = new Map(evaluation?.bench.lines.map((line) => [line.id, line]));
   const stages = new Map(evaluation?.bench.stages.map((stage) => [stage.id, stage]));
@@ -142,6 +144,10 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
             edit(addLine({ id, ingredient, amount }));
           }}
         />
+        <button type="button" className="plain" onClick={() => setPasting(true)}>
+          Paste a whole list
+        </button>
+        {isPasting && <PasteList draft={draft} onClose={() => setPasting(false)} />}
       </div>
     </section>
   );

@@ -45,13 +45,18 @@ export const setLoss = (id: string, percent: number | null): Edit =>
         },
   );
 
-/** An id no line or stage of the recipe has. */
-export function freshId(recipe: Recipe, prefix: string): string {
-  const taken = new Set(recipe.stages.flatMap((stage) => [stage.id, ...(stage.lines ?? []).map((line) => line.id)]));
+const idsOf = (recipe: Recipe): Set<string | undefined> =>
+  new Set(recipe.stages.flatMap((stage) => [stage.id, ...(stage.lines ?? []).map((line) => line.id)]));
+
+function take(taken: Set<string | undefined>, prefix: string): string {
   let number = taken.size;
   while (taken.has(`${prefix}${number}`)) number += 1;
+  taken.add(`${prefix}${number}`);
   return `${prefix}${number}`;
 }
+
+/** An id no line or stage of the recipe has. */
+export const freshId = (recipe: Recipe, prefix: string): string => take(idsOf(recipe), prefix);
 
 export const addLine =
   (line: RecipeLine): Edit =>
@@ -59,6 +64,33 @@ export const addLine =
     inStages((stage, index) =>
       index === recipe.stages.length - 1 ? { ...stage, lines: [...(stage.lines ?? []), line] } : stage,
     )(recipe.stages.length === 0 ? { ...recipe, stages: [{ id: 's1', name: '', lines: [] }] } : recipe);
+
+/** Stages read from a list, after what is there. Ids are made anew, and ties follow them. */
+export const addStages =
+  (stages: RecipeStage[]): Edit =>
+  (recipe) => {
+    const kept = recipe.stages.filter((stage) => (stage.lines ?? []).length > 0);
+    const taken = idsOf(recipe);
+    const renamed = new Map(stages.flatMap((stage) => (stage.lines ?? []).map((line) => [line.id, take(taken, 'l')])));
+    const added = stages.map((stage) => ({
+      ...stage,
+      id: take(taken, 's'),
+      lines: (stage.lines ?? []).map((line) => ({
+        ...line,
+        id: renamed.get(line.id),
+        ...(line.tie ? { tie: { ...line.tie, line: renamed.get(line.tie.line) ?? line.tie.line } } : {}),
+      })),
+    }));
+    const [first, ...rest] = added;
+    const last = kept.at(-1);
+    if (first === undefined) return recipe;
+    // lines without a heading go on where the recipe ends
+    const joined =
+      last !== undefined && !first.name
+        ? [...kept.slice(0, -1), { ...last, lines: [...(last.lines ?? []), ...first.lines] }, ...rest]
+        : [...kept, ...added];
+    return { ...recipe, stages: joined };
+  };
 
 /** One place up or down; past the end of a stage it goes into the next. */
 export const moveLine =

@@ -563,6 +563,29 @@ export interface IngredientList {
     starting_amount: string;
   }[];
 }
+export interface Reading {
+  recipe: Recipe;
+  questions: {
+    /**
+     * of the text, from 1
+     */
+    line: number;
+    /**
+     * of the recipe's line it is about
+     */
+    id: string;
+    /**
+     * as it was written
+     */
+    text: string;
+    about: 'amount' | 'ingredient';
+    ask: string;
+    /**
+     * best first
+     */
+    guesses: string[];
+  }[];
+}
 export interface RecipeInput {
   recipe: Recipe;
 }
@@ -637,4 +660,14 @@ export interface Scale {
 }
 export interface StyleList {
   styles: Style[];
+}
+export interface TextInput {
+  /**
+   * a recipe as it was jotted down, at most 200000 characters
+   */
+  text: string;
+  /**
+   * one of us, metric, imperial, australian
+   */
+  measures?: 'us' | 'metric' | 'imperial' | 'australian';
 }

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Documents\ReadingDocument;
+use Illuminate\Console\Command;
+use Vinculum\Measure\MeasuringSet;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\JottedText;
+
+final class ReadCommand extends Command
+{
+    use ReadsFile;
+
+    protected $signature = 'vinculum:read {file : a recipe as it was jotted down, or - for standard input} {--measures=us : us, metric, imperial or australian}';
+
+    protected $description = 'Turns a recipe as it was jotted down into a recipe document, with what was unsure as questions';
+
+    public function handle(Catalogue $catalogue): int
+    {
+        /** @var string $measures */
+        $measures = $this->option('measures');
+        $set = MeasuringSet::tryFrom($measures);
+        if ($set === null) {
+            return $this->failed('--measures is one of us, metric, imperial, australian.');
+        }
+        $text = $this->text();
+        if ($text === null) {
+            return $this->noFile();
+        }
+        try {
+            [$recipe, $questions] = JottedText::read($text, $catalogue, $set);
+        } catch (InvalidRecipe $invalid) {
+            return $this->failed($invalid->getMessage());
+        }
+
+        return $this->print(ReadingDocument::of($recipe, $questions));
+    }
+}

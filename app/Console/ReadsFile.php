@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+/** A command that reads FILE, or standard input for "-", and fails with one clear line. */
+trait ReadsFile
+{
+    /** The text, or null where there is none that can be read. */
+    private function text(): ?string
+    {
+        /** @var string $file */
+        $file = $this->argument('file');
+        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) && is_readable($file) ? file_get_contents($file) : false);
+
+        return $text === false ? null : $text;
+    }
+
+    private function noFile(): int
+    {
+        /** @var string $file */
+        $file = $this->argument('file');
+
+        return $this->failed("There is no file {$file} that can be read.");
+    }
+
+    private function failed(string $why): int
+    {
+        fwrite(STDERR, str_replace("\n", ' ', $why)."\n");
+
+        return self::FAILURE;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     */
+    private function print(array $document): int
+    {
+        $this->output->writeln(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+
+        return self::SUCCESS;
+    }
+}
