@@ -12,6 +12,7 @@ use Vinculum\Measure\Measured;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\WeighedLine;
+use Vinculum\Taste\CoarseAmount;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
@@ -46,6 +47,25 @@ final readonly class BenchDocument
                 'text' => $stage->boiledOff > 0.0 ? 'boils off '.Wording::grams($stage->boiledOff).' of '.Wording::grams($stage->massIn) : '',
             ], $evaluation->cooked->stages),
             'verdict' => self::sentence($evaluation),
+            'advice' => array_map(self::advice(...), CoarseAmount::of($evaluation)),
+        ];
+    }
+
+    /**
+     * @return array{line: string, text: string}
+     */
+    private static function advice(CoarseAmount $coarse): array
+    {
+        $steps = (int) round($coarse->steps);
+
+        return [
+            'line' => $coarse->line->line->id,
+            'text' => sprintf(
+                'Weigh the %s: as measured, it alone may move %s by %s.',
+                $coarse->line->ingredient?->shortName() ?? $coarse->line->line->ingredient,
+                $coarse->measure->value,
+                $steps <= 1 ? 'a step' : "{$steps} steps",
+            ),
         ];
     }
 

@@ -33,6 +33,11 @@ export function BalanceCard({ bench, problems, onLook }: Props) {
       <p className="quiet">
         The second figure is how far off the first may be, four times in five. Open a taste to see who brings it.
       </p>
+      {bench.advice.map((advice) => (
+        <p key={advice.line} className="caution note">
+          {advice.text}
+        </p>
+      ))}
       {notes.map((note) => (
         <p key={note.at + note.code} className={note.at === 'style' ? 'trouble' : 'quiet note'}>
           {note.text}

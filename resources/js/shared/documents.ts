@@ -211,6 +211,13 @@ export interface EvaluationBench {
    * the whole balance in a sentence
    */
   verdict: string;
+  /**
+   * lines worth weighing, and why
+   */
+  advice: {
+    line: string;
+    text: string;
+  }[];
 }
 export interface EvaluationLine {
   id: string;

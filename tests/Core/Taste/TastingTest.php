@@ -7,6 +7,7 @@ namespace Tests\Core\Taste;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Taste\CoarseAmount;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
@@ -103,6 +104,18 @@ final class TastingTest extends TestCase
 
         self::assertEqualsWithDelta($heat->value * 2, $heat->high(), 0.001 * $heat->value);
         self::assertEqualsWithDelta($heat->value / 2, $heat->low(), 0.001 * $heat->value);
+    }
+
+    public function test_a_glug_of_soy_is_worth_weighing_and_a_weighed_salt_is_not(): void
+    {
+        $coarse = CoarseAmount::of(Sauce::evaluate(['soy-sauce' => '3 glugs', 'water' => '500 g', 'sugar' => '30 g', 'lime-juice' => '30 g']));
+
+        self::assertSame(['soy-sauce'], array_map(static fn ($line): string => $line->line->line->ingredient, $coarse));
+        self::assertSame(Measure::Saltiness, $coarse[0]->measure);
+        $salt = Sauce::evaluate(['soy-sauce' => '3 glugs', 'water' => '500 g', 'sugar' => '30 g', 'lime-juice' => '30 g'])->tasting->measures['saltiness'];
+        $half = $salt->sensitivities[0] * 0.40;
+        self::assertEqualsWithDelta(Measure::Saltiness->steps($salt->figure->value * exp(-$half), $salt->figure->value * exp($half)), $coarse[0]->steps, 1e-9);
+        self::assertSame([], CoarseAmount::of(Sauce::evaluate(['fine-salt' => '10 g', 'water' => '500 g'])));
     }
 
     public function test_a_ratio_of_tied_lines_hangs_on_no_amount(): void
