@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
+use Vinculum\Measure\Dimension;
 use Vinculum\Recipe\WeighedLine;
 
 /** A line measured so coarsely that it alone leaves a taste in doubt: a scale would settle it. */
@@ -26,6 +27,9 @@ final readonly class CoarseAmount
     {
         $coarse = [];
         foreach ($evaluation->cooked->weighed->lines as $i => $line) {
+            if (self::isWeighed($line)) {
+                continue;
+            }
             $worst = null;
             foreach ($evaluation->tasting->measures as $tasted) {
                 $half = abs($tasted->sensitivities[$i] ?? 0.0) * $line->spread;
@@ -41,5 +45,16 @@ final readonly class CoarseAmount
         usort($coarse, static fn (self $a, self $b): int => $b->steps <=> $a->steps);
 
         return $coarse;
+    }
+
+    private static function isWeighed(WeighedLine $line): bool
+    {
+        foreach ($line->amount->terms ?? [] as $term) {
+            if ($term->unit?->dimension !== Dimension::Mass || $term->unit->informal) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }
