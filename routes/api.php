@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\IngredientController;
+use App\Http\Controllers\PantryController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScaleController;
@@ -22,6 +23,9 @@ Route::post('recipes/{recipe}/restore', [RecipeController::class, 'restore'])->w
 Route::post('recipes/{recipe}/duplicate', [RecipeController::class, 'duplicate']);
 
 Route::get('ingredients', IngredientController::class);
+Route::get('pantry', [PantryController::class, 'index']);
+Route::get('pantry/{ingredient}', [PantryController::class, 'show']);
+Route::put('pantry/{ingredient}/on-hand', [PantryController::class, 'mark']);
 Route::get('styles', StyleController::class);
 
 Route::get('openapi.json', [SchemaController::class, 'openApi']);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Strength;
 use Vinculum\Taste\Measure;
 
 /** An ingredient as it is offered when a line is added (ingredient-list.schema.json). */
@@ -33,20 +33,19 @@ final class IngredientDocument
         ];
     }
 
-    private static function strength(Ingredient $ingredient): string
+    /** What it mostly brings, with figures. */
+    public static function strength(Ingredient $ingredient): string
     {
         $words = [];
         foreach (Measure::cases() as $measure) {
-            $value = 0.0;
-            foreach ($measure->weights() as $constituent => $weight) {
-                $value += $weight * $ingredient->perGram[$constituent] * 100;
-            }
+            $value = Strength::of($ingredient, $measure->weights()) ?? 0.0;
             if ($value >= self::WORTH_NAMING[$measure->value]) {
                 $words[] = sprintf(self::STRONGLY[$measure->value], preg_replace('/\.0+$/', '', Wording::number($value)));
             }
         }
-        if ($words === [] && ($ingredient->composition[Constituent::FAT] ?? 0.0) > 20) {
-            $words[] = 'fat '.Wording::number((float) $ingredient->composition[Constituent::FAT]).' %';
+        $fat = Strength::fat($ingredient) ?? 0.0;
+        if ($words === [] && $fat > 20.0) {
+            $words[] = 'fat '.Wording::number($fat).' %';
         }
 
         return implode(' · ', $words);

@@ -1,6 +1,7 @@
 import { Navigate, Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
 import { LastOpened } from './bench/LastOpened';
+import { Pantry } from './pantry/Pantry';
 import { Shelf } from './shelf/Shelf';
 
 export function App() {
@@ -10,6 +11,7 @@ export function App() {
       <Route path="/shelf" element={<Shelf />} />
       <Route path="/bench" element={<LastOpened />} />
       <Route path="/bench/:id" element={<Bench />} />
+      <Route path="/pantry" element={<Pantry />} />
       <Route path="*" element={<Navigate to="/shelf" replace />} />
     </Routes>
   );

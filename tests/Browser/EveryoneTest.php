@@ -31,6 +31,10 @@ final class EveryoneTest extends BrowserTestCase
         $this->see('.miniature');
         $this->assertNoViolations('the Shelf');
 
+        $this->goTo('/pantry');
+        $this->see('.strengths');
+        $this->assertNoViolations('the Pantry');
+
         $this->openRecipe('Gooseberry ketchup');
         $this->assertNoViolations('the Bench');
         $this->see('.ask')->click();
@@ -52,7 +56,7 @@ final class EveryoneTest extends BrowserTestCase
     {
         $this->window->quit();
         $this->window = self::open($width, $height);
-        foreach (['/shelf' => '.miniature', '/bench' => '.segment'] as $path => $css) {
+        foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths'] as $path => $css) {
             $this->goTo($path);
             $this->see($css);
             self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);

@@ -28,6 +28,11 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
       return (question.about === 'amount' ? setAmount : setIngredient)(question.id, answer)(recipe);
     }, reading.recipe).stages;
   };
+  /** What is in the recipe if nothing is answered. */
+  const stands = (question: Reading['questions'][number]) => {
+    const line = reading?.recipe.stages.flatMap((stage) => stage.lines ?? []).find(({ id }) => id === question.id);
+    return question.about === 'amount' ? line?.amount : line?.ingredient;
+  };
   const count = reading?.recipe.stages.reduce((sum, stage) => sum + (stage.lines?.length ?? 0), 0) ?? 0;
   return (
     <Dialog open onClose={onClose} aria-labelledby="paste-title" maxWidth="sm" fullWidth>
@@ -56,8 +61,7 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
           <div aria-live="polite">
             <p className="sentence">
               {count === 1 ? 'One line read.' : `${count} lines read.`}{' '}
-              {reading.questions.length > 0 &&
-                'These need a word from you; the first answer stands if you say nothing.'}
+              {reading.questions.length > 0 && 'These need a word from you; what is dark stands if you say nothing.'}
             </p>
             <ul className="questions">
               {reading.questions.map((question, index) => (
@@ -71,10 +75,10 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
                         key={guess}
                         type="button"
                         className="suggestion"
-                        aria-pressed={(answers[index] ?? question.guesses[0]) === guess}
+                        aria-pressed={(answers[index] ?? stands(question)) === guess}
                         onClick={() => setAnswers((was) => ({ ...was, [index]: guess }))}
                       >
-                        {guess}
+                        {question.about === 'ingredient' ? guess.replaceAll('-', ' ') : guess}
                       </button>
                     ))}
                   </span>

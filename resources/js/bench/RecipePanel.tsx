@@ -137,16 +137,18 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
             </ul>
           </div>
         ))}
-        <AddLine
-          onAdd={(ingredient, amount) => {
-            const id = freshId(recipe, 'l');
-            added.current = id;
-            edit(addLine({ id, ingredient, amount }));
-          }}
-        />
-        <button type="button" className="plain" onClick={() => setPasting(true)}>
-          Paste a whole list
-        </button>
+        <div className="add-row">
+          <AddLine
+            onAdd={(ingredient, amount) => {
+              const id = freshId(recipe, 'l');
+              added.current = id;
+              edit(addLine({ id, ingredient, amount }));
+            }}
+          />
+          <button type="button" className="plain" onClick={() => setPasting(true)}>
+            Paste a whole list
+          </button>
+        </div>
         {isPasting && <PasteList draft={draft} onClose={() => setPasting(false)} />}
       </div>
     </section>

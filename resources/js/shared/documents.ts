@@ -570,6 +570,73 @@ export interface IngredientList {
     starting_amount: string;
   }[];
 }
+export interface OnHandInput {
+  /**
+   * true or false
+   */
+  have: boolean;
+  /**
+   * a price from 0 to 100000, or null
+   */
+  price?: number | null;
+  /**
+   * what the price is for, such as 500 g, or null
+   */
+  pack?: string | null;
+}
+export interface PantryList {
+  ingredients: {
+    slug: string;
+    name: string;
+    group: string;
+    tint: string;
+    strength_text: string;
+    on_hand: boolean;
+  }[];
+}
+export interface PantryPage {
+  slug: string;
+  name: string;
+  group: string;
+  tint: string;
+  also: string[];
+  roles: string[];
+  caution: string;
+  contains: string[];
+  may_contain: string[];
+  known_text: string;
+  strengths: {
+    measure: string;
+    label: string;
+    text: string;
+    unit: string;
+    /**
+     * 0 to 1
+     */
+    bar: number;
+  }[];
+  density_text: string;
+  density_source: string;
+  portions: {
+    name: string;
+    mass_text: string;
+    source: string;
+  }[];
+  composition: {
+    name: string;
+    text: string;
+    source: string;
+  }[];
+  used_in: {
+    id: string;
+    name: string;
+  }[];
+  on_hand: {
+    have: boolean;
+    price: number | null;
+    pack: string | null;
+  };
+}
 export interface Reading {
   recipe: Recipe;
   questions: {

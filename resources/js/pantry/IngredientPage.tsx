@@ -1,0 +1,116 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { ask } from '../shared/api';
+import type { PantryPage } from '../shared/documents';
+import { pigment } from '../shared/pigments';
+import { OnHand } from './OnHand';
+import { useIngredientPage } from './useIngredientPage';
+
+/** Everything known of one ingredient: how strong it is, how it is measured, and where each value comes from. */
+export function IngredientPage({ slug, onClose }: { slug: string; onClose?: () => void }) {
+  const page = useIngredientPage(slug);
+  const queries = useQueryClient();
+  const mark = useMutation({
+    mutationFn: (onHand: PantryPage['on_hand']) =>
+      ask<PantryPage>(`/api/pantry/${slug}/on-hand`, { method: 'PUT', body: onHand }),
+    onSuccess: (answer) => {
+      queries.setQueryData(['ingredient', slug], answer);
+      return queries.invalidateQueries({ queryKey: ['pantry'] });
+    },
+  });
+  if (page.isError) return <p role="alert">{page.error.message}</p>;
+  const it = page.data;
+  if (it === undefined) return null;
+  return (
+    <article className="panel ingredient" aria-label={it.name}>
+      <div className="panel-head">
+        <h2>
+          <span className="swatch" style={{ background: pigment(it.tint) }} aria-hidden="true" /> {it.name}
+        </h2>
+        {onClose && (
+          <button type="button" className="plain" onClick={onClose}>
+            Close
+          </button>
+        )}
+      </div>
+      <p className="quiet">
+        {it.roles.join(' · ')}; {it.known_text}
+      </p>
+      {it.caution !== '' && <p className="caution">{it.caution}</p>}
+      {it.contains.length > 0 && (
+        <p>
+          <strong>Contains {it.contains.join(', ')}.</strong>
+        </p>
+      )}
+      {it.may_contain.length > 0 && <p>May contain {it.may_contain.join(', ')}: check the label.</p>}
+      <ul className="brings strengths" aria-label="How strong it is, per 100 g">
+        {it.strengths.map((strength) => (
+          <li key={strength.measure}>
+            <span>{strength.label}</span>
+            <span className="meter" aria-hidden="true">
+              <span style={{ width: `${strength.bar * 100}%` }} />
+            </span>
+            <span className="value">{strength.text}</span>
+            <span className="quiet">{strength.text === 'not known' ? '' : strength.unit.replace('/100 g', '')}</span>
+          </li>
+        ))}
+      </ul>
+      <OnHand
+        key={it.slug}
+        onHand={it.on_hand}
+        error={mark.error?.message ?? null}
+        onMark={(onHand) => mark.mutate(onHand)}
+      />
+      <h3>Measured as</h3>
+      <ul className="portions">
+        {it.density_text !== '' && (
+          <li>
+            <strong>{it.density_text}</strong> <span className="quiet">{it.density_source}</span>
+          </li>
+        )}
+        {it.portions.map((portion) => (
+          <li key={portion.name}>
+            <strong>
+              {portion.name === 'each' ? 'one' : portion.name}: {portion.mass_text}
+            </strong>{' '}
+            <span className="quiet">{portion.source}</span>
+          </li>
+        ))}
+      </ul>
+      {it.also.length > 0 && <p className="quiet">Also called {it.also.join(', ')}.</p>}
+      <h3>Used in</h3>
+      {it.used_in.length === 0 ? (
+        <p className="quiet">None of your recipes yet.</p>
+      ) : (
+        <ul>
+          {it.used_in.map((recipe) => (
+            <li key={recipe.id}>
+              <Link to={`/bench/${recipe.id}`}>{recipe.name}</Link>
+            </li>
+          ))}
+        </ul>
+      )}
+      <details>
+        <summary>What 100 g are made of, and how we know</summary>
+        <table className="scaled">
+          <thead>
+            <tr>
+              <th scope="col">Constituent</th>
+              <th scope="col">In 100 g</th>
+              <th scope="col">From</th>
+            </tr>
+          </thead>
+          <tbody>
+            {it.composition.map((row) => (
+              <tr key={row.name}>
+                <td>{row.name}</td>
+                <td>{row.text}</td>
+                <td className="quiet">{row.source}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </article>
+  );
+}

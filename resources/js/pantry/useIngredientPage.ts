@@ -1,0 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
+import { ask } from '../shared/api';
+import type { PantryPage } from '../shared/documents';
+
+/** One ingredient with all that is known of it. */
+export const useIngredientPage = (slug: string) =>
+  useQuery({
+    queryKey: ['ingredient', slug],
+    queryFn: () => ask<PantryPage>(`/api/pantry/${slug}`),
+    enabled: slug !== '',
+    gcTime: 0,
+  });

@@ -1,0 +1,34 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { ask } from '../shared/api';
+import type { PantryList } from '../shared/documents';
+
+export interface Wanted {
+  q: string;
+  role: string;
+  contains: string;
+  without: string;
+  taste: string;
+  least: string;
+  most: string;
+  on_hand: string;
+}
+
+export const anything: Wanted = {
+  q: '',
+  role: '',
+  contains: '',
+  without: '',
+  taste: '',
+  least: '',
+  most: '',
+  on_hand: '',
+};
+
+/** The ingredients that are all that is wanted. */
+export const usePantry = (wanted: Wanted) =>
+  useQuery({
+    queryKey: ['pantry', wanted],
+    queryFn: ({ signal }) => ask<PantryList>(`/api/pantry?${new URLSearchParams({ ...wanted })}`, { signal }),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });

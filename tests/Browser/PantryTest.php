@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** Finding out how strong things are. */
+final class PantryTest extends BrowserTestCase
+{
+    public function test_salty_things_are_found_held_side_by_side_and_marked_on_hand(): void
+    {
+        $this->goTo('/pantry');
+        $this->see('.pantry-name');
+        (new WebDriverSelect($this->see("select[aria-label='By taste']")))->selectByValue('saltiness');
+        $this->see("//input[starts-with(@aria-label,'At most')]")->sendKeys('15');
+        $this->eventually(fn (): bool => str_contains($this->see('.pantry-list li')->getText(), 'tamari') || ! str_contains($this->see('.pantry-list')->getText(), 'fine salt'), 'for the strongest to go');
+
+        $this->see("//button[@class='pantry-name'][contains(.,'soy sauce, dark brewed')]")->click();
+        self::assertStringContainsString('Contains soy, wheat.', $this->see("article[aria-label='soy sauce, dark brewed']")->getText());
+        $this->see("//button[@aria-label='Hold tamari beside']")->click();
+        self::assertStringContainsString('May contain wheat: check the label.', $this->see("article[aria-label='tamari']")->getText());
+
+        $this->see("article[aria-label='tamari'] .on-hand input[type=checkbox]")->click();
+        $this->see("//button[@class='pantry-name'][contains(.,'tamari')]//span[.='on hand']");
+        $this->see("//a[.='Lock-keeper’s steak sauce']")->click();
+        $this->see('.segment');
+    }
+
+    public function test_a_source_stands_beside_every_value(): void
+    {
+        $this->goTo('/pantry');
+        $this->see('.search')->sendKeys('gooseb');
+        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.pantry-name'))) === 1, 'for one to be left');
+        $this->see("article[aria-label='gooseberries'] summary")->click();
+        self::assertStringContainsString('Souci', $this->see("//tr[td[.='citric']]")->getText());
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class PantryTest extends HttpTestCase
+{
+    public function test_salty_things_under_ten_per_cent_salt_strongest_first(): void
+    {
+        $found = array_column($this->documented('pantry-list', $this->getJson('/api/pantry?taste=saltiness&most=10'))['ingredients'], 'slug');
+
+        self::assertContains('white-miso', $found);
+        self::assertNotContains('soy-sauce', $found);
+        self::assertLessThan(array_search('white-miso', $found, true), array_search('anchovy', $found, true));
+        self::assertNotContains('erythritol', $found, 'what is not salty at all is no salty thing');
+    }
+
+    /**
+     * @return iterable<string, array{string, list<string>, list<string>}> query, slugs that are found, slugs that are not
+     */
+    public static function queries(): iterable
+    {
+        yield 'by name' => ['q=soy', ['soy-sauce', 'light-soy'], ['honey']];
+        yield 'by another name' => ['q=cilantro', ['coriander-leaf'], ['parsley']];
+        yield 'by role' => ['role=acid', ['cider-vinegar', 'lemon-juice'], ['sugar']];
+        yield 'without an allergen, which it may only have' => ['q=tamari&without=wheat', [], ['tamari']];
+        yield 'with an allergen that hides' => ['q=worcester&contains=fish', ['worcestershire-type-sauce'], []];
+        yield 'the strongest chillies' => ['taste=heat&least=10000', ['habanero', 'cayenne'], ['ancho', 'sugar']];
+        yield 'a decimal comma' => ['taste=sourness&least=4,9&most=5,1', ['white-vinegar'], ['white-vinegar-4']];
+    }
+
+    /**
+     * @param list<string> $in
+     * @param list<string> $out
+     */
+    #[DataProvider('queries')]
+    public function test_finds_what_is_looked_for(string $query, array $in, array $out): void
+    {
+        $found = array_column($this->documented('pantry-list', $this->getJson("/api/pantry?{$query}"))['ingredients'], 'slug');
+
+        self::assertSame([], array_diff($in, $found));
+        self::assertSame([], array_intersect($out, $found));
+    }
+
+    public function test_a_page_says_how_strong_how_measured_from_where_and_used_in_what(): void
+    {
+        $record = $this->kept();
+        $page = $this->documented('pantry-page', $this->getJson('/api/pantry/gooseberry'));
+
+        self::assertSame([['id' => $record['id'], 'name' => 'Test ketchup']], $page['used_in']);
+        $rows = array_column($page['composition'], null, 'name');
+        self::assertSame('87.3 g', $rows['water']['text']);
+        self::assertStringContainsString('Souci', $rows['water']['source']);
+        self::assertSame('not known', $rows['glutamic']['text']);
+        self::assertArrayNotHasKey('ethanol', $rows, 'what it cannot have is not listed');
+        self::assertSame(['wheat'], $this->getJson('/api/pantry/tamari')->json('may_contain'));
+        $this->documented('failure', $this->getJson('/api/pantry/unobtainium'), 404);
+    }
+
+    public function test_what_is_on_hand_is_marked_with_its_price_and_found_by_it(): void
+    {
+        $page = $this->documented('pantry-page', $this->putJson('/api/pantry/honey/on-hand', ['have' => true, 'price' => 4.5, 'pack' => '340 g']));
+
+        self::assertSame(['have' => true, 'price' => 4.5, 'pack' => '340 g'], $page['on_hand']);
+        self::assertSame(['honey'], array_column($this->getJson('/api/pantry?on_hand=1')->json('ingredients'), 'slug'));
+        $this->putJson('/api/pantry/honey/on-hand', ['have' => false])->assertOk();
+        self::assertSame([], $this->getJson('/api/pantry?on_hand=1')->json('ingredients'));
+        self::assertSame('price', $this->documented('failure', $this->putJson('/api/pantry/honey/on-hand', ['have' => true, 'price' => -1]), 422)['error']['fields'][0]['field']);
+    }
+
+    public function test_a_filter_that_cannot_be_read_names_its_field(): void
+    {
+        self::assertSame('taste', $this->documented('failure', $this->getJson('/api/pantry?taste=bitter'), 422)['error']['fields'][0]['field']);
+        self::assertSame('most', $this->documented('failure', $this->getJson('/api/pantry?taste=heat&most=lots'), 422)['error']['fields'][0]['field']);
+    }
+}
