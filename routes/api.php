@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\IngredientController;
+use App\Http\Controllers\OwnIngredientController;
 use App\Http\Controllers\PantryController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecipeController;
@@ -26,6 +27,12 @@ Route::get('ingredients', IngredientController::class);
 Route::get('pantry', [PantryController::class, 'index']);
 Route::get('pantry/{ingredient}', [PantryController::class, 'show']);
 Route::put('pantry/{ingredient}/on-hand', [PantryController::class, 'mark']);
+Route::post('own-ingredients', [OwnIngredientController::class, 'store']);
+Route::post('own-ingredients/preview', [OwnIngredientController::class, 'preview']);
+Route::put('own-ingredients/{own}', [OwnIngredientController::class, 'update']);
+Route::delete('own-ingredients/{own}', [OwnIngredientController::class, 'destroy']);
+Route::post('recipes/{recipe}/as-ingredient', [OwnIngredientController::class, 'fromRecipe']);
+
 Route::get('styles', StyleController::class);
 
 Route::get('openapi.json', [SchemaController::class, 'openApi']);

@@ -8,11 +8,16 @@ use App\Models\OnHand;
 use App\Models\StoredRecipe;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Pantry\Portion;
 use Vinculum\Pantry\Strength;
 use Vinculum\Taste\Measure;
 
-/** The pantry's list and one ingredient's page (pantry-list.schema.json, pantry-page.schema.json). */
+/**
+ * The pantry's list and one ingredient's page (pantry-list.schema.json, pantry-page.schema.json).
+ *
+ * @phpstan-import-type Definition from OwnIngredient
+ */
 final class PantryDocument
 {
     /** A full bar on the page, in the measure's unit: about the strongest thing a kitchen spoons out. Heat is drawn by its logarithm. */
@@ -38,15 +43,17 @@ final class PantryDocument
             'group' => $ingredient->group,
             'tint' => $ingredient->tint,
             'strength_text' => IngredientDocument::strength($ingredient),
+            'own' => $ingredient->group === 'own',
             'on_hand' => in_array($ingredient->slug, $onHand, true),
         ], $ingredients)];
     }
 
     /**
      * @param iterable<StoredRecipe> $recipes
+     * @param Definition|null $own how the household described it, where it is its own
      * @return array<string, mixed>
      */
-    public static function page(Ingredient $ingredient, iterable $recipes, ?OnHand $onHand): array
+    public static function page(Ingredient $ingredient, iterable $recipes, ?OnHand $onHand, ?array $own): array
     {
         return [
             'slug' => $ingredient->slug,
@@ -69,6 +76,7 @@ final class PantryDocument
             ], $ingredient->portions),
             'composition' => self::composition($ingredient),
             'used_in' => self::usedIn($ingredient, $recipes),
+            'own' => $own,
             'on_hand' => ['have' => $onHand->have ?? false, 'price' => $onHand?->price === null ? null : (float) $onHand->price, 'pack' => $onHand?->pack],
         ];
     }

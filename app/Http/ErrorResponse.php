@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Pantry\InvalidIngredient;
 use Vinculum\Recipe\InvalidRecipe;
 
 /** Every failure as the same shape: a code, a sentence, and the fields it is about. Never a stack trace. */
@@ -19,6 +20,7 @@ final class ErrorResponse
         return match (true) {
             $error instanceof Refused => self::of($error->status, $error->reason, $error->getMessage(), $error->fields, $error->beside),
             $error instanceof InvalidRecipe => self::of(422, 'invalid', $error->getMessage(), $error->errors),
+            $error instanceof InvalidIngredient => self::of(422, 'invalid', $error->getMessage(), [['field' => $error->field, 'message' => $error->getMessage()]]),
             $error instanceof UnreachableTarget => self::of(422, 'invalid', $error->getMessage(), [['field' => 'to', 'message' => $error->getMessage()]]),
             $error instanceof ModelNotFoundException, $error instanceof NotFoundHttpException => self::of(404, 'not-found', 'There is nothing at this address. It may have been deleted.'),
             $error instanceof HttpExceptionInterface => self::of($error->getStatusCode(), 'refused', 'This cannot be asked here.'),

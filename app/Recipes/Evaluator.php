@@ -6,7 +6,7 @@ namespace App\Recipes;
 
 use App\Documents\Schemas;
 use App\Http\Refused;
-use Vinculum\Pantry\Catalogue;
+use App\Pantry\Household;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\RecipeDocument;
@@ -19,7 +19,7 @@ use Vinculum\Taste\Evaluation;
  */
 final readonly class Evaluator
 {
-    public function __construct(private Schemas $schemas, private Catalogue $catalogue, private Styles $styles) {}
+    public function __construct(private Schemas $schemas, private Household $household, private Styles $styles) {}
 
     /**
      * @throws InvalidRecipe naming each field and what is accepted
@@ -35,6 +35,6 @@ final readonly class Evaluator
 
     public function evaluate(Recipe $recipe): Evaluation
     {
-        return Evaluation::of($recipe, $this->catalogue, $this->styles->of($recipe->style));
+        return Evaluation::of($recipe, $this->household->catalogueFor($recipe), $this->styles->of($recipe->style));
     }
 }

@@ -29,6 +29,22 @@ final class PantryTest extends BrowserTestCase
         $this->see('.segment');
     }
 
+    public function test_a_bottle_is_added_from_its_label_in_a_minute(): void
+    {
+        $this->goTo('/pantry');
+        $this->see('.search')->sendKeys('cider vin');
+        $this->see("article[aria-label='cider vinegar, 5 %'] .action")->click();
+        $this->see("//label[starts-with(.,'Acidity')]/input")->sendKeys('6');
+        $this->eventually(fn (): bool => str_contains($this->see("//tr[td[.='Sour']]")->getText(), '5.99'), 'for the label to be worked out');
+        $this->see("//button[.='Keep it']")->click();
+        $this->see("article[aria-label='my cider vinegar']");
+        self::assertStringContainsString('mine', $this->see("//button[@class='pantry-name'][contains(.,'my cider vinegar')]")->getText());
+
+        $this->see("//button[.='Correct it']")->click();
+        $this->see("//label[starts-with(.,'Sugars')]/input")->sendKeys('150');
+        self::assertStringContainsString('more than 100 g in 100 g', $this->see('[role=dialog] [role=alert]')->getText());
+    }
+
     public function test_a_source_stands_beside_every_value(): void
     {
         $this->goTo('/pantry');

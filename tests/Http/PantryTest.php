@@ -71,6 +71,47 @@ final class PantryTest extends HttpTestCase
         self::assertSame('price', $this->documented('failure', $this->putJson('/api/pantry/honey/on-hand', ['have' => true, 'price' => -1]), 422)['error']['fields'][0]['field']);
     }
 
+    public function test_an_ingredient_of_ones_own_is_kept_used_changed_and_moves_what_it_should(): void
+    {
+        $page = $this->documented('pantry-page', $this->postJson('/api/own-ingredients', ['name' => 'My vinegar', 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 6]]), 201);
+        self::assertSame('my-vinegar', $page['slug']);
+        self::assertSame(['my-vinegar'], array_column(array_filter($this->getJson('/api/pantry?q=my vinegar')->json('ingredients'), static fn ($it): bool => $it['own']), 'slug'));
+
+        $recipe = self::RECIPE;
+        $recipe['stages'][0]['lines'][] = ['id' => 'l9', 'ingredient' => 'my-vinegar', 'amount' => '1 cup'];
+        $record = $this->documented('recipe-record', $this->postJson('/api/recipes', ['recipe' => $recipe]), 201);
+        self::assertSame('My vinegar', $record['recipe']['ingredients']['my-vinegar']['name'], 'the file stands alone');
+
+        $stronger = ['name' => 'My vinegar', 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 9]];
+        $preview = $this->documented('own-preview', $this->postJson('/api/own-ingredients/preview?slug=my-vinegar', $stronger));
+        self::assertSame($record['id'], $preview['moves'][0]['id']);
+        self::assertMatchesRegularExpression('/sour \d\.\d steps up/', $preview['moves'][0]['text']);
+        self::assertEqualsWithDelta(6.0, (float) $this->getJson('/api/pantry/my-vinegar')->json('own.values.acidity_percent'), 1e-9, 'a preview keeps nothing');
+
+        $this->documented('pantry-page', $this->putJson('/api/own-ingredients/my-vinegar', $stronger));
+        self::assertSame(9, $this->getJson('/api/pantry/my-vinegar')->json('own.values.acidity_percent'));
+
+        $this->deleteJson('/api/own-ingredients/my-vinegar')->assertNoContent();
+        $kept = $this->getJson("/api/recipes/{$record['id']}")->json('recipe');
+        self::assertSame([], $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $kept]))['analysis']['problems'], 'the recipe keeps what it was saved with');
+    }
+
+    public function test_a_recipe_is_made_an_ingredient(): void
+    {
+        $page = $this->documented('pantry-page', $this->postJson("/api/recipes/{$this->kept()['id']}/as-ingredient", []), 201);
+
+        self::assertSame('Test ketchup', $page['name']);
+        self::assertStringContainsString('g/mL', $page['density_text']);
+    }
+
+    public function test_a_label_that_cannot_be_names_its_field(): void
+    {
+        $failure = $this->documented('failure', $this->postJson('/api/own-ingredients', ['name' => 'x', 'like' => 'honey', 'values' => ['sugars_g' => 150]]), 422);
+        self::assertStringContainsString('more than 100 g in 100 g', $failure['error']['message']);
+        self::assertSame('values.salt_g', $this->documented('failure', $this->postJson('/api/own-ingredients', ['name' => 'x', 'like' => 'honey', 'values' => ['salt_g' => 'lots']]), 422)['error']['fields'][0]['field']);
+        self::assertSame([], array_filter($this->getJson('/api/pantry')->json('ingredients'), static fn ($it): bool => $it['own']), 'nothing is half made');
+    }
+
     public function test_a_filter_that_cannot_be_read_names_its_field(): void
     {
         self::assertSame('taste', $this->documented('failure', $this->getJson('/api/pantry?taste=bitter'), 422)['error']['fields'][0]['field']);

@@ -8,6 +8,7 @@ use App\Documents\PantryDocument;
 use App\Documents\Schemas;
 use App\Models\OnHand;
 use App\Models\StoredRecipe;
+use App\Pantry\Household;
 use App\Pantry\PantryQuery;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -17,7 +18,7 @@ use Vinculum\Pantry\Ingredient;
 /** How strong everything is, and what of it there is. */
 final readonly class PantryController
 {
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue, private Household $household) {}
 
     /**
      * @return array<string, mixed>
@@ -36,7 +37,7 @@ final readonly class PantryController
     {
         $found = $this->ingredient($ingredient);
 
-        return PantryDocument::page($found, StoredRecipe::onTheShelf(''), OnHand::query()->find($found->slug));
+        return PantryDocument::page($found, StoredRecipe::onTheShelf(''), OnHand::query()->find($found->slug), $this->household->definition($found->slug));
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Documents\ShelfDocument;
 use App\Http\Refused;
 use App\Http\Requests\RecipeInput;
 use App\Models\StoredRecipe;
+use App\Pantry\Household;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,9 +27,9 @@ final class RecipeController
         return $shelf->of(StoredRecipe::onTheShelf($typed));
     }
 
-    public function store(RecipeInput $input): JsonResponse
+    public function store(RecipeInput $input, Household $household): JsonResponse
     {
-        return new JsonResponse(RecordDocument::of(StoredRecipe::keep($input->document())), 201);
+        return new JsonResponse(RecordDocument::of(StoredRecipe::keep($household->embed($input->document()))), 201);
     }
 
     /**
@@ -42,10 +43,10 @@ final class RecipeController
     /**
      * @return array<string, mixed>
      */
-    public function update(RecipeInput $input, StoredRecipe $recipe): array
+    public function update(RecipeInput $input, StoredRecipe $recipe, Household $household): array
     {
         $seen = $input->revision();
-        $document = $input->document();
+        $document = $household->embed($input->document());
         if (! $recipe->replace($document, $seen)) {
             throw new Refused(409, 'saved-in-between', 'This recipe was saved from somewhere else since you opened it.', beside: [
                 'yours' => $document,

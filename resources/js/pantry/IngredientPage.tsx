@@ -1,13 +1,23 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { ask } from '../shared/api';
 import type { PantryPage } from '../shared/documents';
 import { pigment } from '../shared/pigments';
 import { OnHand } from './OnHand';
+import { OwnForm } from './OwnForm';
 import { useIngredientPage } from './useIngredientPage';
 
 /** Everything known of one ingredient: how strong it is, how it is measured, and where each value comes from. */
-export function IngredientPage({ slug, onClose }: { slug: string; onClose?: () => void }) {
+interface Props {
+  slug: string;
+  onClose?: () => void;
+  /** Another ingredient is to be shown in its place; '' for none in particular. */
+  onOpen: (slug: string) => void;
+}
+
+export function IngredientPage({ slug, onClose, onOpen }: Props) {
+  const [isMaking, setMaking] = useState(false);
   const page = useIngredientPage(slug);
   const queries = useQueryClient();
   const mark = useMutation({
@@ -15,6 +25,13 @@ export function IngredientPage({ slug, onClose }: { slug: string; onClose?: () =
       ask<PantryPage>(`/api/pantry/${slug}/on-hand`, { method: 'PUT', body: onHand }),
     onSuccess: (answer) => {
       queries.setQueryData(['ingredient', slug], answer);
+      return queries.invalidateQueries({ queryKey: ['pantry'] });
+    },
+  });
+  const remove = useMutation({
+    mutationFn: () => ask<void>(`/api/own-ingredients/${slug}`, { method: 'DELETE' }),
+    onSuccess: () => {
+      onOpen('');
       return queries.invalidateQueries({ queryKey: ['pantry'] });
     },
   });
@@ -61,6 +78,26 @@ export function IngredientPage({ slug, onClose }: { slug: string; onClose?: () =
         error={mark.error?.message ?? null}
         onMark={(onHand) => mark.mutate(onHand)}
       />
+      <div className="doings own-doings">
+        <button type="button" className="action" onClick={() => setMaking(true)}>
+          {it.own === null ? 'Make my own of it' : 'Correct it'}
+        </button>
+        {it.own !== null && (
+          <button type="button" className="plain" onClick={() => remove.mutate()}>
+            Delete it
+          </button>
+        )}
+      </div>
+      {isMaking && (
+        <OwnForm
+          page={it}
+          onClose={() => setMaking(false)}
+          onKept={(kept) => {
+            setMaking(false);
+            onOpen(kept);
+          }}
+        />
+      )}
       <h3>Measured as</h3>
       <ul className="portions">
         {it.density_text !== '' && (

@@ -1,6 +1,7 @@
 import { useDeferredValue, useEffect, useState } from 'react';
 import { pigment } from '../shared/pigments';
 import { TopBar } from '../shared/TopBar';
+import { AsIngredient } from './AsIngredient';
 import { Filters } from './Filters';
 import { IngredientPage } from './IngredientPage';
 import { anything, usePantry } from './usePantry';
@@ -22,6 +23,7 @@ export function Pantry() {
       <main className="pantry">
         <h1 className="unseen">The Pantry</h1>
         <Filters wanted={wanted} onWant={setWanted} />
+        <AsIngredient onMade={setOpen} />
         {pantry.isError && (
           <p role="alert" className="trouble">
             {pantry.error.message}
@@ -44,6 +46,7 @@ export function Pantry() {
                     <span className="swatch" style={{ background: pigment(item.tint) }} aria-hidden="true" />
                     <span>
                       {item.name}
+                      {item.own && <span className="tag">mine</span>}
                       {item.on_hand && <span className="tag">on hand</span>}
                       <span className="quiet strength-line">{item.strength_text}</span>
                     </span>
@@ -60,8 +63,8 @@ export function Pantry() {
               ))}
             </ul>
           </section>
-          {shown !== '' && <IngredientPage slug={shown} />}
-          {beside !== '' && <IngredientPage slug={beside} onClose={() => setBeside('')} />}
+          {shown !== '' && <IngredientPage slug={shown} onOpen={setOpen} />}
+          {beside !== '' && <IngredientPage slug={beside} onOpen={setBeside} onClose={() => setBeside('')} />}
         </div>
       </main>
     </>

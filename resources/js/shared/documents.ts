@@ -387,9 +387,11 @@ export interface Recipe {
    */
   stages: RecipeStage[];
   /**
-   * own ingredients by slug
+   * own ingredients used here, by slug, so that a file stands alone
    */
-  ingredients?: {};
+  ingredients?: {
+    [k: string]: OwnIngredient;
+  };
   [k: string]: unknown;
 }
 export interface Style {
@@ -547,6 +549,71 @@ export interface RecipeUntil {
    */
   volume_ml?: number;
 }
+/**
+ * an ingredient of one's own
+ */
+export interface OwnIngredient {
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the slug of what it is most like, or null
+   */
+  like?: string | null;
+  /**
+   * grams of the serving the values are for, above 0; null for 100 g
+   */
+  serving_g?: number | null;
+  /**
+   * what the label says
+   */
+  values?: {
+    /**
+     * sugars, grams, 0 or more
+     */
+    sugars_g?: number | null;
+    /**
+     * salt, grams, 0 or more
+     */
+    salt_g?: number | null;
+    /**
+     * sodium, milligrams, 0 or more
+     */
+    sodium_mg?: number | null;
+    /**
+     * fat, grams, 0 or more
+     */
+    fat_g?: number | null;
+    /**
+     * protein, grams, 0 or more
+     */
+    protein_g?: number | null;
+    /**
+     * acidity, 0 to 100 per cent
+     */
+    acidity_percent?: number | null;
+    /**
+     * Scoville heat units as it is, 0 to 16000000
+     */
+    heat_shu?: number | null;
+  };
+  /**
+   * g/mL, above 0 and up to 3, or null
+   */
+  density?: number | null;
+  /**
+   * constituents in g per 100 g, null where not known
+   */
+  per_100g?: {
+    [k: string]: number | null;
+  } | null;
+  /**
+   * free text of up to 300 characters
+   */
+  note?: string;
+  [k: string]: unknown;
+}
 export interface RecipeRecord {
   id: string;
   revision: number;
@@ -584,14 +651,15 @@ export interface OnHandInput {
    */
   pack?: string | null;
 }
-export interface PantryList {
-  ingredients: {
-    slug: string;
+export interface OwnPreview {
+  page: PantryPage;
+  /**
+   * recipes that use it, and what a change does to them
+   */
+  moves: {
+    id: string;
     name: string;
-    group: string;
-    tint: string;
-    strength_text: string;
-    on_hand: boolean;
+    text: string;
   }[];
 }
 export interface PantryPage {
@@ -636,6 +704,18 @@ export interface PantryPage {
     price: number | null;
     pack: string | null;
   };
+  own: null | OwnIngredient;
+}
+export interface PantryList {
+  ingredients: {
+    slug: string;
+    name: string;
+    group: string;
+    tint: string;
+    strength_text: string;
+    on_hand: boolean;
+    own: boolean;
+  }[];
 }
 export interface Reading {
   recipe: Recipe;

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry;
+
+use App\Models\OwnIngredientRecord;
+use Illuminate\Database\QueryException;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\InvalidIngredient;
+use Vinculum\Pantry\OwnIngredient;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\RecipeDocument;
+
+/**
+ * The catalogue as this household has it: what ships, what it has made its own, and what a recipe brings along.
+ *
+ * @phpstan-import-type Definition from OwnIngredient
+ * @phpstan-import-type RecipeArray from RecipeDocument
+ */
+final class Household
+{
+    /** @var array<string, Definition>|null */
+    private ?array $definitions = null;
+
+    private ?Catalogue $catalogue = null;
+
+    public function __construct(private readonly Compiled $compiled) {}
+
+    public function catalogue(): Catalogue
+    {
+        return $this->catalogue ??= $this->with($this->definitions());
+    }
+
+    /** What is known of the household is read anew: it has just been changed. */
+    public function forget(): void
+    {
+        $this->definitions = null;
+        $this->catalogue = null;
+    }
+
+    /** With the recipe's own definitions of what the household does not know. */
+    public function catalogueFor(Recipe $recipe): Catalogue
+    {
+        $brought = [];
+        foreach ($recipe->ingredients as $slug => $definition) {
+            if ($this->catalogue()->find($slug) === null && is_array($definition)) {
+                /** @var Definition $definition */
+                $brought[$slug] = $definition;
+            }
+        }
+
+        return $brought === [] ? $this->catalogue() : $this->with($this->definitions() + $brought);
+    }
+
+    /**
+     * What the catalogue would be with one definition put in or changed.
+     *
+     * @param Definition $definition
+     */
+    public function trying(string $slug, array $definition): Catalogue
+    {
+        return $this->with([$slug => $definition] + $this->definitions());
+    }
+
+    /** @return Definition|null */
+    public function definition(string $slug): ?array
+    {
+        return $this->definitions()[$slug] ?? null;
+    }
+
+    /**
+     * The document with the definitions of the own ingredients it uses, so that the file stands alone.
+     *
+     * @param RecipeArray $document
+     * @return RecipeArray
+     */
+    public function embed(array $document): array
+    {
+        foreach ($document['stages'] as $stage) {
+            foreach ($stage['lines'] ?? [] as $line) {
+                $definition = $this->definition($line['ingredient']);
+                if ($definition !== null) {
+                    $document['ingredients'][$line['ingredient']] = $definition;
+                }
+            }
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param array<string, Definition> $definitions
+     */
+    private function with(array $definitions): Catalogue
+    {
+        $ships = new Catalogue($this->compiled->pantry);
+        $own = [];
+        foreach ($definitions as $slug => $definition) {
+            try {
+                $own[$slug] = OwnIngredient::compile($slug, $definition, $ships);
+            } catch (InvalidIngredient $why) {
+                throw InvalidRecipe::at("ingredients.{$slug}.{$why->field}", $why->getMessage());
+            }
+        }
+
+        return $own === [] ? $ships : new Catalogue($own + $this->compiled->pantry);
+    }
+
+    /**
+     * @return array<string, Definition>
+     */
+    private function definitions(): array
+    {
+        if ($this->definitions === null) {
+            $this->definitions = [];
+            try {
+                foreach (OwnIngredientRecord::query()->get() as $record) {
+                    $this->definitions[$record->slug] = $record->definition;
+                }
+            } catch (QueryException) {
+                // the console works before the first start has made a database
+            }
+        }
+
+        return $this->definitions;
+    }
+}

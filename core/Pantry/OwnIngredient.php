@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Pantry;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
+use Vinculum\Mixture\Mixture;
+
+/**
+ * An ingredient of the maker's own: what its label says, and for the rest its nearest relative, marked as such; or a sauce
+ * that has been made, as an ingredient of another.
+ *
+ * @phpstan-import-type CompiledIngredient from Catalogue
+ * @phpstan-type LabelValues array{sugars_g?: float|int|null, salt_g?: float|int|null, sodium_mg?: float|int|null, fat_g?: float|int|null, protein_g?: float|int|null, acidity_percent?: float|int|null, heat_shu?: float|int|null}
+ * @phpstan-type Definition array{name: string, like?: string|null, serving_g?: float|int|null, values?: LabelValues, density?: float|int|null, per_100g?: array<string, float|int|null>|null, note?: string}
+ */
+final class OwnIngredient
+{
+    /** Salt on an EU label is sodium × 2.5 (EU 1169/2011 annex I). */
+    private const LABEL_SALT_PER_SODIUM = 2.5;
+
+    private const SCOVILLE_PER_MG_KG = 16.0;
+
+    private const SUGARS = [Constituent::SUCROSE, Constituent::GLUCOSE, Constituent::FRUCTOSE, Constituent::MALTOSE, Constituent::LACTOSE];
+
+    private const ACIDS = [Constituent::ACETIC, Constituent::CITRIC, Constituent::MALIC, Constituent::LACTIC, Constituent::TARTARIC];
+
+    private const FROM_LABEL = 'label, as you gave it';
+
+    /** @var array<int, float|null> */
+    private array $composition;
+
+    /** @var array<int, string> */
+    private array $sources;
+
+    private function __construct(private readonly ?Ingredient $relative)
+    {
+        $this->composition = $relative->composition ?? array_fill(0, Constituent::COUNT, null);
+        $this->sources = $relative === null ? array_fill(0, Constituent::COUNT, '') : array_map(
+            static fn (string $source): string => $source === '' || $source === 'none, by its nature' ? $source : "estimate: as in {$relative->name} ({$source})",
+            $relative->sources,
+        );
+    }
+
+    /**
+     * @param Definition $definition
+     * @return CompiledIngredient
+     *
+     * @throws InvalidIngredient naming the field and what would be accepted
+     */
+    public static function compile(string $slug, array $definition, Catalogue $catalogue): array
+    {
+        $like = $definition['like'] ?? null;
+        $relative = $like === null ? null : $catalogue->find($like) ?? throw InvalidIngredient::noRelative($like);
+        $own = new self($relative);
+        $per100 = $definition['per_100g'] ?? null;
+        if ($per100 !== null) {
+            $own->takeMeasured($per100);
+        } elseif ($relative === null) {
+            throw InvalidIngredient::noRelative('');
+        }
+        $own->takeLabel($definition['values'] ?? [], self::perHundred($definition['serving_g'] ?? null));
+        $own->closeWithWater();
+        $density = $definition['density'] ?? null;
+
+        return [
+            'slug' => $slug,
+            'name' => $definition['name'],
+            'group' => 'own',
+            'aliases' => [],
+            'roles' => $relative->roles ?? ['base'],
+            'tint' => $relative->tint ?? 'ink',
+            'form' => ($relative->form ?? Form::Liquid)->value,
+            'certainty' => ($relative === null || $relative->certainty === Certainty::Pure ? Certainty::Branded : $relative->certainty)->value,
+            'density' => $density === null ? $relative?->density : (float) $density,
+            'densitySource' => $density === null ? ($relative === null || $relative->density === null ? '' : "estimate: as {$relative->name}") : 'computed or measured by you',
+            'portions' => array_map(static fn (Portion $portion): array => [$portion->name, $portion->grams, $portion->source], $relative->portions ?? []),
+            'composition' => array_values($own->composition),
+            'sources' => array_values($own->sources),
+            'caution' => $definition['note'] ?? '',
+            'contains' => $relative->contains ?? [],
+            'mayContain' => $relative->mayContain ?? [],
+        ];
+    }
+
+    /**
+     * A finished sauce as the definition of an ingredient.
+     *
+     * @return Definition
+     */
+    public static function ofMixture(string $name, Mixture $mixture): array
+    {
+        $mass = $mixture->mass();
+        if ($mass <= 0.0) {
+            throw InvalidIngredient::emptyPot();
+        }
+        $per100 = [];
+        foreach ($mixture->grams as $constituent => $grams) {
+            if ($constituent !== Constituent::OTHER_SOLUBLE) {
+                $per100[Constituent::KEYS[$constituent]] = round($grams / $mass * 100, 9);
+            }
+        }
+
+        return ['name' => $name, 'like' => null, 'per_100g' => $per100, 'density' => round($mass / $mixture->volume(), 4)];
+    }
+
+    private static function perHundred(float|int|null $serving): float
+    {
+        return $serving === null ? 1.0 : 100 / $serving;
+    }
+
+    /**
+     * @param array<string, float|int|null> $per100
+     */
+    private function takeMeasured(array $per100): void
+    {
+        foreach ($per100 as $key => $grams) {
+            $constituent = array_search($key, Constituent::KEYS, true);
+            if ($constituent === false) {
+                throw InvalidIngredient::noConstituent((string) $key);
+            }
+            $this->composition[$constituent] = $grams === null ? null : (float) $grams;
+            $this->sources[$constituent] = $grams === null ? '' : 'computed from your recipe';
+        }
+    }
+
+    /**
+     * @param LabelValues $values
+     */
+    private function takeLabel(array $values, float $factor): void
+    {
+        if (isset($values['sugars_g'])) {
+            $this->scale(self::SUGARS, $values['sugars_g'] * $factor, Constituent::SUCROSE);
+        }
+        if (isset($values['acidity_percent'])) {
+            // a strength is a share already, whatever the serving
+            $this->scale(self::ACIDS, (float) $values['acidity_percent'], Constituent::ACETIC);
+        }
+        $sodium = isset($values['sodium_mg']) ? $values['sodium_mg'] / 1000 : (isset($values['salt_g']) ? $values['salt_g'] / self::LABEL_SALT_PER_SODIUM : null);
+        if ($sodium !== null) {
+            $this->set(Constituent::SODIUM, $sodium * $factor);
+        }
+        foreach (['fat_g' => Constituent::FAT, 'protein_g' => Constituent::PROTEIN] as $field => $constituent) {
+            if (isset($values[$field])) {
+                $this->set($constituent, $values[$field] * $factor);
+            }
+        }
+        if (isset($values['heat_shu'])) {
+            $this->set(Constituent::CAPSAICINOIDS, $values['heat_shu'] / self::SCOVILLE_PER_MG_KG / 1e4);
+        }
+    }
+
+    /**
+     * A total split as in the relative; all of the usual one where the relative has none.
+     *
+     * @param list<int> $constituents
+     */
+    private function scale(array $constituents, float $total, int $usual): void
+    {
+        $before = array_sum(array_map(fn (int $constituent): float => $this->composition[$constituent] ?? 0.0, $constituents));
+        foreach ($constituents as $constituent) {
+            $this->set($constituent, $before > 0.0 ? ($this->composition[$constituent] ?? 0.0) * $total / $before : ($constituent === $usual ? $total : 0.0));
+        }
+    }
+
+    private function set(int $constituent, float $grams): void
+    {
+        $this->composition[$constituent] = $grams;
+        $this->sources[$constituent] = self::FROM_LABEL;
+    }
+
+    /** What is given stands, the other solubles are the relative's with its chloride made right, and water takes up the rest. */
+    private function closeWithWater(): void
+    {
+        $others = 0.0;
+        foreach (Constituent::MASS_BEARING as $constituent) {
+            $others += in_array($constituent, [Constituent::WATER, Constituent::OTHER_SOLUBLE], true) ? 0.0 : $this->composition[$constituent] ?? 0.0;
+        }
+        $chloride = ($this->composition[Constituent::SODIUM] ?? 0.0) * (Density::SALT_PER_SODIUM - 1);
+        $measuredWater = $this->relative === null ? $this->composition[Constituent::WATER] : null;
+        if ($measuredWater !== null) {
+            $soluble = 100 - $others - $measuredWater;
+            $water = $measuredWater;
+        } else {
+            $theirs = ($this->relative->composition[Constituent::SODIUM] ?? 0.0) * (Density::SALT_PER_SODIUM - 1);
+            $soluble = max(0.0, ($this->relative->composition[Constituent::OTHER_SOLUBLE] ?? 0.0) - $theirs) + $chloride;
+            $water = 100 - $others - $soluble;
+        }
+        if ($water < -1e-6 || $soluble < -1e-6) {
+            throw InvalidIngredient::moreThanHundred($others + $chloride);
+        }
+        $this->composition[Constituent::WATER] = max(0.0, $water);
+        $this->composition[Constituent::OTHER_SOLUBLE] = max(0.0, $soluble);
+        $this->sources[Constituent::WATER] = $measuredWater === null ? 'computed, by difference to 100 g' : $this->sources[Constituent::WATER];
+        $this->sources[Constituent::OTHER_SOLUBLE] = 'computed, by difference to 100 g';
+    }
+}

@@ -1,0 +1,38 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { ask } from '../shared/api';
+import type { PantryPage, RecipeList } from '../shared/documents';
+
+/** One of my sauces as an ingredient of another: my own ketchup in my own barbecue sauce. */
+export function AsIngredient({ onMade }: { onMade: (slug: string) => void }) {
+  const queries = useQueryClient();
+  const recipes = useQuery({ queryKey: ['recipes', ''], queryFn: () => ask<RecipeList>('/api/recipes?q='), gcTime: 0 });
+  const make = useMutation({
+    mutationFn: (id: string) => ask<PantryPage>(`/api/recipes/${id}/as-ingredient`, { method: 'POST', body: {} }),
+    onSuccess: async (page) => {
+      await queries.invalidateQueries({ queryKey: ['pantry'] });
+      onMade(page.slug);
+    },
+  });
+  if (recipes.data === undefined || recipes.data.recipes.length === 0) return null;
+  return (
+    <div className="filters">
+      <select
+        aria-label="Make an ingredient of one of my recipes"
+        value=""
+        onChange={(event) => make.mutate(event.target.value)}
+      >
+        <option value="">Make an ingredient of one of my recipes…</option>
+        {recipes.data.recipes.map((recipe) => (
+          <option key={recipe.id} value={recipe.id}>
+            {recipe.name}
+          </option>
+        ))}
+      </select>
+      {make.isError && (
+        <span role="alert" className="trouble">
+          {make.error.message}
+        </span>
+      )}
+    </div>
+  );
+}
