@@ -38,6 +38,7 @@ final readonly class BenchDocument
         return [
             'complete' => array_filter($evaluation->problems(), static fn (Problem $problem): bool => $problem->isUnreadable()) === [],
             'style' => $style === null ? null : ['slug' => $style->slug, 'name' => $style->name, 'cues' => $style->cues, 'source' => $style->source],
+            'in_parts' => $bench->isInParts(),
             'lines' => $bench->lines(),
             'columns' => $columns,
             'ratios' => array_map($bench->ratio(...), Ratio::cases()),
@@ -108,6 +109,20 @@ final readonly class BenchDocument
         }, Measure::cases());
     }
 
+    /** Whether a line is in parts, so that the recipe needs a batch size. */
+    private function isInParts(): bool
+    {
+        foreach ($this->evaluation->cooked->weighed->lines as $line) {
+            foreach ($line->amount->terms ?? [] as $term) {
+                if ($term->unit?->dimension === Dimension::Part) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /**
      * @return list<array<string, mixed>>
      */
@@ -145,6 +160,7 @@ final readonly class BenchDocument
             'lead' => $line->amount->lead ?? '',
             'terms' => $line->amount === null ? [] : self::terms($line->amount),
             'mass_text' => $ingredient === null || $mass->value <= 0.0 ? '' : Wording::grams($mass->value),
+            'mass_amount' => $mass->value > 0.0 ? AnalysisDocument::digits(round($mass->value, 1)).' g' : 'to taste',
             'spread_text' => $mass->value <= 0.0 ? '' : 'perhaps '.Wording::grams($mass->low()).' to '.Wording::grams($mass->high()),
             'share' => AnalysisDocument::digits($share),
             'share_text' => $share > 0.0 ? Wording::percent($share) : '',

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 
 /** What a maker does at the Bench, from the Shelf to the saved recipe. */
 final class BenchTest extends BrowserTestCase
@@ -118,6 +119,25 @@ final class BenchTest extends BrowserTestCase
         $first = $this->see('.bringers li:first-child')->getText();
         self::assertStringContainsString('fine salt', $first);
         self::assertMatchesRegularExpression('/\d+ %/', $first);
+    }
+
+    public function test_a_recipe_in_parts_is_given_its_batch_and_a_line_is_tied_to_another(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $this->see("//button[.='Paste a list']|//button[.='Paste a whole list']")->click();
+        $this->see('.jotted')->sendKeys("olive oil 3 parts\nred wine vinegar 1 part");
+        $this->see("//button[.='Read it']")->click();
+        $this->see("//button[.='Add 2 lines']")->click();
+        self::assertStringContainsString('Parts need a batch size', $this->see('.troubled .trouble')->getText());
+        $this->see("[aria-label='Batch size']")->sendKeys(['1000', WebDriverKeys::ENTER]);
+        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.troubled')) === [], 'for the parts to be weighed');
+
+        $this->see("[data-line='l5'] .line-name")->click();
+        (new WebDriverSelect($this->see('.follows select')))->selectByVisibleText('lemon juice');
+        $this->eventually(fn (): bool => $this->amount('l5') === 'follows lemon juice', 'for the sugar to follow the lemon');
+        $before = $this->top('sweetness');
+        $this->type('l3', '4 tbsp');
+        $this->eventually(fn (): bool => $this->top('sweetness') > $before, 'for the sugar to go up with it');
     }
 
     public function test_a_unit_is_changed_and_the_amount_stays(): void

@@ -1,17 +1,18 @@
 import type { AnalysisProblem, EvaluationLine } from '../shared/documents';
 import { pigment } from '../shared/pigments';
-import { moveLine, removeLine, setAmount, setLock } from './edits';
+import { moveLine, removeLine, setAmount, setLock, setTie } from './edits';
 import type { Draft } from './useDraft';
 
 interface Props {
   draft: Draft;
   line: EvaluationLine;
+  lines: EvaluationLine[];
   problems: AnalysisProblem[];
   onClose: () => void;
 }
 
 /** One line of the recipe: how much it is in other words, what it brings, and what can be done with it. */
-export function LineCard({ draft, line, problems, onClose }: Props) {
+export function LineCard({ draft, line, lines, problems, onClose }: Props) {
   const written = draft.recipe.stages.flatMap((stage) => stage.lines ?? []).find(({ id }) => id === line.id);
   const notes = problems.filter((problem) => problem.at === line.id);
   const others = line.other_units.filter((text) => text !== written?.amount);
@@ -50,6 +51,47 @@ export function LineCard({ draft, line, problems, onClose }: Props) {
             </button>
           ))}
         </div>
+      )}
+      <label className="follows">
+        Follows
+        <select
+          value={written?.tie?.line ?? ''}
+          onChange={(event) =>
+            draft.edit(
+              setTie(
+                line.id,
+                event.target.value === '' ? null : { line: event.target.value, ratio: 1 },
+                line.mass_amount,
+              ),
+            )
+          }
+        >
+          <option value="">nothing: an amount of its own</option>
+          {lines
+            .filter(({ id }) => id !== line.id)
+            .map(({ id, short_name }) => (
+              <option key={id} value={id}>
+                {short_name}
+              </option>
+            ))}
+        </select>
+      </label>
+      {written?.tie && (
+        <label className="follows">
+          by weight, times
+          <input
+            className="loss"
+            inputMode="decimal"
+            aria-label="Ratio by weight"
+            defaultValue={written.tie.ratio}
+            key={written.tie.ratio}
+            onBlur={(event) => {
+              const ratio = Number(event.target.value.replace(',', '.'));
+              if (written.tie && ratio > 0 && ratio <= 10000)
+                draft.edit(setTie(line.id, { line: written.tie.line, ratio }, line.mass_amount));
+            }}
+          />
+        </label>
       )}
       <h3>What it brings</h3>
       <ul className="brings">

@@ -27,7 +27,13 @@ export function LookCloser({ draft, evaluation, figures, looking, lit, onLook, o
   return (
     <section className="panel closer" aria-label="A closer look">
       {line !== undefined && evaluation !== null ? (
-        <LineCard draft={draft} line={line} problems={evaluation.analysis.problems} onClose={close} />
+        <LineCard
+          draft={draft}
+          line={line}
+          lines={evaluation.bench.lines}
+          problems={evaluation.analysis.problems}
+          onClose={close}
+        />
       ) : column !== undefined && figures !== null ? (
         <TasteCard
           column={column}

@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import type { Evaluation, Recipe } from '../shared/documents';
 import { useStyles } from '../shared/useStyles';
 import { AddLine } from './AddLine';
+import { BatchSize } from './BatchSize';
 import type { Looking } from './Desk';
 import {
   addLine,
@@ -91,6 +92,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
           ))}
         </select>
       </div>
+      {evaluation?.bench.in_parts && <BatchSize draft={draft} />}
       <div className="lines">
         {recipe.stages.map((stage, index) => (
           <div key={stage.id ?? index} className="stage">

@@ -25,6 +25,15 @@ export const setMeasures =
 export const setAmount = (id: string, amount: string): Edit =>
   onLine(id, ({ tie: _, ...line }) => ({ ...line, amount }));
 
+/** The line follows another in a fixed ratio of masses; null lets it go with the amount it has then. */
+export const setTie = (id: string, tie: { line: string; ratio: number } | null, amount: string): Edit =>
+  onLine(id, ({ tie: _, amount: __, ...line }) => (tie === null ? { ...line, amount } : { ...line, tie }));
+
+/** How much goes into the pot when lines are in parts. */
+export const setSize =
+  (size: Recipe['size']): Edit =>
+  (recipe) => ({ ...recipe, size });
+
 export const setIngredient = (id: string, ingredient: string): Edit => onLine(id, (line) => ({ ...line, ingredient }));
 
 export const setLock = (id: string, lock: boolean): Edit => onLine(id, (line) => ({ ...line, lock }));

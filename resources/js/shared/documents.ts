@@ -218,6 +218,10 @@ export interface EvaluationBench {
     line: string;
     text: string;
   }[];
+  /**
+   * whether a line is in parts, so that the recipe needs a batch size
+   */
+  in_parts: boolean;
 }
 export interface EvaluationLine {
   id: string;
@@ -266,6 +270,10 @@ export interface EvaluationLine {
     share: number;
     share_text: string;
   }[];
+  /**
+   * its grams as an amount that can be written into the recipe
+   */
+  mass_amount: string;
 }
 export interface EvaluationTerm {
   number: EvaluationFraction;
