@@ -7,7 +7,7 @@ import { compile } from 'json-schema-to-typescript';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const folder = join(root, 'resources/schemas');
-const target = join(root, 'resources/js/shared/documents.ts');
+const target = join(root, 'resources/js/generated/documents.ts');
 
 // One schema of them all: every file, and every definition within one, becomes a definition.
 const definitions = {};
@@ -49,7 +49,7 @@ const text = types
 
 if (process.argv.includes('--check')) {
   if (readFileSync(target, 'utf8') !== text) {
-    console.error('resources/js/shared/documents.ts is stale. Run: npm run types');
+    console.error('resources/js/generated/documents.ts is stale. Run: npm run types');
     process.exit(1);
   }
 } else {

@@ -1,7 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { IngredientList } from '../shared/documents';
+import type { IngredientList } from '../generated/documents';
 import { pigment } from '../shared/pigments';
 import { findIngredients, useIngredients } from './useIngredients';
 

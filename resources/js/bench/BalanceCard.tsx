@@ -1,4 +1,4 @@
-import type { AnalysisProblem, EvaluationBench } from '../shared/documents';
+import type { AnalysisProblem, EvaluationBench } from '../generated/documents';
 import type { Looking } from './Desk';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
+import type { RecipeRecord } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { RecipeRecord } from '../shared/documents';
 import { TopBar } from '../shared/TopBar';
 import { Desk } from './Desk';
 

@@ -1,4 +1,4 @@
-import type { EvaluationColumn, EvaluationLine } from '../shared/documents';
+import type { EvaluationColumn, EvaluationLine } from '../generated/documents';
 import { pigment } from '../shared/pigments';
 import { mostLevels } from './TheLine';
 

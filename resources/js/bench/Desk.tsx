@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import type { EvaluationColumn, RecipeRecord } from '../generated/documents';
 import { createRecipe } from '../shared/api';
-import type { EvaluationColumn, RecipeRecord } from '../shared/documents';
 import { TopBar } from '../shared/TopBar';
 import { ConflictDialog } from './ConflictDialog';
 import { FinishedSauce } from './FinishedSauce';

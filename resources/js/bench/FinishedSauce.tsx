@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { EvaluationBench } from '../shared/documents';
+import type { EvaluationBench } from '../generated/documents';
 import { RatioFraction } from './RatioFraction';
 import { ScaleInPlace } from './ScaleInPlace';
 import type { Draft } from './useDraft';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Navigate } from 'react-router';
+import type { RecipeList } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { RecipeList } from '../shared/documents';
 
 /** The Bench without an address opens what was last touched. */
 export function LastOpened() {

@@ -1,4 +1,4 @@
-import type { AnalysisProblem, EvaluationLine } from '../shared/documents';
+import type { AnalysisProblem, EvaluationLine } from '../generated/documents';
 import { pigment } from '../shared/pigments';
 import { moveLine, removeLine, setAmount, setLock, setTie } from './edits';
 import type { Draft } from './useDraft';

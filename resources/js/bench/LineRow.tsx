@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import type { AnalysisProblem, EvaluationLine, RecipeLine } from '../shared/documents';
+import type { AnalysisProblem, EvaluationLine, RecipeLine } from '../generated/documents';
 import { pigment } from '../shared/pigments';
 import { AmountField } from './AmountField';
 

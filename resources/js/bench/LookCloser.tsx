@@ -1,4 +1,4 @@
-import type { Evaluation } from '../shared/documents';
+import type { Evaluation } from '../generated/documents';
 import { BalanceCard } from './BalanceCard';
 import type { Looking } from './Desk';
 import { LineCard } from './LineCard';

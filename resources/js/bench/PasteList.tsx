@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
+import type { Reading, RecipeStage } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { Reading, RecipeStage } from '../shared/documents';
 import { addStages, setAmount, setIngredient } from './edits';
 import type { Draft } from './useDraft';
 

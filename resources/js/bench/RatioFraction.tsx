@@ -1,4 +1,4 @@
-import type { EvaluationRatio } from '../shared/documents';
+import type { EvaluationRatio } from '../generated/documents';
 
 const words: Record<EvaluationRatio['state'], string> = {
   in: 'in band',

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import type { Evaluation, Recipe } from '../shared/documents';
+import type { Evaluation, Recipe } from '../generated/documents';
 import { useStyles } from '../shared/useStyles';
 import { AddLine } from './AddLine';
 import { BatchSize } from './BatchSize';

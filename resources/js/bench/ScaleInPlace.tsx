@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
+import type { Scale } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { Scale } from '../shared/documents';
 import type { Draft } from './useDraft';
 
 /** The same sauce for another amount: what it takes is shown while it is typed, and applied only when asked. */

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { AnalysisProblem, EvaluationBench, RecipeStage } from '../shared/documents';
+import type { AnalysisProblem, EvaluationBench, RecipeStage } from '../generated/documents';
 import { setLoss } from './edits';
 import type { Draft } from './useDraft';
 

@@ -1,4 +1,4 @@
-import type { EvaluationBench } from '../shared/documents';
+import type { EvaluationBench } from '../generated/documents';
 import { Column } from './Column';
 import type { Looking } from './Desk';
 

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Recipe, RecipeRecord } from '../generated/documents';
 import { Refusal, saveRecipe } from '../shared/api';
-import type { Recipe, RecipeRecord } from '../shared/documents';
 
 export type Keeping =
   | { state: 'kept'; at: number }

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
+import type { Evaluation, Recipe } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { Evaluation, Recipe } from '../shared/documents';
 
 export interface Evaluated {
   /** Of the recipe as it stands, or the last one that was answered. */

@@ -1,6 +1,6 @@
 import { keepPreviousData, type QueryClient, queryOptions, useQuery } from '@tanstack/react-query';
+import type { IngredientList } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { IngredientList } from '../shared/documents';
 
 const search = (typed: string) =>
   queryOptions({

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { PantryPage, RecipeList } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { PantryPage, RecipeList } from '../shared/documents';
 
 /** One of my sauces as an ingredient of another: my own ketchup in my own barbecue sauce. */
 export function AsIngredient({ onMade }: { onMade: (slug: string) => void }) {
@@ -15,7 +15,7 @@ export function AsIngredient({ onMade }: { onMade: (slug: string) => void }) {
   });
   if (recipes.data === undefined || recipes.data.recipes.length === 0) return null;
   return (
-    <div className="filters">
+    <div className="filters as-ingredient">
       <select
         aria-label="Make an ingredient of one of my recipes"
         value=""

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import type { PantryPage } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { PantryPage } from '../shared/documents';
 import { pigment } from '../shared/pigments';
 import { OnHand } from './OnHand';
 import { OwnForm } from './OwnForm';

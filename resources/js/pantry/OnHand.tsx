@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PantryPage } from '../shared/documents';
+import type { PantryPage } from '../generated/documents';
 
 interface Props {
   onHand: PantryPage['on_hand'];

@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
+import type { OwnIngredient, OwnPreview, PantryPage } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { OwnIngredient, OwnPreview, PantryPage } from '../shared/documents';
 
 type Field = keyof NonNullable<OwnIngredient['values']>;
 

@@ -23,7 +23,6 @@ export function Pantry() {
       <main className="pantry">
         <h1 className="unseen">The Pantry</h1>
         <Filters wanted={wanted} onWant={setWanted} />
-        <AsIngredient onMade={setOpen} />
         {pantry.isError && (
           <p role="alert" className="trouble">
             {pantry.error.message}
@@ -34,6 +33,7 @@ export function Pantry() {
             <p className="quiet" aria-live="polite">
               {found.length === 1 ? 'One ingredient' : `${found.length} ingredients`}
             </p>
+            <AsIngredient onMade={setOpen} />
             <ul>
               {found.map((item) => (
                 <li key={item.slug} className={item.slug === shown ? 'lit' : undefined}>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
+import type { PantryPage } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { PantryPage } from '../shared/documents';
 
 /** One ingredient with all that is known of it. */
 export const useIngredientPage = (slug: string) =>

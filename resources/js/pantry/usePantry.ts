@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { PantryList } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { PantryList } from '../shared/documents';
 
 export interface Wanted {
   q: string;

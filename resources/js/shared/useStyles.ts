@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
+import type { StyleList } from '../generated/documents';
 import { ask } from './api';
-import type { StyleList } from './documents';
 
 /** The styles that ship with the product. They do not change while it runs. */
 export const useStyles = () =>

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
+import type { RecipeList } from '../generated/documents';
 import { ago } from '../shared/ago';
-import type { RecipeList } from '../shared/documents';
 import { Miniature } from './Miniature';
 
 interface Props {

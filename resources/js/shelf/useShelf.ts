@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { RecipeList } from '../generated/documents';
 import { ask } from '../shared/api';
-import type { RecipeList } from '../shared/documents';
 
 /** The recipes whose names hold what is typed, last touched first. */
 export const useShelf = (typed: string) =>

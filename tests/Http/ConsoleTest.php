@@ -8,11 +8,11 @@ use App\Documents\Schemas;
 use Tests\Support\Server;
 
 /** The console, as it is called: a process, its output and its exit code. */
-final class AnalyseCommandTest extends HttpTestCase
+final class ConsoleTest extends HttpTestCase
 {
     public function test_prints_one_object_of_the_documented_shape(): void
     {
-        [$exit, $out, $err] = self::analyse(Server::root().'/database/demo/gooseberry-ketchup.json');
+        [$exit, $out, $err] = self::command('vinculum:analyse', Server::root().'/database/demo/gooseberry-ketchup.json');
         $analysis = $this->app->make(Schemas::class)->check('analysis', $out);
 
         self::assertSame([0, ''], [$exit, $err]);
@@ -26,7 +26,7 @@ final class AnalyseCommandTest extends HttpTestCase
 
     public function test_reads_standard_input(): void
     {
-        [$exit, $out] = self::analyse('-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR));
+        [$exit, $out] = self::command('vinculum:analyse', '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR));
 
         self::assertSame(0, $exit);
         self::assertStringContainsString('"name": "Test ketchup"', $out);
@@ -34,7 +34,7 @@ final class AnalyseCommandTest extends HttpTestCase
 
     public function test_numbers_have_six_significant_digits(): void
     {
-        [, $out] = self::analyse('-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR));
+        [, $out] = self::command('vinculum:analyse', '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR));
         preg_match_all('/: (-?\d+\.?\d*(?:[eE]-?\d+)?),?$/m', $out, $matches);
         self::assertNotEmpty($matches[1]);
         foreach ($matches[1] as $number) {
@@ -50,7 +50,29 @@ final class AnalyseCommandTest extends HttpTestCase
             ['-', '{"format":"vinculum-recipe","version":1,"stages":[]}', 'name: is missing. Expected: a name of 1 to 120 characters.'],
             ['-', '[]', 'Expected a JSON object.'],
         ] as [$file, $in, $words]) {
-            [$exit, $out, $err] = self::analyse($file, $in);
+            [$exit, $out, $err] = self::command('vinculum:analyse', $file, $in);
+            self::assertSame([1, ''], [$exit, $out]);
+            self::assertStringContainsString($words, $err);
+            self::assertSame(1, substr_count($err, "\n"), $err);
+        }
+    }
+
+    public function test_jotted_text_is_read_into_a_document_that_can_be_analysed(): void
+    {
+        [$exit, $out, $err] = self::command('vinculum:read', '-', "2/3 cup cider vinegar\na generous cup of brown sugar, packed\n1 cup xyzzy\n");
+        $reading = $this->app->make(Schemas::class)->check('reading', $out);
+
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertSame([3, 'ingredient', '1 cup xyzzy'], [$reading['questions'][0]['line'], $reading['questions'][0]['about'], $reading['questions'][0]['text']]);
+        [$exit, $analysis] = self::command('vinculum:analyse', '-', json_encode($reading['recipe'], JSON_THROW_ON_ERROR));
+        self::assertSame(0, $exit);
+        self::assertSame('ingredient-unknown', json_decode($analysis, true, 512, JSON_THROW_ON_ERROR)['problems'][0]['code']);
+    }
+
+    public function test_reading_fails_with_one_clear_line(): void
+    {
+        foreach ([['/nowhere.txt', '', 'There is no file /nowhere.txt'], ['-', str_repeat("1 g salt\n", 61), 'at most 60'], ['-', "\xff\xfe", 'UTF-8']] as [$file, $in, $words]) {
+            [$exit, $out, $err] = self::command('vinculum:read', $file, $in);
             self::assertSame([1, ''], [$exit, $out]);
             self::assertStringContainsString($words, $err);
             self::assertSame(1, substr_count($err, "\n"), $err);
@@ -60,9 +82,9 @@ final class AnalyseCommandTest extends HttpTestCase
     /**
      * @return array{int, string, string} exit code, standard output, standard error
      */
-    private static function analyse(string $file, string $in = ''): array
+    private static function command(string $command, string $file, string $in = ''): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', 'vinculum:analyse', $file], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root());
+        $process = proc_open([PHP_BINARY, 'artisan', $command, $file], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root());
         self::assertNotFalse($process);
         fwrite($pipes[0], $in);
         fclose($pipes[0]);
