@@ -10,6 +10,7 @@ use Vinculum\Measure\Dimension;
 use Vinculum\Measure\Figure;
 use Vinculum\Measure\Measured;
 use Vinculum\Pantry\AmountChoices;
+use Vinculum\Pantry\Weight;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Taste\CoarseAmount;
@@ -162,6 +163,8 @@ final readonly class BenchDocument
             'mass_text' => $ingredient === null || $mass->value <= 0.0 ? '' : Wording::grams($mass->value),
             'mass_amount' => $mass->value > 0.0 ? AnalysisDocument::digits(round($mass->value, 1)).' g' : 'to taste',
             'spread_text' => $mass->value <= 0.0 ? '' : 'perhaps '.Wording::grams($mass->low()).' to '.Wording::grams($mass->high()),
+            'as_bought_text' => $ingredient === null || $ingredient->edible >= 1.0 || ! self::isWeighed($line) ? '' : Wording::percent($ingredient->edible),
+            'as_bought' => Weight::isAsBought($line->line->prep),
             'share' => AnalysisDocument::digits($share),
             'share_text' => $share > 0.0 ? Wording::percent($share) : '',
             'ladder' => $ladder['texts'],
@@ -170,6 +173,13 @@ final readonly class BenchDocument
             'other_units' => $ingredient === null || $line->line->tie !== null ? [] : AmountChoices::inOtherUnits($mass->value, $ingredient, $this->evaluation->recipe->measures),
             'brings' => $this->brings($i),
         ];
+    }
+
+    private static function isWeighed(WeighedLine $line): bool
+    {
+        $unit = $line->amount->terms[0]->unit ?? null;
+
+        return $unit?->dimension === Dimension::Mass && ! $unit->informal;
     }
 
     /**

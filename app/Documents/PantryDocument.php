@@ -69,6 +69,8 @@ final class PantryDocument
             'strengths' => array_map(static fn (Measure $measure): array => self::strength($ingredient, $measure), Measure::cases()),
             'density_text' => $ingredient->density === null ? '' : number_format($ingredient->density, 2).' g/mL',
             'density_source' => $ingredient->densitySource,
+            'edible_text' => $ingredient->edible < 1.0 ? Wording::percent($ingredient->edible).' of what is bought is used' : '',
+            'edible_source' => $ingredient->edibleSource,
             'portions' => array_map(static fn (Portion $portion): array => [
                 'name' => $portion->name,
                 'mass_text' => Wording::grams($portion->grams),

@@ -13,7 +13,7 @@ use Vinculum\Mixture\Density;
  * Run when the product is built, never for a request.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
- * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>}
+ * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string}
  */
 final class CatalogueReader
 {
@@ -114,7 +114,7 @@ final class CatalogueReader
             'slug' => $match[1], 'name' => $match[2], 'group' => pathinfo($this->file, PATHINFO_FILENAME), 'aliases' => [],
             'roles' => [], 'tint' => 'ink', 'form' => '', 'certainty' => '', 'density' => null, 'densitySource' => '',
             'portions' => [], 'composition' => array_fill(0, Constituent::COUNT, null), 'sources' => array_fill(0, Constituent::COUNT, ''), 'caution' => '',
-            'contains' => [], 'mayContain' => [],
+            'contains' => [], 'mayContain' => [], 'edible' => 1.0, 'edibleSource' => '',
         ];
     }
 
@@ -152,6 +152,10 @@ final class CatalogueReader
             case 'density':
                 [$value, $open['densitySource']] = $this->sourced($rest);
                 $open['density'] = $this->number($value, 0.02, 3.0);
+                break;
+            case 'edible':
+                [$value, $open['edibleSource']] = $this->sourced($rest);
+                $open['edible'] = $this->number($value, 0.05, 1.0);
                 break;
             case 'portion':
                 [$portion, $source] = $this->sourced($rest);

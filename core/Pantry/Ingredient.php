@@ -23,6 +23,7 @@ final readonly class Ingredient
      * @param string $caution what is easily confused, shown wherever it is chosen
      * @param list<string> $contains allergens it always has
      * @param list<string> $mayContain allergens some kinds have: check the label
+     * @param float $edible share that is used of what is bought, without peel, husk, stone or stem; above 0, up to 1
      */
     private function __construct(
         public string $slug,
@@ -42,10 +43,12 @@ final readonly class Ingredient
         public string $caution,
         public array $contains,
         public array $mayContain,
+        public float $edible,
+        public string $edibleSource,
     ) {}
 
     /**
-     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>} $compiled
+     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string} $compiled
      */
     public static function fromCompiled(array $compiled): self
     {
@@ -67,6 +70,8 @@ final readonly class Ingredient
             $compiled['caution'],
             $compiled['contains'],
             $compiled['mayContain'],
+            $compiled['edible'],
+            $compiled['edibleSource'],
         );
     }
 

@@ -82,6 +82,8 @@ final class OwnIngredient
             'caution' => $definition['note'] ?? '',
             'contains' => $relative->contains ?? [],
             'mayContain' => $relative->mayContain ?? [],
+            'edible' => $relative->edible ?? 1.0,
+            'edibleSource' => $relative->edibleSource ?? '',
         ];
     }
 

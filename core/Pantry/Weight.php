@@ -83,7 +83,7 @@ final readonly class Weight
         }
         if ($unit?->dimension === Dimension::Mass) {
             $step = min(Spread::SCALE_STEP_G, ($term->number->finestPlace() ?? INF) * $unit->size);
-            $grams = $number * $unit->size;
+            $grams = $number * $unit->size * (self::isAsBought($prep) ? $ingredient->edible : 1.0);
 
             return [$grams, $unit->informal ? Spread::INFORMAL : ($grams > 0.0 ? min(1.0, $step / $grams) : 0.0), 0.0];
         }
@@ -95,6 +95,12 @@ final readonly class Weight
         }
         $asked = trim($term->words);
         throw UnreadableAmount::unknownUnit($asked === '' ? $term->number->text() : $asked, $ingredient->shortName(), $term->number, self::accepted($ingredient));
+    }
+
+    /** A weight with its peel, husk, stones or stems still on: only a part of it goes into the pot. */
+    public static function isAsBought(?string $prep): bool
+    {
+        return $prep !== null && preg_match('/\b(?:as bought|un(?:peeled|husked|trimmed|stoned|pitted)|with (?:the |its |their )?(?:peels?|skins?|husks?|stones?|pits?|stems?|cores?)|weighed whole)\b/iu', $prep) === 1;
     }
 
     /** "cup, packed" before a plain cup; "clove", "cloves"; a bare number counts the first portion. */

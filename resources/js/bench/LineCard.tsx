@@ -1,6 +1,6 @@
 import type { AnalysisProblem, EvaluationLine } from '../generated/documents';
 import { pigment } from '../shared/pigments';
-import { moveLine, removeLine, setAmount, setLock, setTie } from './edits';
+import { moveLine, removeLine, setAmount, setAsBought, setLock, setTie } from './edits';
 import type { Draft } from './useDraft';
 
 interface Props {
@@ -51,6 +51,16 @@ export function LineCard({ draft, line, lines, problems, onClose }: Props) {
             </button>
           ))}
         </div>
+      )}
+      {line.as_bought_text !== '' && (
+        <label className="check">
+          <input
+            type="checkbox"
+            checked={line.as_bought}
+            onChange={(event) => draft.edit(setAsBought(line.id, event.target.checked))}
+          />
+          Weighed as bought: {line.as_bought_text} of it is used
+        </label>
       )}
       <label className="follows">
         Follows

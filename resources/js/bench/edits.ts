@@ -36,6 +36,10 @@ export const setSize =
 
 export const setIngredient = (id: string, ingredient: string): Edit => onLine(id, (line) => ({ ...line, ingredient }));
 
+/** Weighed with its peel, husk or stones, or ready for the pot. */
+export const setAsBought = (id: string, asBought: boolean): Edit =>
+  onLine(id, (line) => ({ ...line, prep: asBought ? 'as bought' : null }));
+
 export const setLock = (id: string, lock: boolean): Edit => onLine(id, (line) => ({ ...line, lock }));
 
 export const removeLine = (id: string): Edit =>

@@ -274,6 +274,14 @@ export interface EvaluationLine {
    * its grams as an amount that can be written into the recipe
    */
   mass_amount: string;
+  /**
+   * share used of what is bought, where the line is weighed and that is less than all of it; else empty
+   */
+  as_bought_text: string;
+  /**
+   * whether the weight is with peel, husk or stones
+   */
+  as_bought: boolean;
 }
 export interface EvaluationTerm {
   number: EvaluationFraction;
@@ -713,6 +721,8 @@ export interface PantryPage {
     pack: string | null;
   };
   own: null | OwnIngredient;
+  edible_text: string;
+  edible_source: string;
 }
 export interface PantryList {
   ingredients: {

@@ -105,6 +105,11 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
             <strong>{it.density_text}</strong> <span className="quiet">{it.density_source}</span>
           </li>
         )}
+        {it.edible_text !== '' && (
+          <li>
+            <strong>{it.edible_text}</strong> <span className="quiet">{it.edible_source}</span>
+          </li>
+        )}
         {it.portions.map((portion) => (
           <li key={portion.name}>
             <strong>

@@ -44,6 +44,16 @@ final class WeightTest extends TestCase
         self::assertEqualsWithDelta($spread, $weight->spread, 1e-3);
     }
 
+    public function test_a_weight_as_bought_leaves_its_stones_behind(): void
+    {
+        $of = static fn (string $amount, ?string $prep): float => Weight::of(Amount::parse($amount, MeasuringSet::Us), Sauce::ingredient('plum'), $prep)->grams;
+
+        self::assertEqualsWithDelta(1000.0, $of('1 kg', 'stoned'), 1e-9);
+        self::assertEqualsWithDelta(940.0, $of('1 kg', 'as bought'), 1e-9);
+        self::assertEqualsWithDelta(940.0, $of('1 kg', 'weighed with their stones'), 1e-9);
+        self::assertEqualsWithDelta($of('3', null), $of('3', 'as bought'), 1e-9, 'a plum by count is without its stone already');
+    }
+
     public function test_an_australian_tablespoon_is_a_third_larger(): void
     {
         $of = static fn (MeasuringSet $set): float => Weight::of(Amount::parse('1 tbsp', $set), Sauce::ingredient('honey'))->grams;
