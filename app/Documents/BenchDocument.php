@@ -251,6 +251,7 @@ final readonly class BenchDocument
             'unit' => $measure->unit(),
             'value_text' => Wording::measure($measure, $tasted->figure->value),
             'interval_text' => Wording::interval($tasted->figure),
+            'in_water_text' => ($inWater = $this->evaluation->inTheWater($measure)) === null ? '' : Wording::number($inWater),
             'top' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->value)),
             'low' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->low())),
             'high' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->high())),

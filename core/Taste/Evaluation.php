@@ -8,6 +8,7 @@ use Vinculum\Kitchen\CookedRecipe;
 use Vinculum\Kitchen\Kitchen;
 use Vinculum\Measure\Figure;
 use Vinculum\Measure\Spread;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Pantry\Catalogue;
@@ -20,6 +21,9 @@ final readonly class Evaluation
 {
     /** How far volumes that are said to add may be off (see Density). */
     private const VOLUME_SPREAD = 0.01;
+
+    /** Share of the sauce from which fat matters; judgement. */
+    private const FAT_MATTERS_FROM = 0.1;
 
     private function __construct(
         public Recipe $recipe,
@@ -57,6 +61,21 @@ final readonly class Evaluation
         $volume = $this->cooked->mixture->volume();
 
         return $volume > 0.0 ? $this->cooked->mixture->mass() / $volume : null;
+    }
+
+    /**
+     * The same figure in the water of the sauce, where fat is enough to matter: what is dissolved is dissolved there, and
+     * a tongue meets it as strong as it is there. Null where there is little fat, and for heat, which is in the fat.
+     */
+    public function inTheWater(Measure $measure): ?float
+    {
+        $mass = $this->cooked->mixture->mass();
+        $fat = $this->cooked->mixture->grams[Constituent::FAT];
+        if ($measure === Measure::Heat || $measure === Measure::Umami || $fat < self::FAT_MATTERS_FROM * $mass || $fat >= $mass) {
+            return null;
+        }
+
+        return $this->tasting->value($measure) * $mass / ($mass - $fat);
     }
 
     /** Against the style's band for a measure; null without one. */

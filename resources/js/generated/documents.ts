@@ -317,6 +317,10 @@ export interface EvaluationColumn {
    * names of ingredients whose share is not known
    */
   unknown: string[];
+  /**
+   * the same figure in the water of the sauce, where there is fat enough to matter; else empty
+   */
+  in_water_text: string;
 }
 export interface EvaluationVerdict {
   kind: 'level' | 'short' | 'over' | 'within what we know';

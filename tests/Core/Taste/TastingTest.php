@@ -41,6 +41,16 @@ final class TastingTest extends TestCase
         self::assertEqualsWithDelta(4.7 * 3 * 60.05 / 192.12 + 0.2 * 2 * 60.05 / 134.09, $sauce->tasting->value(Measure::Sourness), 1e-9);
     }
 
+    public function test_in_the_water_of_a_fat_sauce_everything_dissolved_is_stronger(): void
+    {
+        $sauce = Sauce::evaluate(['fine-salt' => '10 g', 'olive-oil' => '490 g', 'water' => '500 g']);
+
+        self::assertEqualsWithDelta(1.0, $sauce->tasting->value(Measure::Saltiness), 1e-3);
+        self::assertEqualsWithDelta(10 / 510 * 100, $sauce->inTheWater(Measure::Saltiness), 1e-3);
+        self::assertNull($sauce->inTheWater(Measure::Heat), 'heat is in the fat');
+        self::assertNull(Sauce::evaluate(['fine-salt' => '10 g', 'olive-oil' => '40 g', 'water' => '500 g'])->inTheWater(Measure::Saltiness));
+    }
+
     public function test_a_fresh_habanero_is_its_dry_figure_times_its_solids(): void
     {
         $sauce = Sauce::evaluate(['habanero' => '10 g', 'water' => '990 g']);
