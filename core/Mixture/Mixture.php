@@ -33,11 +33,6 @@ final readonly class Mixture
         return new self($grams);
     }
 
-    public static function empty(): self
-    {
-        return new self(array_fill(0, Constituent::COUNT, 0.0));
-    }
-
     /** Total mass, g. */
     public function mass(): float
     {
@@ -48,17 +43,6 @@ final readonly class Mixture
     public function volume(): float
     {
         return Density::volumeOf($this->grams);
-    }
-
-    public function plus(self $other): self
-    {
-        return new self(array_map(static fn (float $a, float $b): float => $a + $b, $this->grams, $other->grams));
-    }
-
-    /** @param float $factor 0 or more */
-    public function times(float $factor): self
-    {
-        return self::of(array_map(static fn (float $mass): float => $mass * $factor, $this->grams));
     }
 
     /**

@@ -18,15 +18,12 @@ final class MixtureTest extends TestCase
         self::assertEqualsWithDelta(98.0, $mixture->mass(), 1e-12);
     }
 
-    public function test_mixing_adds_masses_and_volumes(): void
+    public function test_volume_is_the_sum_of_what_each_constituent_takes_up(): void
     {
         $syrup = self::of([Constituent::WATER => 40.0, Constituent::SUCROSE => 60.0]);
-        $brine = self::of([Constituent::WATER => 95.0, Constituent::SODIUM => 1.967, Constituent::OTHER_SOLUBLE => 3.033]);
-        $both = $syrup->plus($brine->times(2.0));
 
-        self::assertEqualsWithDelta($syrup->mass() + 2 * $brine->mass(), $both->mass(), 1e-9);
-        self::assertEqualsWithDelta($syrup->volume() + 2 * $brine->volume(), $both->volume(), 1e-9);
-        self::assertSame(0.0, Mixture::empty()->mass());
+        self::assertEqualsWithDelta(40 / 0.9982 + 60 / 1.5929, $syrup->volume(), 1e-9);
+        self::assertSame(self::of([Constituent::WATER => 40.0])->volume(), self::of([Constituent::WATER => 40.0, Constituent::GLUTAMIC => 1.0])->volume());
     }
 
     /**
