@@ -9,6 +9,7 @@ use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SchemaController;
 use App\Http\Controllers\StyleController;
+use App\Http\Controllers\VesselController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('evaluate', EvaluationController::class);
@@ -33,6 +34,8 @@ Route::put('own-ingredients/{own}', [OwnIngredientController::class, 'update']);
 Route::delete('own-ingredients/{own}', [OwnIngredientController::class, 'destroy']);
 Route::post('recipes/{recipe}/as-ingredient', [OwnIngredientController::class, 'fromRecipe']);
 
+Route::get('vessels', [VesselController::class, 'index']);
+Route::put('vessels', [VesselController::class, 'replace']);
 Route::get('styles', StyleController::class);
 
 Route::get('openapi.json', [SchemaController::class, 'openApi']);

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Pantry;
 
 use App\Models\OwnIngredientRecord;
+use App\Models\Vessel;
 use Illuminate\Database\QueryException;
+use Vinculum\Measure\Kitchenware;
+use Vinculum\Measure\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\InvalidIngredient;
 use Vinculum\Pantry\OwnIngredient;
@@ -26,7 +29,29 @@ final class Household
 
     private ?Catalogue $catalogue = null;
 
+    /** @var array<string, float>|null */
+    private ?array $vessels = null;
+
     public function __construct(private readonly Compiled $compiled) {}
+
+    /**
+     * @return array<string, float> millilitres by name
+     */
+    public function vessels(): array
+    {
+        if ($this->vessels === null) {
+            $this->vessels = [];
+            try {
+                foreach (Vessel::query()->orderBy('name')->get() as $vessel) {
+                    $this->vessels[$vessel->name] = $vessel->millilitres;
+                }
+            } catch (QueryException) {
+                // the console works before the first start has made a database
+            }
+        }
+
+        return $this->vessels;
+    }
 
     public function catalogue(): Catalogue
     {
@@ -38,6 +63,7 @@ final class Household
     {
         $this->definitions = null;
         $this->catalogue = null;
+        $this->vessels = null;
     }
 
     /** With the recipe's own definitions of what the household does not know. */
@@ -78,13 +104,25 @@ final class Household
      */
     public function embed(array $document): array
     {
+        $used = [];
         foreach ($document['stages'] as $stage) {
             foreach ($stage['lines'] ?? [] as $line) {
                 $definition = $this->definition($line['ingredient']);
                 if ($definition !== null) {
                     $document['ingredients'][$line['ingredient']] = $definition;
                 }
+                $vessel = Kitchenware::with(MeasuringSet::Us, $this->vessels())->within($line['amount'] ?? '');
+                if ($vessel !== null) {
+                    $used[$vessel->name] = $vessel->size;
+                }
             }
+        }
+
+        if ($used !== []) {
+            /** @var array<string, mixed> $all */
+            $all = $document;
+            /** @var RecipeArray $document */
+            $document = [Recipe::VESSELS => $used + (array) ($all[Recipe::VESSELS] ?? [])] + $all;
         }
 
         return $document;

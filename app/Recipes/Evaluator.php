@@ -35,6 +35,8 @@ final readonly class Evaluator
 
     public function evaluate(Recipe $recipe): Evaluation
     {
+        $recipe = $recipe->withVessels($this->household->vessels());
+
         return Evaluation::of($recipe, $this->household->catalogueFor($recipe), $this->styles->of($recipe->style));
     }
 }

@@ -120,7 +120,8 @@ final readonly class Scaler
         if ($unit->informal && $size / $unit->size <= self::MOST_INFORMAL) {
             return AmountWriter::in($unit, $size, $set)[0];
         }
-        $spoons = $unit->dimension === Dimension::Volume && ! $unit->decimal && ! in_array($unit->name, ['fl oz', 'pint', 'quart', 'gallon'], true);
+        $isVessel = Units::find($unit->name, $set) === null;
+        $spoons = $unit->dimension === Dimension::Volume && ! $unit->decimal && ! $isVessel && ! in_array($unit->name, ['fl oz', 'pint', 'quart', 'gallon'], true);
 
         return $spoons ? AmountWriter::spoons($size, $set)[0] : AmountWriter::in($unit->informal ? self::gram() : $unit, $size, $set)[0];
     }

@@ -40,8 +40,9 @@ final readonly class Amount
     /**
      * @throws UnreadableAmount where no number and unit can be made of it
      */
-    public static function parse(string $text, MeasuringSet $set): self
+    public static function parse(string $text, MeasuringSet|Kitchenware $set): self
     {
+        $kit = Kitchenware::of($set);
         $plain = trim(preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $text) ?? '');
         if (mb_strlen($plain) > self::MAX_LENGTH) {
             throw UnreadableAmount::tooLong();
@@ -58,18 +59,18 @@ final readonly class Amount
         [$factor, $loose, $lead, $rest] = self::looseWords($plain);
         $terms = [];
         foreach (preg_split('/\s*\+\s*|\s+plus\s+|\s+and\s+(?=(?:an?\s|half\b|[\d½⅓⅔¼¾⅛]+\s*[a-z]))/iu', $rest) ?: [] as $part) {
-            $terms[] = self::term($part, $set, $plain, $factor, $loose, $lead);
+            $terms[] = self::term($part, $kit, $plain, $factor, $loose, $lead);
         }
 
         return new self($text, $terms, $factor, $loose, $lead);
     }
 
-    private static function term(string $part, MeasuringSet $set, string $whole, float &$factor, bool &$loose, string &$lead): Measured
+    private static function term(string $part, Kitchenware $kit, string $whole, float &$factor, bool &$loose, string &$lead): Measured
     {
         $read = Numeral::read($part);
         if ($read === null) {
             // "pinch of salt", "juice of 1": one of a thing that is named without a number
-            if (Units::find(explode(' ', $part)[0], $set)?->informal !== true) {
+            if ($kit->find(explode(' ', $part)[0])?->informal !== true) {
                 throw UnreadableAmount::noNumber($whole);
             }
             $read = [Numeral::unwritten(), $part];
@@ -87,17 +88,17 @@ final readonly class Amount
         }
         $words = preg_replace('/^of\s+/i', '', $words) ?? $words;
 
-        return new Measured($number, $words, Units::find($words, $set) ?? self::leadingUnit($words, $set));
+        return new Measured($number, $words, $kit->find($words) ?? self::leadingUnit($words, $kit));
     }
 
     /** "pinch of salt" and "tbsp, level" still start with a unit. */
-    private static function leadingUnit(string $words, MeasuringSet $set): ?Unit
+    private static function leadingUnit(string $words, Kitchenware $kit): ?Unit
     {
         if (preg_match('/^(.+?)(?:\s+of\b.*|,.*)$/iu', $words, $match) !== 1) {
             return null;
         }
 
-        return Units::find($match[1], $set);
+        return $kit->find($match[1]);
     }
 
     /**

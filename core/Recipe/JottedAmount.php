@@ -6,9 +6,9 @@ namespace Vinculum\Recipe;
 
 use Vinculum\Measure\Amount;
 use Vinculum\Measure\Dimension;
+use Vinculum\Measure\Kitchenware;
 use Vinculum\Measure\MeasuringSet;
 use Vinculum\Measure\Numeral;
-use Vinculum\Measure\Units;
 use Vinculum\Measure\UnreadableAmount;
 
 /**
@@ -29,7 +29,7 @@ final readonly class JottedAmount
     private function __construct(public string $text, public array $others, public string $rest, public bool $bare, public string $container = '') {}
 
     /** Null where the line does not begin with an amount. */
-    public static function at(string $line, MeasuringSet $set): ?self
+    public static function at(string $line, MeasuringSet|Kitchenware $set): ?self
     {
         try {
             $first = self::one($line, $set);
@@ -68,7 +68,7 @@ final readonly class JottedAmount
     /**
      * @return array{string, string, bool}|null
      */
-    private static function oneOrNone(string $line, MeasuringSet $set): ?array
+    private static function oneOrNone(string $line, MeasuringSet|Kitchenware $set): ?array
     {
         try {
             return self::one($line, $set);
@@ -84,7 +84,7 @@ final readonly class JottedAmount
      *
      * @throws UnreadableAmount
      */
-    private static function one(string $line, MeasuringSet $set): ?array
+    private static function one(string $line, MeasuringSet|Kitchenware $set): ?array
     {
         $line = ltrim($line);
         preg_match('/^(?:(?:an?\s+)?(?:'.self::LOOSE.')\s*)*/iu', $line, $match);
@@ -97,7 +97,7 @@ final readonly class JottedAmount
         }
         if ($read === null) {
             $word = preg_split('/\s+/', $after, 2) ?: [''];
-            $unit = Units::find($word[0], $set);
+            $unit = Kitchenware::of($set)->find($word[0]);
 
             return $unit?->informal === true ? [trim($loose.$word[0]), self::withoutOf($word[1] ?? ''), false] : null;
         }
@@ -115,9 +115,13 @@ final readonly class JottedAmount
         preg_match('/^\s*(?:(?:'.self::LOOSE.')\s+)*/iu', $rest, $looser);
         $between = $looser[0] ?? '';
         $tail = substr($rest, strlen($between));
+        $vessel = Kitchenware::of($set)->leading($tail);
+        if ($vessel !== null) {
+            return [trim("{$head} ".ltrim("{$between}{$vessel[1]}")), self::withoutOf(substr($tail, strlen($vessel[1]))), false];
+        }
         foreach (['/^([\p{L}.]+\.?\s+(?:oz|ounces?)\.?)(?=\W|$)/iu', '/^(\p{L}+\.?)(?=[^\p{L}]|$)/u'] as $pattern) {
             if (preg_match($pattern, $tail, $word) === 1) {
-                $unit = Units::find($word[1], $set);
+                $unit = Kitchenware::of($set)->find($word[1]);
                 $follows = substr($tail, strlen($word[1]));
                 if ($unit !== null && self::isMeant($word[1], $follows, $unit->dimension)) {
                     return [trim($head.(preg_match('/^\p{L}/u', $rest) === 1 && preg_match('/\d$/', $head) === 1 ? '' : ' ').trim($between.$word[1])), self::withoutOf($follows), false];
@@ -140,7 +144,7 @@ final readonly class JottedAmount
     }
 
     /** The grams and millilitres of two ways to say an amount, where both can be told without knowing the ingredient. */
-    public static function parse(string $text, MeasuringSet $set): ?Amount
+    public static function parse(string $text, MeasuringSet|Kitchenware $set): ?Amount
     {
         try {
             return Amount::parse($text, $set);

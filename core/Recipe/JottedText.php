@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe;
 
+use Vinculum\Measure\Kitchenware;
 use Vinculum\Measure\MeasuringSet;
 use Vinculum\Measure\UnreadableAmount;
 use Vinculum\Pantry\AmountChoices;
@@ -48,14 +49,14 @@ final class JottedText
 
     private string $written = '';
 
-    private function __construct(private readonly Catalogue $catalogue, private readonly MeasuringSet $set) {}
+    private function __construct(private readonly Catalogue $catalogue, private readonly Kitchenware $set) {}
 
     /**
      * @return array{Recipe, list<Question>}
      *
      * @throws InvalidRecipe where there is more text than a recipe holds
      */
-    public static function read(string $text, Catalogue $catalogue, MeasuringSet $set = MeasuringSet::Us): array
+    public static function read(string $text, Catalogue $catalogue, MeasuringSet|Kitchenware $set = MeasuringSet::Us): array
     {
         if (strlen($text) > self::MAX_BYTES) {
             throw InvalidRecipe::at('text', 'This is too much to be one recipe: at most 256 kB of text.');
@@ -63,7 +64,7 @@ final class JottedText
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw InvalidRecipe::at('text', 'This is not text that can be read. Save it as plain text in UTF-8.');
         }
-        $reader = new self($catalogue, $set);
+        $reader = new self($catalogue, Kitchenware::of($set));
         foreach (preg_split('/\R/u', $text) ?: [] as $number => $line) {
             $reader->at = $number + 1;
             $reader->line(trim((string) preg_replace('/[\s\x{00A0}\x{202F}\x{FEFF}]+/u', ' ', $line)));
@@ -82,7 +83,7 @@ final class JottedText
             }
         }
 
-        return new Recipe($this->name === '' ? 'New sauce' : $this->name, null, $this->set, null, [], $stages === [] ? [new Stage('s1', '', [])] : $stages);
+        return new Recipe($this->name === '' ? 'New sauce' : $this->name, null, $this->set->set, null, [], $stages === [] ? [new Stage('s1', '', [])] : $stages);
     }
 
     private function line(string $line): void

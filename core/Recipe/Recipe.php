@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe;
 
+use Vinculum\Measure\Kitchenware;
 use Vinculum\Measure\MeasuringSet;
 
 /**
@@ -14,6 +15,8 @@ use Vinculum\Measure\MeasuringSet;
 final readonly class Recipe
 {
     public const MAX_LINES = 60;
+
+    public const VESSELS = 'x-vessels';
 
     /**
      * @param string|StyleArray|null $style a slug, a whole style, or none
@@ -45,6 +48,27 @@ final readonly class Recipe
     public function lines(): array
     {
         return array_merge(...array_map(static fn (Stage $stage): array => $stage->lines, $this->stages));
+    }
+
+    /** What its amounts are measured in: its set, and the vessels it names under "x-vessels" (millilitres by name). */
+    public function kitchenware(): Kitchenware
+    {
+        $vessels = $this->extra[self::VESSELS] ?? [];
+
+        return Kitchenware::with($this->measures, $vessels instanceof \stdClass ? get_object_vars($vessels) : (is_array($vessels) ? $vessels : []));
+    }
+
+    /**
+     * With a household's vessels, where the recipe does not say otherwise.
+     *
+     * @param array<string, float> $vessels millilitres by name
+     */
+    public function withVessels(array $vessels): self
+    {
+        $own = $this->extra[self::VESSELS] ?? [];
+        $all = ($own instanceof \stdClass ? get_object_vars($own) : (is_array($own) ? $own : [])) + $vessels;
+
+        return $all === [] ? $this : new self($this->name, $this->style, $this->measures, $this->size, $this->pins, $this->stages, $this->ingredients, [self::VESSELS => $all] + $this->extra);
     }
 
     private function refuseIdsThereTwice(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe;
 
 use Vinculum\Measure\Amount;
+use Vinculum\Measure\Kitchenware;
 use Vinculum\Measure\UnreadableAmount;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
@@ -35,12 +36,13 @@ final readonly class WeighedRecipe
         $ingredients = [];
         $amounts = [];
         $weights = [];
+        $kit = $recipe->kitchenware();
         foreach ($lines as $i => $line) {
             $ingredients[$i] = $catalogue->find($line->ingredient);
             if ($ingredients[$i] === null) {
                 $problems[] = Problem::unknownIngredient($line->id, $line->ingredient, $catalogue->nearest($line->ingredient));
             }
-            [$amounts[$i], $weights[$i], $problem] = self::weigh($line, $ingredients[$i], $recipe);
+            [$amounts[$i], $weights[$i], $problem] = self::weigh($line, $ingredients[$i], $kit);
             if ($problem !== null && $ingredients[$i] !== null) {
                 $problems[] = $problem;
             }
@@ -63,14 +65,14 @@ final readonly class WeighedRecipe
     /**
      * @return array{Amount|null, Weight|null, Problem|null}
      */
-    private static function weigh(Line $line, ?Ingredient $ingredient, Recipe $recipe): array
+    private static function weigh(Line $line, ?Ingredient $ingredient, Kitchenware $kit): array
     {
         if ($line->amount === null) {
             return [null, null, $line->tie === null ? Problem::unreadable($line->id, UnreadableAmount::empty()) : null];
         }
         $amount = null;
         try {
-            $amount = Amount::parse($line->amount, $recipe->measures);
+            $amount = Amount::parse($line->amount, $kit);
             $weight = $ingredient === null || $line->tie !== null ? null : Weight::of($amount, $ingredient, $line->prep);
 
             return [$amount, $weight, $amount->isToTaste() ? Problem::toTaste($line->id) : null];

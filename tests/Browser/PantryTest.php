@@ -45,6 +45,20 @@ final class PantryTest extends BrowserTestCase
         self::assertStringContainsString('more than 100 g in 100 g', $this->see('[role=dialog] [role=alert]')->getText());
     }
 
+    public function test_the_blue_mug_is_measured_once_and_poured_on_the_bench(): void
+    {
+        $this->goTo('/pantry');
+        $this->see('.vessels summary')->click();
+        $this->see(".vessels input[placeholder='blue mug']")->sendKeys('blue mug');
+        $this->see("//details[contains(@class,'vessels')]//label[starts-with(.,'holds')]/input")->sendKeys('330');
+        $this->see("//details[contains(@class,'vessels')]//button[.='Keep it']")->click();
+        $this->see("//button[@aria-label='Forget blue mug']");
+
+        $this->openRecipe('Cranberry mustard');
+        $this->type('l2', '2 blue mugs');
+        $this->eventually(fn (): bool => str_contains($this->see("[data-line='l2'] .grams")->getText(), '667'), 'for two mugs of vinegar');
+    }
+
     public function test_a_source_stands_beside_every_value(): void
     {
         $this->goTo('/pantry');

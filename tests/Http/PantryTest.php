@@ -112,6 +112,22 @@ final class PantryTest extends HttpTestCase
         self::assertSame([], array_filter($this->getJson('/api/pantry')->json('ingredients'), static fn ($it): bool => $it['own']), 'nothing is half made');
     }
 
+    public function test_the_blue_mug_is_measured_once_and_goes_with_the_recipe(): void
+    {
+        $kept = $this->documented('vessel-list', $this->putJson('/api/vessels', ['vessels' => [['name' => 'The blue mug', 'millilitres' => 330]]]));
+        self::assertSame('blue mug', $kept['vessels'][0]['name']);
+
+        $reading = $this->documented('reading', $this->postJson('/api/read', ['text' => '2 blue mugs of water']));
+        self::assertSame(['water', '2 blue mugs'], [$reading['recipe']['stages'][0]['lines'][0]['ingredient'], $reading['recipe']['stages'][0]['lines'][0]['amount']]);
+        $record = $this->documented('recipe-record', $this->postJson('/api/recipes', ['recipe' => $reading['recipe']]), 201);
+        self::assertEqualsWithDelta(330.0, $record['recipe']['x-vessels']->{'blue mug'}, 1e-9, 'the file stands alone');
+
+        $this->putJson('/api/vessels', ['vessels' => []])->assertOk();
+        $analysis = $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $record['recipe']]))['analysis'];
+        self::assertEqualsWithDelta(2 * 330 * 0.998, $analysis['lines'][0]['mass_g'], 0.01);
+        self::assertSame('vessels[0].name', $this->documented('failure', $this->putJson('/api/vessels', ['vessels' => [['name' => 'cup', 'millilitres' => 300]]]), 422)['error']['fields'][0]['field']);
+    }
+
     public function test_a_filter_that_cannot_be_read_names_its_field(): void
     {
         self::assertSame('taste', $this->documented('failure', $this->getJson('/api/pantry?taste=bitter'), 422)['error']['fields'][0]['field']);

@@ -6,7 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Documents\ReadingDocument;
 use App\Http\Requests\TextInput;
-use Vinculum\Pantry\Catalogue;
+use App\Pantry\Household;
+use Vinculum\Measure\Kitchenware;
 use Vinculum\Recipe\JottedText;
 
 /** Jotted text as recipe lines. Nothing is stored. */
@@ -15,8 +16,8 @@ final class ReadingController
     /**
      * @return array<string, mixed>
      */
-    public function __invoke(TextInput $input, Catalogue $catalogue): array
+    public function __invoke(TextInput $input, Household $household): array
     {
-        return ReadingDocument::of(...JottedText::read($input->text, $catalogue, $input->measures));
+        return ReadingDocument::of(...JottedText::read($input->text, $household->catalogue(), Kitchenware::with($input->measures, $household->vessels())));
     }
 }

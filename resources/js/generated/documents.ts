@@ -847,3 +847,20 @@ export interface TextInput {
    */
   measures?: 'us' | 'metric' | 'imperial' | 'australian';
 }
+export interface VesselList {
+  /**
+   * a list of at most 50 vessels
+   *
+   * @maxItems 50
+   */
+  vessels: {
+    /**
+     * a name of 1 to 40 characters
+     */
+    name: string;
+    /**
+     * millilitres, above 0 and up to 20000
+     */
+    millilitres: number;
+  }[];
+}

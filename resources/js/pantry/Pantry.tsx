@@ -5,6 +5,7 @@ import { AsIngredient } from './AsIngredient';
 import { Filters } from './Filters';
 import { IngredientPage } from './IngredientPage';
 import { anything, usePantry } from './usePantry';
+import { Vessels } from './Vessels';
 
 /** How strong everything is: find an ingredient, look at it closely, hold two side by side. */
 export function Pantry() {
@@ -34,6 +35,7 @@ export function Pantry() {
               {found.length === 1 ? 'One ingredient' : `${found.length} ingredients`}
             </p>
             <AsIngredient onMade={setOpen} />
+            <Vessels />
             <ul>
               {found.map((item) => (
                 <li key={item.slug} className={item.slug === shown ? 'lit' : undefined}>

@@ -7,6 +7,7 @@ namespace Tests\Core\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vinculum\Measure\Amount;
+use Vinculum\Measure\Kitchenware;
 use Vinculum\Measure\MeasuringSet;
 use Vinculum\Measure\UnreadableAmount;
 
@@ -56,6 +57,17 @@ final class AmountTest extends TestCase
         self::assertEqualsWithDelta($number, $amount->terms[0]->number->value, 1e-12);
         self::assertSame($unit, $amount->terms[0]->unit->name ?? $amount->terms[0]->words);
         self::assertSame($text, $amount->text, 'every amount keeps the text it was entered as');
+    }
+
+    public function test_a_mug_of_ones_own_is_as_good_as_a_cup(): void
+    {
+        $kit = Kitchenware::with(MeasuringSet::Us, ['blue mug' => 330, 'ladle' => 90.0, 'nonsense' => 'x', 'leak' => -1]);
+        foreach (['2 blue mugs' => 330.0, '1 1/2 Blue Mug' => 330.0, '3 of my ladles' => 90.0, 'half a ladleful' => 90.0] as $text => $millilitres) {
+            self::assertSame($millilitres, Amount::parse($text, $kit)->terms[0]->unit?->size, $text);
+        }
+        self::assertNull(Amount::parse('2 ladlettes', $kit)->terms[0]->unit);
+        self::assertNull(Amount::parse('2 leaks', $kit)->terms[0]->unit);
+        self::assertSame('cup', Amount::parse('2 cups', $kit)->terms[0]->unit?->name);
     }
 
     public function test_adds_what_is_joined_by_plus(): void

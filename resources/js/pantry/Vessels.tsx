@@ -1,0 +1,68 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { VesselList } from '../generated/documents';
+import { ask } from '../shared/api';
+
+/** Mugs and ladles of one's own, measured once, and then as good as a cup. */
+export function Vessels() {
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const [millilitres, setMillilitres] = useState('');
+  const vessels = useQuery({ queryKey: ['vessels'], queryFn: () => ask<VesselList>('/api/vessels') });
+  const kept = vessels.data?.vessels ?? [];
+  const keep = useMutation({
+    mutationFn: (all: VesselList['vessels']) =>
+      ask<VesselList>('/api/vessels', { method: 'PUT', body: { vessels: all } }),
+    onSuccess: (answer) => {
+      queries.setQueryData(['vessels'], answer);
+      setName('');
+      setMillilitres('');
+    },
+  });
+  return (
+    <details className="vessels">
+      <summary>My own measures{kept.length > 0 && `: ${kept.map((vessel) => vessel.name).join(', ')}`}</summary>
+      <p className="quiet">Fill the mug with water, measure it once, and write “2 blue mugs” from then on.</p>
+      <ul>
+        {kept.map((vessel) => (
+          <li key={vessel.name}>
+            {vessel.name}, {vessel.millilitres} ml
+            <button
+              type="button"
+              className="plain"
+              aria-label={`Forget ${vessel.name}`}
+              onClick={() => keep.mutate(kept.filter((other) => other !== vessel))}
+            >
+              Forget
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="on-hand">
+        <label>
+          Name
+          <input value={name} maxLength={40} placeholder="blue mug" onChange={(event) => setName(event.target.value)} />
+        </label>
+        <label>
+          holds, ml
+          <input inputMode="decimal" value={millilitres} onChange={(event) => setMillilitres(event.target.value)} />
+        </label>
+        <button
+          type="button"
+          className="action"
+          disabled={name.trim() === '' || millilitres.trim() === ''}
+          onClick={() =>
+            keep.mutate([...kept, { name: name.trim(), millilitres: Number(millilitres.replace(',', '.')) }])
+          }
+        >
+          Keep it
+        </button>
+      </div>
+      {keep.isError && (
+        <p role="alert" className="trouble">
+          {keep.error.message}
+        </p>
+      )}
+    </details>
+  );
+}
