@@ -105,13 +105,14 @@ final class Household
     public function embed(array $document): array
     {
         $used = [];
+        $kit = Kitchenware::with(MeasuringSet::Us, $this->vessels());
         foreach ($document['stages'] as $stage) {
             foreach ($stage['lines'] ?? [] as $line) {
                 $definition = $this->definition($line['ingredient']);
                 if ($definition !== null) {
                     $document['ingredients'][$line['ingredient']] = $definition;
                 }
-                $vessel = Kitchenware::with(MeasuringSet::Us, $this->vessels())->within($line['amount'] ?? '');
+                $vessel = $kit->within($line['amount'] ?? '');
                 if ($vessel !== null) {
                     $used[$vessel->name] = $vessel->size;
                 }

@@ -51,6 +51,9 @@ final class Constituent
 
     public const COUNT = 33;
 
+    /** Scoville heat units to a milligram of capsaicinoids per kilogram (ASTA method 21.3, from memory). */
+    public const SCOVILLE_PER_MG_KG = 16.0;
+
     public const KEYS = [
         'water', 'ethanol', 'sucrose', 'glucose', 'fructose', 'maltose', 'lactose', 'other-sweet', 'starch', 'starch-cooked',
         'insoluble', 'protein', 'fat', 'other-soluble', 'acetic', 'citric', 'malic', 'lactic', 'tartaric', 'other-acid',

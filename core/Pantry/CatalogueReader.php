@@ -44,8 +44,6 @@ final class CatalogueReader
         'wheat', 'gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soy', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs',
     ];
 
-    private const SCOVILLE_PER_MG_KG = 16.0;
-
     /** Rounded tables may overshoot 100 g by this much, g; the water gives way. */
     private const OVERSHOOT = 0.6;
 
@@ -202,7 +200,7 @@ final class CatalogueReader
                 continue;
             }
             if ($words[$i] === 'shu') {
-                $open['composition'][Constituent::CAPSAICINOIDS] = $value / self::SCOVILLE_PER_MG_KG / 1e4;
+                $open['composition'][Constituent::CAPSAICINOIDS] = $value / Constituent::SCOVILLE_PER_MG_KG / 1e4;
                 $open['sources'][Constituent::CAPSAICINOIDS] = $this->source.' (as is)';
                 continue;
             }
@@ -233,7 +231,7 @@ final class CatalogueReader
         }
         $water = $open['composition'][Constituent::WATER] ?? throw $this->error("{$open['slug']} has no water");
         if ($this->scovilleDry !== null) {
-            $open['composition'][Constituent::CAPSAICINOIDS] = $this->scovilleDry / self::SCOVILLE_PER_MG_KG / 1e4 * (100 - $water) / 100;
+            $open['composition'][Constituent::CAPSAICINOIDS] = $this->scovilleDry / Constituent::SCOVILLE_PER_MG_KG / 1e4 * (100 - $water) / 100;
         }
         $this->done[$open['slug']] = $this->closed($open);
         $this->open = null;

@@ -21,8 +21,6 @@ final class OwnIngredient
     /** Salt on an EU label is sodium × 2.5 (EU 1169/2011 annex I). */
     private const LABEL_SALT_PER_SODIUM = 2.5;
 
-    private const SCOVILLE_PER_MG_KG = 16.0;
-
     private const SUGARS = [Constituent::SUCROSE, Constituent::GLUCOSE, Constituent::FRUCTOSE, Constituent::MALTOSE, Constituent::LACTOSE];
 
     private const ACIDS = [Constituent::ACETIC, Constituent::CITRIC, Constituent::MALIC, Constituent::LACTIC, Constituent::TARTARIC];
@@ -150,7 +148,7 @@ final class OwnIngredient
             }
         }
         if (isset($values['heat_shu'])) {
-            $this->set(Constituent::CAPSAICINOIDS, $values['heat_shu'] / self::SCOVILLE_PER_MG_KG / 1e4);
+            $this->set(Constituent::CAPSAICINOIDS, $values['heat_shu'] / Constituent::SCOVILLE_PER_MG_KG / 1e4);
         }
     }
 

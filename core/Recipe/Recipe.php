@@ -53,9 +53,7 @@ final readonly class Recipe
     /** What its amounts are measured in: its set, and the vessels it names under "x-vessels" (millilitres by name). */
     public function kitchenware(): Kitchenware
     {
-        $vessels = $this->extra[self::VESSELS] ?? [];
-
-        return Kitchenware::with($this->measures, $vessels instanceof \stdClass ? get_object_vars($vessels) : (is_array($vessels) ? $vessels : []));
+        return Kitchenware::with($this->measures, $this->vessels());
     }
 
     /**
@@ -65,10 +63,23 @@ final readonly class Recipe
      */
     public function withVessels(array $vessels): self
     {
-        $own = $this->extra[self::VESSELS] ?? [];
-        $all = ($own instanceof \stdClass ? get_object_vars($own) : (is_array($own) ? $own : [])) + $vessels;
+        $all = $this->vessels() + $vessels;
 
         return $all === [] ? $this : new self($this->name, $this->style, $this->measures, $this->size, $this->pins, $this->stages, $this->ingredients, [self::VESSELS => $all] + $this->extra);
+    }
+
+    /**
+     * @return array<array-key, mixed> millilitres by name, as the document has them
+     */
+    private function vessels(): array
+    {
+        $vessels = $this->extra[self::VESSELS] ?? [];
+
+        return match (true) {
+            $vessels instanceof \stdClass => get_object_vars($vessels),
+            is_array($vessels) => $vessels,
+            default => [],
+        };
     }
 
     private function refuseIdsThereTwice(): void

@@ -43,8 +43,8 @@ enum Measure: string
         Constituent::POTASSIUM => 0.1 * 74.551 / 39.098,
     ];
 
-    /** 16 SHU to a milligram of capsaicinoids per kilogram of sauce (ASTA method 21.3, from memory). */
-    private const HEAT = [Constituent::CAPSAICINOIDS => 16e4];
+    /** From g per 100 g to mg/kg is 1e4. */
+    private const HEAT = [Constituent::CAPSAICINOIDS => 1e4 * Constituent::SCOVILLE_PER_MG_KG];
 
     /** Glutamic acid to its monohydrate sodium salt by molar mass, and beside it aspartic acid at 0.077. */
     private const UMAMI_AMINO = [

@@ -108,8 +108,18 @@ abstract class BrowserTestCase extends TestCase
     /** Types an amount over a line's, and commits it. */
     protected function type(string $line, string $amount): void
     {
-        $this->see("[data-line='{$line}'] .amount")->click();
-        $this->see("[data-line='{$line}'] .amount-input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $amount, WebDriverKeys::ENTER]);
+        $row = "[data-line='{$line}']";
+        // a click that falls into a redraw is lost, for a hand as well: click again
+        $input = $this->eventually(function () use ($row): ?RemoteWebElement {
+            $open = $this->window->findElements(WebDriverBy::cssSelector("{$row} .amount-input"));
+            if ($open !== []) {
+                return $open[0];
+            }
+            $this->window->findElement(WebDriverBy::cssSelector("{$row} .amount"))->click();
+
+            return null;
+        }, "to type into {$line}");
+        $input->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $amount, WebDriverKeys::ENTER]);
     }
 
     protected function press(string ...$keys): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 
 /** Finding out how strong things are. */
@@ -40,6 +41,10 @@ final class PantryTest extends BrowserTestCase
         $this->see("article[aria-label='my cider vinegar']");
         self::assertStringContainsString('mine', $this->see("//button[@class='pantry-name'][contains(.,'my cider vinegar')]")->getText());
 
+        $price = $this->see("article[aria-label='my cider vinegar'] .on-hand input[inputmode=decimal]");
+        $price->sendKeys(['cheap', WebDriverKeys::TAB]);
+        self::assertStringContainsString('a price from 0 to 100000', $this->see('.on-hand [role=alert]')->getText());
+        self::assertSame('cheap', $price->getAttribute('value'), 'what was typed is still there');
         $this->see("//button[.='Correct it']")->click();
         $this->see("//label[starts-with(.,'Sugars')]/input")->sendKeys('150');
         self::assertStringContainsString('more than 100 g in 100 g', $this->see('[role=dialog] [role=alert]')->getText());

@@ -18,7 +18,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\OwnIngredient;
-use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
@@ -37,28 +36,14 @@ final readonly class OwnIngredientController
 
     public function store(Request $request): JsonResponse
     {
-        $definition = $this->definition($request);
-        $slug = OwnIngredientRecord::freshSlug($definition['name'], $this->household->catalogue());
-        $catalogue = $this->household->trying($slug, $definition);
-        OwnIngredientRecord::query()->create(['slug' => $slug, 'definition' => $definition]);
-        $this->household->forget();
-
-        return new JsonResponse($this->page($slug, $catalogue, $definition), 201);
+        return $this->keep($this->definition($request));
     }
 
     public function fromRecipe(StoredRecipe $recipe, Evaluator $evaluator): JsonResponse
     {
         $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
-        if ($evaluation->mass()->value <= 0.0) {
-            throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
-        }
-        $definition = OwnIngredient::ofMixture($recipe->name, $evaluation->cooked->mixture);
-        $slug = OwnIngredientRecord::freshSlug($recipe->name, $this->household->catalogue());
-        $catalogue = $this->household->trying($slug, $definition);
-        OwnIngredientRecord::query()->create(['slug' => $slug, 'definition' => $definition]);
-        $this->household->forget();
 
-        return new JsonResponse($this->page($slug, $catalogue, $definition), 201);
+        return $this->keep(OwnIngredient::ofMixture($recipe->name, $evaluation->cooked->mixture));
     }
 
     /**
@@ -96,6 +81,19 @@ final readonly class OwnIngredientController
         $this->household->forget();
 
         return new Response('', 204);
+    }
+
+    /**
+     * @param Definition $definition
+     */
+    private function keep(array $definition): JsonResponse
+    {
+        $slug = OwnIngredientRecord::freshSlug($definition['name'], $this->household->catalogue());
+        $catalogue = $this->household->trying($slug, $definition);
+        OwnIngredientRecord::query()->create(['slug' => $slug, 'definition' => $definition]);
+        $this->household->forget();
+
+        return new JsonResponse($this->page($slug, $catalogue, $definition), 201);
     }
 
     /**

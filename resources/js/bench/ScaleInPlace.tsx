@@ -7,13 +7,14 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import type { Scale } from '../generated/documents';
 import { ask } from '../shared/api';
+import { typedNumber } from '../shared/typedNumber';
 import type { Draft } from './useDraft';
 
 /** The same sauce for another amount: what it takes is shown while it is typed, and applied only when asked. */
 export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => void }) {
   const [to, setTo] = useState('6 x 250 ml');
   const [headspace, setHeadspace] = useState('5');
-  const wanted = useDeferredValue({ to: to.trim(), headspace: Number(headspace.replace(',', '.')) || 0 });
+  const wanted = useDeferredValue({ to: to.trim(), headspace: typedNumber(headspace) ?? 0 });
   const scaled = useQuery({
     queryKey: ['scale', draft.recipe, wanted.to, wanted.headspace],
     queryFn: ({ signal }) =>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { PantryPage } from '../generated/documents';
+import { typedNumber } from '../shared/typedNumber';
 
 interface Props {
   onHand: PantryPage['on_hand'];
@@ -12,7 +13,7 @@ export function OnHand({ onHand, error, onMark }: Props) {
   const [price, setPrice] = useState(onHand.price === null ? '' : String(onHand.price));
   const [pack, setPack] = useState(onHand.pack ?? '');
   const typed = () => ({
-    price: price.trim() === '' ? null : Number(price.replace(',', '.')),
+    price: typedNumber(price),
     pack: pack.trim() === '' ? null : pack.trim(),
   });
   return (

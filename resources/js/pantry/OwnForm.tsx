@@ -7,6 +7,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useDeferredValue, useState } from 'react';
 import type { OwnIngredient, OwnPreview, PantryPage } from '../generated/documents';
 import { ask } from '../shared/api';
+import { typedNumber } from '../shared/typedNumber';
 
 type Field = keyof NonNullable<OwnIngredient['values']>;
 
@@ -26,7 +27,6 @@ interface Props {
 }
 
 const text = (value: number | null | undefined): string => (value === null || value === undefined ? '' : String(value));
-const number = (typed: string): number | null => (typed.trim() === '' ? null : Number(typed.replace(',', '.')));
 
 /** An ingredient from the label on its bottle; what the label does not say is taken from its nearest relative. */
 export function OwnForm({ page, onClose, onKept }: Props) {
@@ -41,12 +41,12 @@ export function OwnForm({ page, onClose, onKept }: Props) {
   const values = Object.fromEntries(
     Object.entries(typed)
       .filter(([field, value]) => value.trim() !== '' && (field === layout || !['salt_g', 'sodium_mg'].includes(field)))
-      .map(([field, value]) => [field, number(value)]),
+      .map(([field, value]) => [field, typedNumber(value)]),
   );
   const definition: OwnIngredient = {
     ...(own ?? { like: page.slug }),
     name: name.trim(),
-    serving_g: number(serving),
+    serving_g: typedNumber(serving),
     values,
   };
   const wanted = useDeferredValue(JSON.stringify(definition));

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { VesselList } from '../generated/documents';
 import { ask } from '../shared/api';
+import { typedNumber } from '../shared/typedNumber';
 
 /** Mugs and ladles of one's own, measured once, and then as good as a cup. */
 export function Vessels() {
@@ -51,9 +52,7 @@ export function Vessels() {
           type="button"
           className="action"
           disabled={name.trim() === '' || millilitres.trim() === ''}
-          onClick={() =>
-            keep.mutate([...kept, { name: name.trim(), millilitres: Number(millilitres.replace(',', '.')) }])
-          }
+          onClick={() => keep.mutate([...kept, { name: name.trim(), millilitres: typedNumber(millilitres) ?? 0 }])}
         >
           Keep it
         </button>
