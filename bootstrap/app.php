@@ -4,6 +4,7 @@ use App\Http\ErrorResponse;
 use App\Http\Middleware\AcceptOnlyJson;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\ServeOnlyThisHost;
+use App\Http\Middleware\SpeakAsPreferred;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -23,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([ServeOnlyThisHost::class, SecureHeaders::class]);
         // One household on one machine: no accounts, so no session and no cookie to protect.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->group('api', [AcceptOnlyJson::class, SubstituteBindings::class]);
+        $middleware->group('api', [AcceptOnlyJson::class, SubstituteBindings::class, SpeakAsPreferred::class]);
         $middleware->convertEmptyStringsToNull(except: [fn (): bool => true]);
         $middleware->trimStrings(except: [fn (): bool => true]);
     })

@@ -4,6 +4,7 @@ use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\IngredientController;
 use App\Http\Controllers\OwnIngredientController;
 use App\Http\Controllers\PantryController;
+use App\Http\Controllers\PreferencesController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScaleController;
@@ -32,10 +33,13 @@ Route::post('own-ingredients', [OwnIngredientController::class, 'store']);
 Route::post('own-ingredients/preview', [OwnIngredientController::class, 'preview']);
 Route::put('own-ingredients/{own}', [OwnIngredientController::class, 'update']);
 Route::delete('own-ingredients/{own}', [OwnIngredientController::class, 'destroy']);
+Route::post('own-ingredients/{own}/instead-in/{recipe}', [OwnIngredientController::class, 'insteadIn']);
 Route::post('recipes/{recipe}/as-ingredient', [OwnIngredientController::class, 'fromRecipe']);
 
 Route::get('vessels', [VesselController::class, 'index']);
 Route::put('vessels', [VesselController::class, 'replace']);
+Route::get('preferences', [PreferencesController::class, 'show']);
+Route::put('preferences', [PreferencesController::class, 'replace']);
 Route::get('styles', StyleController::class);
 
 Route::get('openapi.json', [SchemaController::class, 'openApi']);

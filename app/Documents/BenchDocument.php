@@ -327,7 +327,7 @@ final readonly class BenchDocument
             'mass_text' => Wording::grams($mass),
             'spread_text' => $volume->value > 0.0 ? 'perhaps '.Wording::volume($volume->low()).' to '.Wording::volume($volume->high()) : '',
             'boiled_off_text' => $boiledOff > 0.0 ? Wording::grams($boiledOff) : '',
-            'density_text' => $this->evaluation->density() === null ? '' : number_format($this->evaluation->density(), 2).' g/mL',
+            'density_text' => $this->evaluation->density() === null ? '' : Wording::grouped($this->evaluation->density(), 2).' g/mL',
         ];
     }
 

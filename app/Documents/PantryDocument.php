@@ -67,17 +67,19 @@ final class PantryDocument
             'may_contain' => $ingredient->mayContain,
             'known_text' => self::KNOWN[$ingredient->certainty->value],
             'strengths' => array_map(static fn (Measure $measure): array => self::strength($ingredient, $measure), Measure::cases()),
-            'density_text' => $ingredient->density === null ? '' : number_format($ingredient->density, 2).' g/mL',
+            'density_text' => $ingredient->density === null ? '' : Wording::grouped($ingredient->density, 2).' g/mL',
             'density_source' => $ingredient->densitySource,
             'edible_text' => $ingredient->edible < 1.0 ? Wording::percent($ingredient->edible).' of what is bought is used' : '',
             'edible_source' => $ingredient->edibleSource,
             'portions' => array_map(static fn (Portion $portion): array => [
                 'name' => $portion->name,
                 'mass_text' => Wording::grams($portion->grams),
+                'spread_text' => 'perhaps '.Wording::grams($portion->grams * exp(-$portion->spread)).' to '.Wording::grams($portion->grams * exp($portion->spread)),
                 'source' => $portion->source,
             ], $ingredient->portions),
             'composition' => self::composition($ingredient),
-            'used_in' => self::usedIn($ingredient, $recipes),
+            'used_in' => self::usedIn($ingredient->slug, $recipes),
+            'could_replace' => isset($own['like']) ? self::usedIn($own['like'], $recipes) : [],
             'own' => $own,
             'on_hand' => ['have' => $onHand->have ?? false, 'price' => $onHand?->price === null ? null : (float) $onHand->price, 'pack' => $onHand?->pack],
         ];
@@ -130,12 +132,12 @@ final class PantryDocument
      * @param iterable<StoredRecipe> $recipes
      * @return list<array{id: string, name: string}>
      */
-    private static function usedIn(Ingredient $ingredient, iterable $recipes): array
+    private static function usedIn(string $slug, iterable $recipes): array
     {
         $used = [];
         foreach ($recipes as $recipe) {
             foreach ($recipe->document['stages'] as $stage) {
-                if (in_array($ingredient->slug, array_column($stage['lines'] ?? [], 'ingredient'), true)) {
+                if (in_array($slug, array_column($stage['lines'] ?? [], 'ingredient'), true)) {
                     $used[$recipe->id] = ['id' => $recipe->id, 'name' => $recipe->name];
                 }
             }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Pantry\Preferences;
 use Vinculum\Measure\Figure;
 use Vinculum\Measure\Numeral;
+use Vinculum\Measure\Units;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 
@@ -13,6 +15,16 @@ use Vinculum\Taste\Ratio;
 final class Wording
 {
     private const INTERVAL_DIGITS = 2;
+
+    private const OUNCE_G = 28.349523125;
+
+    /** Said once for a request (SpeakAsPreferred), so that no figure is worded two ways on one page. */
+    private static ?Preferences $preferences = null;
+
+    public static function speak(Preferences $preferences): void
+    {
+        self::$preferences = $preferences;
+    }
 
     public static function label(Measure $measure): string
     {
@@ -73,6 +85,12 @@ final class Wording
 
     public static function grams(float $grams): string
     {
+        if (self::$preferences?->mass === 'oz') {
+            $ounces = $grams / self::OUNCE_G;
+
+            return self::trimmed($ounces, $ounces < 1 ? 3 : ($ounces < 10 ? 2 : 1)).' oz';
+        }
+
         return match (true) {
             $grams <= 0.0 => '0 g',
             $grams < 0.095 => self::grouped($grams, 2).' g',
@@ -84,6 +102,13 @@ final class Wording
     /** Litres from a litre on, millilitres below. */
     public static function volume(float $millilitres): string
     {
+        $unit = self::$preferences === null || self::$preferences->volume === 'ml' ? null : Units::find(self::$preferences->volume, self::$preferences->measures);
+        if ($unit !== null) {
+            $size = $millilitres / $unit->size;
+
+            return self::trimmed($size, $size < 10 ? 2 : 1)." {$unit->name}".($unit->name === 'cup' && $size > 1.0 ? 's' : '');
+        }
+
         return $millilitres >= 1000 ? self::grouped($millilitres / 1000, 2).' L' : self::grouped(round($millilitres), 0).' mL';
     }
 
@@ -102,7 +127,7 @@ final class Wording
     public static function set(Numeral $number): array
     {
         return [
-            'whole' => $number->decimal ?? ($number->whole === 0 && $number->numerator > 0 ? '' : (string) $number->whole),
+            'whole' => $number->decimal !== null ? str_replace('.', self::$preferences?->decimal === 'comma' ? ',' : '.', $number->decimal) : ($number->whole === 0 && $number->numerator > 0 ? '' : (string) $number->whole),
             'numerator' => $number->numerator > 0 ? (string) $number->numerator : '',
             'denominator' => $number->numerator > 0 ? (string) $number->denominator : '',
         ];
@@ -122,12 +147,12 @@ final class Wording
     {
         $text = self::grouped($value, $places);
 
-        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        return $places > 0 ? rtrim(rtrim($text, '0'), '.,') : $text;
     }
 
     /** Thousands apart by a narrow space. */
-    private static function grouped(float $value, int $places): string
+    public static function grouped(float $value, int $places): string
     {
-        return number_format($value, $places, '.', "\u{00A0}");
+        return number_format($value, $places, self::$preferences?->decimal === 'comma' ? ',' : '.', "\u{00A0}");
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry;
 
 use App\Models\OwnIngredientRecord;
+use App\Models\PreferencesRecord;
 use App\Models\Vessel;
 use Illuminate\Database\QueryException;
 use Vinculum\Measure\Kitchenware;
@@ -32,6 +33,8 @@ final class Household
     /** @var array<string, float>|null */
     private ?array $vessels = null;
 
+    private ?Preferences $preferences = null;
+
     public function __construct(private readonly Compiled $compiled) {}
 
     /**
@@ -53,6 +56,19 @@ final class Household
         return $this->vessels;
     }
 
+    public function preferences(): Preferences
+    {
+        if ($this->preferences === null) {
+            try {
+                $this->preferences = PreferencesRecord::kept();
+            } catch (QueryException) {
+                $this->preferences = Preferences::usual();
+            }
+        }
+
+        return $this->preferences;
+    }
+
     public function catalogue(): Catalogue
     {
         return $this->catalogue ??= $this->with($this->definitions());
@@ -64,6 +80,7 @@ final class Household
         $this->definitions = null;
         $this->catalogue = null;
         $this->vessels = null;
+        $this->preferences = null;
     }
 
     /** With the recipe's own definitions of what the household does not know. */

@@ -35,7 +35,7 @@ final readonly class Evaluator
 
     public function evaluate(Recipe $recipe): Evaluation
     {
-        $recipe = $recipe->withVessels($this->household->vessels());
+        $recipe = $recipe->measuredWith($this->household->vessels(), $this->household->preferences()->scaleStep);
 
         return Evaluation::of($recipe, $this->household->catalogueFor($recipe), $this->styles->of($recipe->style));
     }

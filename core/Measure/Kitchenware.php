@@ -11,18 +11,20 @@ final readonly class Kitchenware
 
     /**
      * @param array<string, Unit> $vessels by name, longest first
+     * @param float $scaleStep what the scale shows at the finest, g
      */
-    private function __construct(public MeasuringSet $set, private array $vessels) {}
+    private function __construct(public MeasuringSet $set, private array $vessels, public float $scaleStep) {}
 
     public static function of(MeasuringSet|self $set): self
     {
-        return $set instanceof self ? $set : new self($set, []);
+        return $set instanceof self ? $set : new self($set, [], Spread::SCALE_STEP_G);
     }
 
     /**
      * @param array<array-key, mixed> $vessels millilitres by name; what is no number above 0 is passed over
+     * @param float $scaleStep what the scale shows at the finest, g, above 0
      */
-    public static function with(MeasuringSet $set, array $vessels): self
+    public static function with(MeasuringSet $set, array $vessels, float $scaleStep = Spread::SCALE_STEP_G): self
     {
         $units = [];
         foreach ($vessels as $name => $millilitres) {
@@ -33,7 +35,7 @@ final readonly class Kitchenware
         }
         uksort($units, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
 
-        return new self($set, $units);
+        return new self($set, $units, $scaleStep);
     }
 
     /** The unit or vessel these words name, and nothing else. */

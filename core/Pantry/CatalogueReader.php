@@ -13,7 +13,7 @@ use Vinculum\Mixture\Density;
  * Run when the product is built, never for a request.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
- * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string}
+ * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string}
  */
 final class CatalogueReader
 {
@@ -157,10 +157,10 @@ final class CatalogueReader
                 break;
             case 'portion':
                 [$portion, $source] = $this->sourced($rest);
-                if (preg_match('/^(.+?) = ([\d.]+) g$/', $portion, $match) !== 1) {
-                    throw $this->error('a portion is written "portion clove = 5 g | source"');
+                if (preg_match('/^(.+?) = ([\d.]+) g(?: ± ([\d.]+) %)?$/', $portion, $match) !== 1) {
+                    throw $this->error('a portion is written "portion clove = 5 g | source" or "portion clove = 5 g ± 30 % | source"');
                 }
-                $open['portions'][] = [$match[1], $this->number($match[2], 0.001, 100_000.0), $source];
+                $open['portions'][] = [$match[1], $this->number($match[2], 0.001, 100_000.0), $source, isset($match[3]) ? log(1 + $this->number($match[3], 1.0, 300.0) / 100) : null];
                 break;
             case 'from':
                 $this->source = $this->checkedSource($rest);

@@ -48,7 +48,7 @@ final readonly class Ingredient
     ) {}
 
     /**
-     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{string, float, string}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string} $compiled
+     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string} $compiled
      */
     public static function fromCompiled(array $compiled): self
     {

@@ -27,6 +27,16 @@ final class InvalidIngredient extends \DomainException
         return new self('values', sprintf('These come to more than 100 g in 100 g: %.0f g without any water. Are they per serving? Then say how large a serving is.', $grams));
     }
 
+    public static function serving(): self
+    {
+        return new self('serving', 'is not a serving. Expected: grams, millilitres, spoons or cups, such as 30 g, 15 ml or 1 tbsp.');
+    }
+
+    public static function servingWithoutDensity(): self
+    {
+        return new self('serving', 'is a volume, and nobody knows how heavy this is by volume. Give the serving in grams, which most labels do beside it.');
+    }
+
     public static function emptyPot(): self
     {
         return new self('recipe', 'There is nothing in that pot yet.');

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
+use Vinculum\Measure\Amount;
+use Vinculum\Measure\Dimension;
+use Vinculum\Measure\MeasuringSet;
+use Vinculum\Measure\UnreadableAmount;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
@@ -14,7 +18,7 @@ use Vinculum\Mixture\Mixture;
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
  * @phpstan-type LabelValues array{sugars_g?: float|int|null, salt_g?: float|int|null, sodium_mg?: float|int|null, fat_g?: float|int|null, protein_g?: float|int|null, acidity_percent?: float|int|null, heat_shu?: float|int|null}
- * @phpstan-type Definition array{name: string, like?: string|null, serving_g?: float|int|null, values?: LabelValues, density?: float|int|null, per_100g?: array<string, float|int|null>|null, note?: string}
+ * @phpstan-type Definition array{name: string, like?: string|null, serving?: string|null, serving_g?: float|int|null, values?: LabelValues, density?: float|int|null, per_100g?: array<string, float|int|null>|null, note?: string}
  */
 final class OwnIngredient
 {
@@ -24,6 +28,14 @@ final class OwnIngredient
     private const SUGARS = [Constituent::SUCROSE, Constituent::GLUCOSE, Constituent::FRUCTOSE, Constituent::MALTOSE, Constituent::LACTOSE];
 
     private const ACIDS = [Constituent::ACETIC, Constituent::CITRIC, Constituent::MALIC, Constituent::LACTIC, Constituent::TARTARIC];
+
+    /**
+     * What a household measure is on a nutrition label, mL: rounder than the measures a kitchen owns (US 21 CFR
+     * 101.9(b)(5)(viii), from memory).
+     */
+    private const LABEL_ML = ['tsp' => 5.0, 'tbsp' => 15.0, 'cup' => 240.0, 'fl oz' => 30.0];
+
+    private const MOST_SERVING_G = 10_000.0;
 
     private const FROM_LABEL = 'label, as you gave it';
 
@@ -59,9 +71,10 @@ final class OwnIngredient
         } elseif ($relative === null) {
             throw InvalidIngredient::noRelative('');
         }
-        $own->takeLabel($definition['values'] ?? [], self::perHundred($definition['serving_g'] ?? null));
-        $own->closeWithWater();
         $density = $definition['density'] ?? null;
+        $serving = $definition['serving_g'] ?? self::servingGrams($definition['serving'] ?? null, $density === null ? $relative?->density : (float) $density);
+        $own->takeLabel($definition['values'] ?? [], $serving === null ? 1.0 : 100 / $serving);
+        $own->closeWithWater();
 
         return [
             'slug' => $slug,
@@ -74,7 +87,7 @@ final class OwnIngredient
             'certainty' => ($relative === null || $relative->certainty === Certainty::Pure ? Certainty::Branded : $relative->certainty)->value,
             'density' => $density === null ? $relative?->density : (float) $density,
             'densitySource' => $density === null ? ($relative === null || $relative->density === null ? '' : "estimate: as {$relative->name}") : 'computed or measured by you',
-            'portions' => array_map(static fn (Portion $portion): array => [$portion->name, $portion->grams, $portion->source], $relative->portions ?? []),
+            'portions' => array_map(static fn (Portion $portion): array => [$portion->name, $portion->grams, $portion->source, $portion->spread], $relative->portions ?? []),
             'composition' => array_values($own->composition),
             'sources' => array_values($own->sources),
             'caution' => $definition['note'] ?? '',
@@ -106,9 +119,29 @@ final class OwnIngredient
         return ['name' => $name, 'like' => null, 'per_100g' => $per100, 'density' => round($mass / $mixture->volume(), 4)];
     }
 
-    private static function perHundred(float|int|null $serving): float
+    /** Grams of a serving written as a label does: "15 ml", "1 tbsp", "30 g". */
+    private static function servingGrams(?string $serving, ?float $density): ?float
     {
-        return $serving === null ? 1.0 : 100 / $serving;
+        if ($serving === null || trim($serving) === '') {
+            return null;
+        }
+        try {
+            $amount = Amount::parse($serving, MeasuringSet::Metric);
+        } catch (UnreadableAmount) {
+            throw InvalidIngredient::serving();
+        }
+        $grams = 0.0;
+        foreach ($amount->terms as $term) {
+            $size = $term->number->value * $amount->factor * match ($term->unit?->dimension) {
+                Dimension::Mass => $term->unit->size,
+                Dimension::Volume => (self::LABEL_ML[$term->unit->name] ?? $term->unit->size) * ($density ?? throw InvalidIngredient::servingWithoutDensity()),
+                // a bare number on a label is grams
+                default => trim($term->words) === '' && $term->unit === null ? 1.0 : throw InvalidIngredient::serving(),
+            };
+            $grams += $size;
+        }
+
+        return $grams > 0.0 && $grams <= self::MOST_SERVING_G ? $grams : throw InvalidIngredient::serving();
     }
 
     /**

@@ -29,15 +29,17 @@ final readonly class Weight
     private function __construct(public float $grams, public float $spread, public float $parts = 0.0) {}
 
     /**
+     * @param float $scaleStep what the scale shows at the finest, g; the text may show finer
+     *
      * @throws UnreadableAmount where the unit means nothing for this ingredient
      */
-    public static function of(Amount $amount, Ingredient $ingredient, ?string $prep = null): self
+    public static function of(Amount $amount, Ingredient $ingredient, ?string $prep = null, float $scaleStep = Spread::SCALE_STEP_G): self
     {
         $grams = 0.0;
         $parts = 0.0;
         $variance = 0.0;
         foreach ($amount->terms as $term) {
-            [$mass, $spread, $part] = self::term($term, $ingredient, $prep);
+            [$mass, $spread, $part] = self::term($term, $ingredient, $prep, $scaleStep);
             $mass *= $amount->factor;
             $grams += $mass;
             $parts += $part;
@@ -71,18 +73,18 @@ final readonly class Weight
     /**
      * @return array{float, float, float} grams, spread, parts
      */
-    private static function term(Measured $term, Ingredient $ingredient, ?string $prep): array
+    private static function term(Measured $term, Ingredient $ingredient, ?string $prep, float $scaleStep): array
     {
         $number = $term->number->value;
         $portion = self::portion($term, $ingredient, $prep);
         $unit = $term->unit;
         if ($portion !== null) {
-            $spread = $unit?->dimension === Dimension::Volume ? $ingredient->form->spread($unit->size * $number) : Spread::COUNT;
+            $spread = $unit?->dimension === Dimension::Volume ? $ingredient->form->spread($unit->size * $number) : $portion->spread;
 
             return [$number * $portion->grams, $spread, 0.0];
         }
         if ($unit?->dimension === Dimension::Mass) {
-            $step = min(Spread::SCALE_STEP_G, ($term->number->finestPlace() ?? INF) * $unit->size);
+            $step = min($scaleStep, ($term->number->finestPlace() ?? INF) * $unit->size);
             $grams = $number * $unit->size * (self::isAsBought($prep) ? $ingredient->edible : 1.0);
 
             return [$grams, $unit->informal ? Spread::INFORMAL : ($grams > 0.0 ? min(1.0, $step / $grams) : 0.0), 0.0];

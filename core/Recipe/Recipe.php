@@ -6,6 +6,7 @@ namespace Vinculum\Recipe;
 
 use Vinculum\Measure\Kitchenware;
 use Vinculum\Measure\MeasuringSet;
+use Vinculum\Measure\Spread;
 
 /**
  * A recipe: stages of lines, and what they are measured in.
@@ -17,6 +18,8 @@ final readonly class Recipe
     public const MAX_LINES = 60;
 
     public const VESSELS = 'x-vessels';
+
+    public const SCALE = 'x-scale-g';
 
     /**
      * @param string|StyleArray|null $style a slug, a whole style, or none
@@ -50,22 +53,40 @@ final readonly class Recipe
         return array_merge(...array_map(static fn (Stage $stage): array => $stage->lines, $this->stages));
     }
 
-    /** What its amounts are measured in: its set, and the vessels it names under "x-vessels" (millilitres by name). */
+    /**
+     * What its amounts are measured in: its set, the vessels it names under "x-vessels" (millilitres by name), and the step of
+     * its scale, grams, under "x-scale-g".
+     */
     public function kitchenware(): Kitchenware
     {
-        return Kitchenware::with($this->measures, $this->vessels());
+        $step = $this->extra[self::SCALE] ?? null;
+
+        return Kitchenware::with($this->measures, $this->vessels(), (is_int($step) || is_float($step)) && $step > 0 ? (float) $step : Spread::SCALE_STEP_G);
     }
 
     /**
-     * With a household's vessels, where the recipe does not say otherwise.
+     * With a household's vessels and scale, where the recipe does not say otherwise.
      *
      * @param array<string, float> $vessels millilitres by name
+     * @param float $scaleStep g, above 0
      */
-    public function withVessels(array $vessels): self
+    public function measuredWith(array $vessels, float $scaleStep): self
     {
         $all = $this->vessels() + $vessels;
+        $extra = ($all === [] ? [] : [self::VESSELS => $all]) + $this->extra + ($scaleStep === Spread::SCALE_STEP_G ? [] : [self::SCALE => $scaleStep]);
 
-        return $all === [] ? $this : new self($this->name, $this->style, $this->measures, $this->size, $this->pins, $this->stages, $this->ingredients, [self::VESSELS => $all] + $this->extra);
+        return $extra === $this->extra ? $this : $this->withStages($this->stages, $extra);
+    }
+
+    /**
+     * The same recipe with other stages.
+     *
+     * @param list<Stage> $stages
+     * @param array<string, mixed>|null $extra null for the same
+     */
+    public function withStages(array $stages, ?array $extra = null): self
+    {
+        return new self($this->name, $this->style, $this->measures, $this->size, $this->pins, $stages, $this->ingredients, $extra ?? $this->extra);
     }
 
     /**

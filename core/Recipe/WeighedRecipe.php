@@ -73,7 +73,7 @@ final readonly class WeighedRecipe
         $amount = null;
         try {
             $amount = Amount::parse($line->amount, $kit);
-            $weight = $ingredient === null || $line->tie !== null ? null : Weight::of($amount, $ingredient, $line->prep);
+            $weight = $ingredient === null || $line->tie !== null ? null : Weight::of($amount, $ingredient, $line->prep, $kit->scaleStep);
 
             return [$amount, $weight, $amount->isToTaste() ? Problem::toTaste($line->id) : null];
         } catch (UnreadableAmount $why) {

@@ -128,6 +128,35 @@ final class PantryTest extends HttpTestCase
         self::assertSame('vessels[0].name', $this->documented('failure', $this->putJson('/api/vessels', ['vessels' => [['name' => 'cup', 'millilitres' => 300]]]), 422)['error']['fields'][0]['field']);
     }
 
+    public function test_a_corrected_copy_takes_the_place_of_the_old_one(): void
+    {
+        $kept = $this->kept();
+        $page = $this->documented('pantry-page', $this->postJson('/api/own-ingredients', ['name' => 'My gooseberries', 'like' => 'gooseberry', 'values' => ['sugars_g' => 9]]), 201);
+        self::assertSame([$kept['id']], array_column($page['could_replace'], 'id'));
+
+        $page = $this->documented('pantry-page', $this->postJson("/api/own-ingredients/my-gooseberries/instead-in/{$kept['id']}", []));
+        self::assertSame([[], [$kept['id']]], [$page['could_replace'], array_column($page['used_in'], 'id')]);
+        $changed = $this->documented('recipe-record', $this->getJson("/api/recipes/{$kept['id']}"));
+        self::assertSame(['my-gooseberries', 2], [$changed['recipe']['stages'][0]['lines'][0]['ingredient'], $changed['revision']]);
+        self::assertArrayHasKey('my-gooseberries', $changed['recipe']['ingredients'], 'the file stands alone');
+    }
+
+    public function test_the_household_says_how_it_measures_and_reads(): void
+    {
+        $recipe = ['stages' => [['id' => 's', 'lines' => [['id' => 'a', 'ingredient' => 'fine-salt', 'amount' => '20 g'], ['id' => 'b', 'ingredient' => 'water', 'amount' => '1.5 l']]]]] + self::RECIPE;
+        $read = fn (): array => $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $recipe]));
+        $usual = $this->documented('preferences', $this->getJson('/api/preferences'));
+        self::assertSame(['us', 'g', 'ml', 'point'], [$usual['measures'], $usual['mass'], $usual['volume'], $usual['decimal']]);
+        self::assertSame('1.51 L', $read()['bench']['makes']['volume_text']);
+        self::assertEqualsWithDelta(20 * exp(1 / 20), $read()['analysis']['lines'][0]['high_g'], 1e-3);
+
+        $this->documented('preferences', $this->putJson('/api/preferences', ['measures' => 'metric', 'scale_g' => 5, 'mass' => 'oz', 'volume' => 'cup', 'decimal' => 'comma']));
+        $mine = $read();
+        self::assertSame(['6,03 cups', '53,5 oz'], [$mine['bench']['makes']['volume_text'], $mine['bench']['makes']['mass_text']]);
+        self::assertEqualsWithDelta(20 * exp(5 / 20), $mine['analysis']['lines'][0]['high_g'], 1e-3, 'a coarser scale');
+        self::assertSame('scale_g', $this->documented('failure', $this->putJson('/api/preferences', ['scale_g' => 0] + $usual), 422)['error']['fields'][0]['field']);
+    }
+
     public function test_a_filter_that_cannot_be_read_names_its_field(): void
     {
         self::assertSame('taste', $this->documented('failure', $this->getJson('/api/pantry?taste=bitter'), 422)['error']['fields'][0]['field']);

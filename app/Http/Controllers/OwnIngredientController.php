@@ -74,6 +74,26 @@ final readonly class OwnIngredientController
         return $this->page($own->slug, $catalogue, $definition);
     }
 
+    /**
+     * Puts it in the place of what it is most like, wherever that stands in the recipe.
+     *
+     * @return array<string, mixed>
+     */
+    public function insteadIn(OwnIngredientRecord $own, StoredRecipe $recipe): array
+    {
+        $document = $recipe->document;
+        foreach ($document['stages'] as $s => $stage) {
+            foreach ($stage['lines'] ?? [] as $l => $line) {
+                if ($line['ingredient'] === ($own->definition['like'] ?? null)) {
+                    $document['stages'][$s]['lines'][$l]['ingredient'] = $own->slug;
+                }
+            }
+        }
+        $recipe->replace($this->household->embed($document), $recipe->revision);
+
+        return $this->page($own->slug, $this->household->catalogue(), $own->definition);
+    }
+
     /** Recipes that use it keep the definition they were saved with. */
     public function destroy(OwnIngredientRecord $own): Response
     {

@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
 import type { Evaluation, Recipe } from '../generated/documents';
+import { measuringSets } from '../shared/measuringSets';
 import { useStyles } from '../shared/useStyles';
 import { AddLine } from './AddLine';
 import { BatchSize } from './BatchSize';
@@ -20,13 +21,6 @@ import { LineRow } from './LineRow';
 import { PasteList } from './PasteList';
 import { StageHead } from './StageHead';
 import type { Draft } from './useDraft';
-
-const sets: [NonNullable<Recipe['measures']>, string][] = [
-  ['us', 'US cups'],
-  ['metric', 'metric cups'],
-  ['imperial', 'imperial cups'],
-  ['australian', 'Australian cups'],
-];
 
 interface Props {
   draft: Draft;
@@ -85,7 +79,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
           value={recipe.measures ?? 'us'}
           onChange={(event) => edit(setMeasures(event.target.value as NonNullable<Recipe['measures']>))}
         >
-          {sets.map(([value, label]) => (
+          {measuringSets.map(([value, label]) => (
             <option key={value} value={value}>
               {label}
             </option>

@@ -582,6 +582,10 @@ export interface OwnIngredient {
    */
   like?: string | null;
   /**
+   * the serving the values are for, as the label has it, such as 1 tbsp or 15 ml; null for 100 g
+   */
+  serving?: string | null;
+  /**
    * grams of the serving the values are for, above 0; null for 100 g
    */
   serving_g?: number | null;
@@ -709,6 +713,7 @@ export interface PantryPage {
     name: string;
     mass_text: string;
     source: string;
+    spread_text: string;
   }[];
   composition: {
     name: string;
@@ -727,6 +732,13 @@ export interface PantryPage {
   own: null | OwnIngredient;
   edible_text: string;
   edible_source: string;
+  /**
+   * recipes that use what this own ingredient is most like
+   */
+  could_replace: {
+    id: string;
+    name: string;
+  }[];
 }
 export interface PantryList {
   ingredients: {
@@ -738,6 +750,31 @@ export interface PantryList {
     on_hand: boolean;
     own: boolean;
   }[];
+}
+/**
+ * how this household measures, and what it likes to read
+ */
+export interface Preferences {
+  /**
+   * one of us, metric, imperial, australian: the cups and spoons that are owned
+   */
+  measures: 'us' | 'metric' | 'imperial' | 'australian';
+  /**
+   * what the scale shows at the finest, grams, from 0.001 to 100
+   */
+  scale_g: number;
+  /**
+   * one of g, oz
+   */
+  mass: 'g' | 'oz';
+  /**
+   * one of ml, cup, fl oz
+   */
+  volume: 'ml' | 'cup' | 'fl oz';
+  /**
+   * one of point, comma
+   */
+  decimal: 'point' | 'comma';
 }
 export interface Reading {
   recipe: Recipe;

@@ -35,6 +35,11 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
       return queries.invalidateQueries({ queryKey: ['pantry'] });
     },
   });
+  const instead = useMutation({
+    mutationFn: (recipe: string) =>
+      ask<PantryPage>(`/api/own-ingredients/${slug}/instead-in/${recipe}`, { method: 'POST', body: {} }),
+    onSuccess: () => queries.invalidateQueries(),
+  });
   if (page.isError) return <p role="alert">{page.error.message}</p>;
   const it = page.data;
   if (it === undefined) return null;
@@ -115,7 +120,9 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
             <strong>
               {portion.name === 'each' ? 'one' : portion.name}: {portion.mass_text}
             </strong>{' '}
-            <span className="quiet">{portion.source}</span>
+            <span className="quiet">
+              {portion.spread_text}; {portion.source}
+            </span>
           </li>
         ))}
       </ul>
@@ -132,6 +139,13 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
           ))}
         </ul>
       )}
+      {it.could_replace.map((recipe) => (
+        <p key={recipe.id}>
+          <button type="button" className="plain" onClick={() => instead.mutate(recipe.id)}>
+            Use it instead in {recipe.name}
+          </button>
+        </p>
+      ))}
       <details>
         <summary>What 100 g are made of, and how we know</summary>
         <table className="scaled">

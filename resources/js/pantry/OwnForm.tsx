@@ -33,7 +33,7 @@ export function OwnForm({ page, onClose, onKept }: Props) {
   const own = page.own;
   const queries = useQueryClient();
   const [name, setName] = useState(own?.name ?? `my ${page.name.split(',')[0]}`);
-  const [serving, setServing] = useState(text(own?.serving_g));
+  const [serving, setServing] = useState(own?.serving ?? text(own?.serving_g));
   const [layout, setLayout] = useState<'salt_g' | 'sodium_mg'>(own?.values?.sodium_mg != null ? 'sodium_mg' : 'salt_g');
   const [typed, setTyped] = useState<Partial<Record<Field, string>>>(() =>
     Object.fromEntries(Object.entries(own?.values ?? {}).map(([field, value]) => [field, text(value)])),
@@ -46,7 +46,8 @@ export function OwnForm({ page, onClose, onKept }: Props) {
   const definition: OwnIngredient = {
     ...(own ?? { like: page.slug }),
     name: name.trim(),
-    serving_g: typedNumber(serving),
+    serving: serving.trim() === '' ? null : serving.trim(),
+    serving_g: null,
     values,
   };
   const wanted = useDeferredValue(JSON.stringify(definition));
@@ -96,10 +97,10 @@ export function OwnForm({ page, onClose, onKept }: Props) {
             <input value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
           </label>
           <label>
-            Per serving of, g
+            Per serving of
             <input
-              inputMode="decimal"
-              placeholder="100"
+              placeholder="100 g, 1 tbsp, 15 ml"
+              maxLength={80}
               value={serving}
               onChange={(event) => setServing(event.target.value)}
             />

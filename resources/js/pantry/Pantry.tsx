@@ -3,6 +3,7 @@ import { pigment } from '../shared/pigments';
 import { TopBar } from '../shared/TopBar';
 import { AsIngredient } from './AsIngredient';
 import { Filters } from './Filters';
+import { HowIMeasure } from './HowIMeasure';
 import { IngredientPage } from './IngredientPage';
 import { anything, usePantry } from './usePantry';
 import { Vessels } from './Vessels';
@@ -36,6 +37,7 @@ export function Pantry() {
             </p>
             <AsIngredient onMade={setOpen} />
             <Vessels />
+            <HowIMeasure />
             <ul>
               {found.map((item) => (
                 <li key={item.slug} className={item.slug === shown ? 'lit' : undefined}>

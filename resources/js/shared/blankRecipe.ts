@@ -1,11 +1,11 @@
 import type { Recipe } from '../generated/documents';
 
 /** A recipe with nothing in it, for a style or for none. */
-export const blankRecipe = (name: string, style: string | null): Recipe => ({
+export const blankRecipe = (name: string, style: string | null, measures: NonNullable<Recipe['measures']>): Recipe => ({
   format: 'vinculum-recipe',
   version: 1,
   name,
   style,
-  measures: 'us',
+  measures,
   stages: [{ id: 's1', name: '', lines: [] }],
 });

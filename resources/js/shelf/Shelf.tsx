@@ -8,6 +8,7 @@ import { ask, createRecipe } from '../shared/api';
 import { blankRecipe } from '../shared/blankRecipe';
 import { TopBar } from '../shared/TopBar';
 import { useNow } from '../shared/useNow';
+import { usePreferences } from '../shared/usePreferences';
 import { EmptyShelf } from './EmptyShelf';
 import { RecipeCard } from './RecipeCard';
 import { useShelf } from './useShelf';
@@ -16,6 +17,7 @@ export function Shelf() {
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed.trim());
   const shelf = useShelf(wanted);
+  const preferences = usePreferences();
   const queries = useQueryClient();
   const navigate = useNavigate();
   const now = useNow(30_000);
@@ -26,7 +28,8 @@ export function Shelf() {
   }, []);
 
   const start = useMutation({
-    mutationFn: ({ name, style }: { name: string; style: string | null }) => createRecipe(blankRecipe(name, style)),
+    mutationFn: ({ name, style }: { name: string; style: string | null }) =>
+      createRecipe(blankRecipe(name, style, preferences.data?.measures ?? 'us')),
     onSuccess: (record) => navigate(`/bench/${record.id}`),
   });
   const duplicate = useMutation({

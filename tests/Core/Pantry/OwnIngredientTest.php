@@ -18,6 +18,25 @@ use Vinculum\Taste\Measure;
 
 final class OwnIngredientTest extends TestCase
 {
+    public function test_a_serving_is_written_as_the_label_has_it(): void
+    {
+        $salty = static fn (string $serving): float => Ingredient::fromCompiled(OwnIngredient::compile('mine', ['name' => 'Mine', 'like' => 'soy-sauce', 'serving' => $serving, 'values' => ['sodium_mg' => 900]], Sauce::catalogue()))->composition[Constituent::SODIUM] ?? 0.0;
+
+        // a label's tablespoon is 15 mL: 17.4 g of soy sauce
+        self::assertEqualsWithDelta(0.9 / 17.4 * 100, $salty('1 tbsp'), 0.01);
+        self::assertEqualsWithDelta($salty('1 tbsp'), $salty('15 ml'), 1e-9);
+        self::assertEqualsWithDelta(3.0, $salty('30 g'), 1e-9);
+        self::assertEqualsWithDelta(3.0, $salty('30'), 1e-9);
+        foreach (['some' => 'serving', '0 g' => 'serving', '3 bottles' => 'serving'] as $text => $field) {
+            try {
+                $salty($text);
+                self::fail("“{$text}” was taken for a serving");
+            } catch (InvalidIngredient $why) {
+                self::assertSame($field, $why->field);
+            }
+        }
+    }
+
     public function test_a_stronger_vinegar_is_its_relative_with_the_acid_put_right(): void
     {
         $mine = self::make(['name' => 'my vinegar', 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 6]]);

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Pantry\Preferences;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The one row that keeps how this household measures and reads.
+ *
+ * @property int $id
+ * @property array{measures: string, scale_g: float|int, mass: string, volume: string, decimal: string} $document
+ */
+final class PreferencesRecord extends Model
+{
+    private const ONLY = 1;
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $table = 'preferences';
+
+    protected $fillable = ['id', 'document'];
+
+    /** @var array<string, string> */
+    protected $casts = ['document' => DocumentCast::class];
+
+    public static function kept(): Preferences
+    {
+        $record = self::query()->find(self::ONLY);
+
+        return $record === null ? Preferences::usual() : Preferences::of($record->document);
+    }
+
+    public static function keep(Preferences $preferences): void
+    {
+        self::query()->updateOrCreate(['id' => self::ONLY], ['document' => $preferences->document()]);
+    }
+}

@@ -1,0 +1,87 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Preferences } from '../generated/documents';
+import { ask } from '../shared/api';
+import { measuringSets } from '../shared/measuringSets';
+import { typedNumber } from '../shared/typedNumber';
+import { usePreferences } from '../shared/usePreferences';
+
+const masses: [Preferences['mass'], string][] = [
+  ['g', 'grams'],
+  ['oz', 'ounces'],
+];
+const volumes: [Preferences['volume'], string][] = [
+  ['ml', 'millilitres'],
+  ['cup', 'cups'],
+  ['fl oz', 'fluid ounces'],
+];
+const decimals: [Preferences['decimal'], string][] = [
+  ['point', '1.5'],
+  ['comma', '1,5'],
+];
+
+/** The cups and the scale that are owned, and the units and numbers one likes to read. */
+export function HowIMeasure() {
+  const queries = useQueryClient();
+  const { data: kept } = usePreferences();
+  const [step, setStep] = useState<string | null>(null);
+  const keep = useMutation({
+    mutationFn: (all: Preferences) => ask<Preferences>('/api/preferences', { method: 'PUT', body: all }),
+    onSuccess: async (answer) => {
+      queries.setQueryData(['preferences'], answer);
+      setStep(null);
+      // every figure on every screen is worded by it
+      await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'preferences' });
+    },
+  });
+  if (kept === undefined) return null;
+  const choose = <Key extends 'measures' | 'mass' | 'volume' | 'decimal'>(
+    key: Key,
+    label: string,
+    choices: [Preferences[Key], string][],
+  ) => (
+    <label>
+      {label}
+      <select
+        value={kept[key]}
+        onChange={(event) => keep.mutate({ ...kept, [key]: event.target.value as Preferences[Key] })}
+      >
+        {choices.map(([value, word]) => (
+          <option key={value} value={value}>
+            {word}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <details className="vessels">
+      <summary>How I measure and read</summary>
+      <div className="own-fields">
+        {choose('measures', 'New recipes in', measuringSets)}
+        <label>
+          My scale shows, g
+          <input
+            inputMode="decimal"
+            value={step ?? String(kept.scale_g)}
+            onChange={(event) => setStep(event.target.value)}
+            onBlur={() => {
+              if (step !== null) keep.mutate({ ...kept, scale_g: typedNumber(step) ?? 0 });
+            }}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') event.currentTarget.blur();
+            }}
+          />
+        </label>
+        {choose('mass', 'Read weights in', masses)}
+        {choose('volume', 'Read volumes in', volumes)}
+        {choose('decimal', 'Write a half as', decimals)}
+      </div>
+      {keep.isError && (
+        <p role="alert" className="trouble">
+          {keep.error.message}
+        </p>
+      )}
+    </details>
+  );
+}
