@@ -9,12 +9,14 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SchemaController;
+use App\Http\Controllers\StopController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\VesselController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('evaluate', EvaluationController::class);
 Route::post('scale', ScaleController::class);
+Route::post('stop', StopController::class);
 Route::post('read', ReadingController::class);
 
 Route::get('recipes', [RecipeController::class, 'index']);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Vinculum\Keeping\Allergens;
+use Vinculum\Keeping\Caution;
+use Vinculum\Keeping\Cautions;
 use Vinculum\Kitchen\StageReport;
 use Vinculum\Measure\Figure;
 use Vinculum\Recipe\Problem;
@@ -15,13 +18,15 @@ use Vinculum\Taste\Ratio;
 /** An evaluation as the console prints it and the API sends it (analysis.schema.json). Numbers to six significant digits. */
 final class AnalysisDocument
 {
-    private const NOT_YET = 'not computed yet';
+    private const TOO_DRY = 'too little water in it';
+    private const EMPTY = 'nothing in the pot yet';
 
     /**
      * @return array<string, mixed>
      */
     public static function of(Evaluation $evaluation): array
     {
+        $allergens = Allergens::of($evaluation->cooked->weighed);
         $measures = [];
         foreach (Measure::cases() as $measure) {
             $measures[$measure->value] = self::measure($evaluation, $measure);
@@ -35,31 +40,31 @@ final class AnalysisDocument
         return [
             'name' => $evaluation->recipe->name,
             'yield' => [
-                'mass_g' => self::digits($evaluation->mass()->value),
-                'volume_ml' => self::digits($evaluation->volume()->value),
-                'density_g_ml' => $evaluation->density() === null ? null : self::digits($evaluation->density()),
+                'mass_g' => self::digits($evaluation->jar->mass()->value),
+                'volume_ml' => self::digits($evaluation->jar->volume()->value),
+                'density_g_ml' => $evaluation->jar->density() === null ? null : self::digits($evaluation->jar->density()),
             ],
             'measures' => $measures,
             'ratios' => $ratios,
             'physics' => [
-                'ph' => self::unknown(self::NOT_YET),
-                'brix' => self::unknown(self::NOT_YET),
-                'titratable_acidity_acetic_percent' => self::unknown(self::NOT_YET),
-                'water_activity' => self::unknown(self::NOT_YET),
-                'ethanol_percent' => self::unknown(self::NOT_YET),
-                'thickness' => ['word' => null, 'why' => self::NOT_YET],
+                'ph' => self::orUnknown($evaluation->jar->ph(), self::TOO_DRY),
+                'brix' => self::orUnknown($evaluation->jar->brix(), self::TOO_DRY),
+                'titratable_acidity_acetic_percent' => self::orUnknown($evaluation->jar->titratableAcidity(), self::EMPTY),
+                'water_activity' => self::orUnknown($evaluation->jar->waterActivity(), self::TOO_DRY),
+                'ethanol_percent' => self::orUnknown($evaluation->jar->ethanol(), self::EMPTY),
+                'thickness' => ($thickness = $evaluation->jar->thickness()) === null ? ['word' => null, 'why' => self::EMPTY] : ['word' => $thickness->words()],
             ],
             'stages' => array_map(static fn (StageReport $stage): array => [
-                'id' => $stage->id,
+                'id' => $stage->stage->id,
                 'mass_in_g' => self::digits($stage->massIn),
                 'boiled_off_g' => self::digits($stage->boiledOff),
                 'lifted_out_g' => self::digits($stage->liftedOut),
                 'mass_out_g' => self::digits($stage->massOut),
             ], $evaluation->cooked->stages),
             'lines' => self::lines($evaluation),
-            'allergens' => null,
-            'cautions' => null,
-            'why' => ['allergens' => self::NOT_YET, 'cautions' => self::NOT_YET],
+            'allergens' => array_keys($allergens['contains']),
+            'allergens_to_check' => array_keys($allergens['check']),
+            'cautions' => array_map(static fn (Caution $caution): array => ['code' => $caution->code, 'text' => $caution->text, 'rule' => $caution->rule, 'lines' => $caution->lines], Cautions::of($evaluation->cooked)),
             'problems' => array_map(self::problem(...), $evaluation->problems()),
         ];
     }
@@ -93,6 +98,14 @@ final class AnalysisDocument
     private static function figure(Figure $figure): array
     {
         return ['value' => self::digits($figure->value), 'low' => self::digits($figure->low()), 'high' => self::digits($figure->high())];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function orUnknown(?Figure $figure, string $why): array
+    {
+        return $figure === null ? self::unknown($why) : self::figure($figure);
     }
 
     /**

@@ -15,6 +15,7 @@ use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Taste\CoarseAmount;
 use Vinculum\Taste\Evaluation;
+use Vinculum\Taste\HoldBack;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 use Vinculum\Taste\Verdict;
@@ -44,12 +45,12 @@ final readonly class BenchDocument
             'columns' => $columns,
             'ratios' => array_map($bench->ratio(...), Ratio::cases()),
             'makes' => $bench->makes(),
-            'stages' => array_map(static fn (StageReport $stage): array => [
-                'id' => $stage->id,
-                'text' => $stage->boiledOff > 0.0 ? 'boils off '.Wording::grams($stage->boiledOff).' of '.Wording::grams($stage->massIn) : '',
-            ], $evaluation->cooked->stages),
+            'stages' => array_map(StageDocument::of(...), $evaluation->cooked->stages),
+            'figures' => JarDocument::figures($evaluation),
+            'panel' => JarDocument::panel($evaluation),
+            'keeping' => KeepingDocument::of($evaluation),
             'verdict' => self::sentence($evaluation),
-            'advice' => array_map(self::advice(...), CoarseAmount::of($evaluation)),
+            'advice' => [...array_map(self::advice(...), CoarseAmount::of($evaluation)), ...array_map(self::holdBack(...), HoldBack::of($evaluation))],
         ];
     }
 
@@ -67,6 +68,21 @@ final readonly class BenchDocument
                 $coarse->line->ingredient?->shortName() ?? $coarse->line->line->ingredient,
                 $coarse->measure->value,
                 $steps <= 1 ? 'a step' : "{$steps} steps",
+            ),
+        ];
+    }
+
+    /**
+     * @return array{line: string, text: string}
+     */
+    private static function holdBack(HoldBack $held): array
+    {
+        return [
+            'line' => $held->line->line->id,
+            'text' => sprintf(
+                'Hold back some of the %s until it has reduced: it makes most of the %s, and where you stop is a guess.',
+                $held->line->ingredient?->shortName() ?? $held->line->line->ingredient,
+                $held->measure === Measure::Heat ? 'heat' : 'salt',
             ),
         ];
     }
@@ -318,16 +334,16 @@ final readonly class BenchDocument
      */
     private function makes(): array
     {
-        $volume = $this->evaluation->volume();
+        $volume = $this->evaluation->jar->volume();
         $boiledOff = array_sum(array_map(static fn (StageReport $stage): float => $stage->boiledOff, $this->evaluation->cooked->stages));
-        $mass = $this->evaluation->mass()->value;
+        $mass = $this->evaluation->jar->mass()->value;
 
         return [
             'volume_text' => Wording::volume($volume->value),
             'mass_text' => Wording::grams($mass),
             'spread_text' => $volume->value > 0.0 ? 'perhaps '.Wording::volume($volume->low()).' to '.Wording::volume($volume->high()) : '',
             'boiled_off_text' => $boiledOff > 0.0 ? Wording::grams($boiledOff) : '',
-            'density_text' => $this->evaluation->density() === null ? '' : Wording::grouped($this->evaluation->density(), 2).' g/mL',
+            'density_text' => $this->evaluation->jar->density() === null ? '' : Wording::grouped($this->evaluation->jar->density(), 2).' g/mL',
         ];
     }
 

@@ -38,7 +38,7 @@ final class IngredientDocument
     {
         $words = [];
         foreach (Measure::cases() as $measure) {
-            $value = Strength::of($ingredient, $measure->weights()) ?? 0.0;
+            $value = $measure->strengthOf($ingredient) ?? 0.0;
             if ($value >= self::WORTH_NAMING[$measure->value]) {
                 $words[] = sprintf(self::STRONGLY[$measure->value], preg_replace('/\.0+$/', '', Wording::number($value)));
             }

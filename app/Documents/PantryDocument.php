@@ -10,7 +10,6 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Pantry\Portion;
-use Vinculum\Pantry\Strength;
 use Vinculum\Taste\Measure;
 
 /**
@@ -90,7 +89,7 @@ final class PantryDocument
      */
     private static function strength(Ingredient $ingredient, Measure $measure): array
     {
-        $value = Strength::of($ingredient, $measure->weights());
+        $value = $measure->strengthOf($ingredient);
         [$from, $decades] = self::HEAT_DECADES;
         $bar = match (true) {
             $value === null || $value <= 0.0 => 0.0,
@@ -115,7 +114,7 @@ final class PantryDocument
         $rows = [];
         foreach ($ingredient->composition as $constituent => $value) {
             $source = $ingredient->sources[$constituent];
-            if ($value === 0.0 && $source === 'none, by its nature') {
+            if (in_array($constituent, Constituent::MOLES, true) || $value === 0.0 && $source === 'none, by its nature') {
                 continue;
             }
             $rows[] = [

@@ -24,8 +24,8 @@ final class ScaleDocument
         foreach ($scaled->evaluation->cooked->weighed->lines as $line) {
             $names[$line->line->id] = $line->ingredient->name ?? $line->line->ingredient;
         }
-        $mass = $scaled->evaluation->mass()->value;
-        $volume = $scaled->evaluation->volume()->value;
+        $mass = $scaled->evaluation->jar->mass()->value;
+        $volume = $scaled->evaluation->jar->volume()->value;
 
         return [
             'factor' => AnalysisDocument::digits($scaled->factor),

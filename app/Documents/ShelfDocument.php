@@ -33,7 +33,7 @@ final readonly class ShelfDocument
     private function card(StoredRecipe $stored): array
     {
         $evaluation = $this->evaluator->evaluate(RecipeDocument::read($stored->document));
-        $volume = $evaluation->volume()->value;
+        $volume = $evaluation->jar->volume()->value;
 
         return [
             'id' => $stored->id,

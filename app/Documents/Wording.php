@@ -112,6 +112,25 @@ final class Wording
         return $millilitres >= 1000 ? self::grouped($millilitres / 1000, 2).' L' : self::grouped(round($millilitres), 0).' mL';
     }
 
+    /**
+     * "perhaps 590 g to 640 g"
+     *
+     * @param callable(float): string $in
+     */
+    public static function perhaps(Figure $figure, callable $in): string
+    {
+        return 'perhaps '.$in($figure->low()).' to '.$in($figure->high());
+    }
+
+    /** "about 25 minutes, perhaps 17 to 37" */
+    public static function minutes(?Figure $figure, float $alone = 0.0): string
+    {
+        $value = $figure->value ?? $alone;
+        $text = $value < 1.5 ? 'about a minute' : 'about '.self::grouped(round($value), 0).' minutes';
+
+        return $figure === null || $figure->spread <= 0.0 || $value < 1.5 ? $text : $text.', perhaps '.self::grouped(round($figure->low()), 0).' to '.self::grouped(round($figure->high()), 0);
+    }
+
     public static function percent(float $share): string
     {
         $percent = $share * 100;

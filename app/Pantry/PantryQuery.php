@@ -56,8 +56,8 @@ final readonly class PantryQuery
     {
         $found = array_values(array_filter($catalogue->search($this->typed, self::MOST), fn (Ingredient $ingredient): bool => $this->takes($ingredient, $onHand)));
         if ($this->measure !== null) {
-            $weights = $this->measure->weights();
-            usort($found, static fn (Ingredient $a, Ingredient $b): int => (Strength::of($b, $weights) ?? -1.0) <=> (Strength::of($a, $weights) ?? -1.0));
+            $measure = $this->measure;
+            usort($found, static fn (Ingredient $a, Ingredient $b): int => ($measure->strengthOf($b) ?? -1.0) <=> ($measure->strengthOf($a) ?? -1.0));
         }
 
         return $found;
@@ -82,7 +82,7 @@ final readonly class PantryQuery
         if ($this->measure === null) {
             return true;
         }
-        $strength = Strength::of($ingredient, $this->measure->weights());
+        $strength = $this->measure->strengthOf($ingredient);
 
         // "salty things under 10 % salt" are things that are salty at all
         return $strength !== null && $strength > 0.0 && $strength >= ($this->least ?? 0.0) && $strength <= ($this->most ?? INF);

@@ -11,6 +11,7 @@ use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Taste\Evaluation;
+use Vinculum\Taste\StopChoices;
 
 /**
  * From a document of unknown worth to an evaluation: checked against the schema, read, and handed to core.
@@ -31,6 +32,18 @@ final readonly class Evaluator
         $checked = $this->schemas->check('recipe', $json);
 
         return RecipeDocument::read($checked);
+    }
+
+    /**
+     * The finished sauce for a few places to stop one stage.
+     *
+     * @return list<array{percent: float, evaluation: Evaluation}>
+     */
+    public function stops(Recipe $recipe, string $stage): array
+    {
+        $recipe = $recipe->measuredWith($this->household->vessels(), $this->household->preferences()->scaleStep);
+
+        return StopChoices::of($recipe, $stage, $this->household->catalogueFor($recipe), $this->styles->of($recipe->style));
     }
 
     public function evaluate(Recipe $recipe): Evaluation

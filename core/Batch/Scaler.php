@@ -45,8 +45,8 @@ final readonly class Scaler
         if ($headspacePercent < 0.0 || $headspacePercent > 50.0) {
             throw UnreachableTarget::headspace();
         }
-        $mass = $from->mass()->value;
-        $volume = $from->volume()->value;
+        $mass = $from->jar->mass()->value;
+        $volume = $from->jar->volume()->value;
         if ($mass <= 0.0) {
             throw UnreachableTarget::nothingToScale();
         }
@@ -64,7 +64,7 @@ final readonly class Scaler
             $this->lines($from, $evaluation, $factor),
             $drift,
             $evaluation,
-            $target->containers > 0 ? self::containers($target, $fill, $evaluation->volume()->value) : null,
+            $target->containers > 0 ? self::containers($target, $fill, $evaluation->jar->volume()->value) : null,
             $recipe,
         );
     }
@@ -144,7 +144,7 @@ final readonly class Scaler
     {
         $lines = [];
         // all lines a little large is only a larger batch: what shifts the balance is a line that is out of step
-        $batch = $to->mass()->value / ($from->mass()->value * $factor);
+        $batch = $to->jar->mass()->value / ($from->jar->mass()->value * $factor);
         foreach ($to->cooked->weighed->lines as $i => $line) {
             $exact = $from->cooked->weighed->lines[$i]->grams * $factor;
             $off = $exact > 0.0 && $batch > 0.0 ? $line->grams / $exact / $batch - 1 : 0.0;

@@ -49,7 +49,14 @@ final class Constituent
     public const MUSTARD_BITE = 31;
     public const GINGEROLS = 32;
 
-    public const COUNT = 33;
+    /**
+     * What the strong ions of a food leave uncovered, mol and not grams: set so that the food alone has its measured pH, base
+     * where minerals are in excess of mineral acids. Two places, since no constituent is below 0.
+     */
+    public const STRONG_BASE = 33;
+    public const STRONG_ACID = 34;
+
+    public const COUNT = 35;
 
     /** Scoville heat units to a milligram of capsaicinoids per kilogram (ASTA method 21.3, from memory). */
     public const SCOVILLE_PER_MG_KG = 16.0;
@@ -58,7 +65,7 @@ final class Constituent
         'water', 'ethanol', 'sucrose', 'glucose', 'fructose', 'maltose', 'lactose', 'other-sweet', 'starch', 'starch-cooked',
         'insoluble', 'protein', 'fat', 'other-soluble', 'acetic', 'citric', 'malic', 'lactic', 'tartaric', 'other-acid',
         'sodium', 'potassium', 'calcium', 'magnesium', 'glutamic', 'aspartic', 'imp', 'gmp', 'amp', 'capsaicinoids',
-        'piperine', 'mustard-bite', 'gingerols',
+        'piperine', 'mustard-bite', 'gingerols', 'strong-base', 'strong-acid',
     ];
 
     /** Names for several at once, as the catalogue's "nil" lines use them. */
@@ -70,6 +77,20 @@ final class Constituent
         'umami' => [self::GLUTAMIC, self::ASPARTIC, self::IMP, self::GMP, self::AMP],
         'nucleotides' => [self::IMP, self::GMP, self::AMP],
         'bites' => [self::CAPSAICINOIDS, self::PIPERINE, self::MUSTARD_BITE, self::GINGEROLS],
+    ];
+
+    /** What counts moles: it bears no mass and is not shown as grams. */
+    public const MOLES = [self::STRONG_BASE, self::STRONG_ACID];
+
+    /** What stays in a thing that is steeped and lifted out, and is not in the liquor it holds. */
+    public const MATRIX = [self::STARCH_RAW, self::STARCH_COOKED, self::INSOLUBLE, self::PROTEIN, self::FAT];
+
+    /** What goes into the liquor. */
+    public const DISSOLVED = [
+        self::WATER, self::ETHANOL, self::SUCROSE, self::GLUCOSE, self::FRUCTOSE, self::MALTOSE, self::LACTOSE, self::OTHER_SWEET,
+        self::OTHER_SOLUBLE, self::ACETIC, self::CITRIC, self::MALIC, self::LACTIC, self::TARTARIC, self::OTHER_ACID, self::SODIUM,
+        self::POTASSIUM, self::CALCIUM, self::MAGNESIUM, self::GLUTAMIC, self::ASPARTIC, self::IMP, self::GMP, self::AMP,
+        self::CAPSAICINOIDS, self::PIPERINE, self::MUSTARD_BITE, self::GINGEROLS, self::STRONG_BASE, self::STRONG_ACID,
     ];
 
     /** These add up to the mass of the mixture; the others are counted within them. */

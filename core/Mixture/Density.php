@@ -72,9 +72,9 @@ final class Density
         return $volume;
     }
 
-    /** Grams of water in a millilitre at 20 °C. */
-    public static function waterPerMillilitre(): float
+    /** What a gram of a constituent adds to the volume, mL. */
+    public static function millilitresPerGram(int $constituent): float
     {
-        return self::WATER / 1000;
+        return self::ML_PER_GRAM[$constituent] ?? 0.0;
     }
 }

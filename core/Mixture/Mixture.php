@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Mixture;
 
 /**
- * What is in the pot: a mass in grams of every constituent. Immutable; every figure shown is a function of one.
+ * What is in the pot: a mass in grams of every constituent (moles for the two of Constituent::MOLES). Immutable; every figure shown is a function of one.
  */
 final readonly class Mixture
 {

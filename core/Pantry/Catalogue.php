@@ -7,7 +7,7 @@ namespace Vinculum\Pantry;
 /**
  * The ingredients a recipe can name. Built from compiled arrays, one Ingredient made the first time it is asked for.
  *
- * @phpstan-type CompiledIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string}
+ * @phpstan-type CompiledIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string, ph: float|null, phSource: string, animal: string, like: string, sourness: float|null}
  */
 final class Catalogue
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
+use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 
@@ -13,7 +14,7 @@ use Vinculum\Mixture\Density;
  * Run when the product is built, never for a request.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
- * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string}
+ * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string, ph: float|null, phSource: string, animal: string, like: string}
  */
 final class CatalogueReader
 {
@@ -43,6 +44,9 @@ final class CatalogueReader
     public const ALLERGENS = [
         'wheat', 'gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soy', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs',
     ];
+
+    /** Animal where its allergens do not say so: flesh, a product such as honey, rennet, or in some kinds of it. */
+    private const ANIMAL = ['flesh', 'product', 'rennet', 'perhaps'];
 
     /** Rounded tables may overshoot 100 g by this much, g; the water gives way. */
     private const OVERSHOOT = 0.6;
@@ -112,7 +116,7 @@ final class CatalogueReader
             'slug' => $match[1], 'name' => $match[2], 'group' => pathinfo($this->file, PATHINFO_FILENAME), 'aliases' => [],
             'roles' => [], 'tint' => 'ink', 'form' => '', 'certainty' => '', 'density' => null, 'densitySource' => '',
             'portions' => [], 'composition' => array_fill(0, Constituent::COUNT, null), 'sources' => array_fill(0, Constituent::COUNT, ''), 'caution' => '',
-            'contains' => [], 'mayContain' => [], 'edible' => 1.0, 'edibleSource' => '',
+            'contains' => [], 'mayContain' => [], 'edible' => 1.0, 'edibleSource' => '', 'ph' => null, 'phSource' => '', 'animal' => '', 'like' => $match[1],
         ];
     }
 
@@ -150,6 +154,13 @@ final class CatalogueReader
             case 'density':
                 [$value, $open['densitySource']] = $this->sourced($rest);
                 $open['density'] = $this->number($value, 0.02, 3.0);
+                break;
+            case 'animal':
+                $open['animal'] = in_array($rest, self::ANIMAL, true) ? $rest : throw $this->error('animal is one of '.implode(', ', self::ANIMAL));
+                break;
+            case 'ph':
+                [$value, $open['phSource']] = $this->sourced($rest);
+                $open['ph'] = $this->number($value, 0.0, 14.0);
                 break;
             case 'edible':
                 [$value, $open['edibleSource']] = $this->sourced($rest);
@@ -260,7 +271,14 @@ final class CatalogueReader
             $left = 0.0;
         }
         $composition[Constituent::OTHER_SOLUBLE] = $left;
+        if ($open['ph'] !== null) {
+            $charge = Acidity::chargeFor(array_map(static fn (?float $value): float => $value ?? 0.0, $composition), $open['ph']);
+            $composition[Constituent::STRONG_BASE] = max(0.0, $charge);
+            $composition[Constituent::STRONG_ACID] = max(0.0, -$charge);
+            $open['sources'][Constituent::STRONG_BASE] = $open['sources'][Constituent::STRONG_ACID] = "computed, from its pH: {$open['phSource']}";
+        }
         $open['composition'] = array_values($composition);
+        $open['sourness'] = Ingredient::sournessOf($open['composition']);
         $open['sources'][Constituent::OTHER_SOLUBLE] = 'computed, by difference to 100 g';
         $open['sources'] = array_values($open['sources']);
 

@@ -32,6 +32,17 @@ enum Certainty: string
         };
     }
 
+    /** Half-width in pH of a measured pH of its kind. */
+    public function ph(): float
+    {
+        return match ($this) {
+            self::Pure => 0.05,
+            self::Assayed => 0.1,
+            self::Branded => 0.15,
+            self::Produce => 0.25,
+        };
+    }
+
     public function of(int $constituent): float
     {
         return match ($constituent) {

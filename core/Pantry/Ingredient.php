@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
+use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 
 /**
@@ -23,6 +24,10 @@ final readonly class Ingredient
      * @param string $caution what is easily confused, shown wherever it is chosen
      * @param list<string> $contains allergens it always has
      * @param list<string> $mayContain allergens some kinds have: check the label
+     * @param float|null $ph measured, of the thing as it is or, where it is nearly dry, of a slurry; null where nobody measured it
+     * @param float|null $sourness of the thing by itself, g acetic acid equivalent per 100 g; null where none of its acids is known
+     * @param string $animal flesh, product, rennet or perhaps, where its allergens do not say so; '' for none
+     * @param string $like the slug rules know it by: its own, or its nearest relative's
      * @param float $edible share that is used of what is bought, without peel, husk, stone or stem; above 0, up to 1
      */
     private function __construct(
@@ -45,10 +50,15 @@ final readonly class Ingredient
         public array $mayContain,
         public float $edible,
         public string $edibleSource,
+        public ?float $ph,
+        public string $phSource,
+        public ?float $sourness,
+        public string $animal,
+        public string $like,
     ) {}
 
     /**
-     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string} $compiled
+     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string, ph: float|null, phSource: string, animal: string, like: string, sourness: float|null} $compiled
      */
     public static function fromCompiled(array $compiled): self
     {
@@ -72,7 +82,22 @@ final readonly class Ingredient
             $compiled['mayContain'],
             $compiled['edible'],
             $compiled['edibleSource'],
+            $compiled['ph'],
+            $compiled['phSource'],
+            $compiled['sourness'],
+            $compiled['animal'],
+            $compiled['like'],
         );
+    }
+
+    /**
+     * @param list<float|null> $composition g per 100 g
+     */
+    public static function sournessOf(array $composition): ?float
+    {
+        $known = array_filter(Constituent::GROUPS['acids'], static fn (int $acid): bool => $composition[$acid] !== null);
+
+        return $known === [] ? null : Acidity::sournessOf(array_map(static fn (?float $grams): float => $grams ?? 0.0, $composition));
     }
 
     /** The name without what stands behind its comma: "cider vinegar" of "cider vinegar, 5 %". */

@@ -8,6 +8,7 @@ use Vinculum\Measure\Amount;
 use Vinculum\Measure\Dimension;
 use Vinculum\Measure\MeasuringSet;
 use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
@@ -17,7 +18,7 @@ use Vinculum\Mixture\Mixture;
  * that has been made, as an ingredient of another.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
- * @phpstan-type LabelValues array{sugars_g?: float|int|null, salt_g?: float|int|null, sodium_mg?: float|int|null, fat_g?: float|int|null, protein_g?: float|int|null, acidity_percent?: float|int|null, heat_shu?: float|int|null}
+ * @phpstan-type LabelValues array{sugars_g?: float|int|null, salt_g?: float|int|null, sodium_mg?: float|int|null, fat_g?: float|int|null, protein_g?: float|int|null, acidity_percent?: float|int|null, heat_shu?: float|int|null, ph?: float|int|null}
  * @phpstan-type Definition array{name: string, like?: string|null, serving?: string|null, serving_g?: float|int|null, values?: LabelValues, density?: float|int|null, per_100g?: array<string, float|int|null>|null, note?: string}
  */
 final class OwnIngredient
@@ -75,6 +76,8 @@ final class OwnIngredient
         $serving = $definition['serving_g'] ?? self::servingGrams($definition['serving'] ?? null, $density === null ? $relative?->density : (float) $density);
         $own->takeLabel($definition['values'] ?? [], $serving === null ? 1.0 : 100 / $serving);
         $own->closeWithWater();
+        $ph = $definition['values']['ph'] ?? null;
+        $own->setCharge($ph);
 
         return [
             'slug' => $slug,
@@ -95,6 +98,11 @@ final class OwnIngredient
             'mayContain' => $relative->mayContain ?? [],
             'edible' => $relative->edible ?? 1.0,
             'edibleSource' => $relative->edibleSource ?? '',
+            'ph' => $ph === null ? $relative?->ph : (float) $ph,
+            'animal' => $relative->animal ?? '',
+            'like' => $relative->like ?? $slug,
+            'sourness' => Ingredient::sournessOf(array_values($own->composition)),
+            'phSource' => $ph === null ? ($relative?->ph === null ? '' : "estimate: as {$relative->name}") : self::FROM_LABEL,
         ];
     }
 
@@ -202,6 +210,18 @@ final class OwnIngredient
     {
         $this->composition[$constituent] = $grams;
         $this->sources[$constituent] = self::FROM_LABEL;
+    }
+
+    /** A measured pH says what the strong ions leave uncovered; without one they are the relative's. */
+    private function setCharge(float|int|null $ph): void
+    {
+        if ($ph === null) {
+            return;
+        }
+        $charge = Acidity::chargeFor(array_map(static fn (?float $value): float => $value ?? 0.0, $this->composition), (float) $ph);
+        $this->composition[Constituent::STRONG_BASE] = max(0.0, $charge);
+        $this->composition[Constituent::STRONG_ACID] = max(0.0, -$charge);
+        $this->sources[Constituent::STRONG_BASE] = $this->sources[Constituent::STRONG_ACID] = 'computed, from the pH you gave';
     }
 
     /** What is given stands, the other solubles are the relative's with its chloride made right, and water takes up the rest. */

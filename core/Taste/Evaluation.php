@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Taste;
 
 use Vinculum\Kitchen\CookedRecipe;
+use Vinculum\Kitchen\Jar;
 use Vinculum\Kitchen\Kitchen;
-use Vinculum\Measure\Figure;
-use Vinculum\Measure\Spread;
 use Vinculum\Mixture\Constituent;
-use Vinculum\Mixture\Density;
-use Vinculum\Mixture\Mixture;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\Recipe;
@@ -19,9 +16,6 @@ use Vinculum\Recipe\WeighedRecipe;
 /** Everything that can be said of a recipe: weighed, cooked, tasted and held against its style. */
 final readonly class Evaluation
 {
-    /** How far volumes that are said to add may be off (see Density). */
-    private const VOLUME_SPREAD = 0.01;
-
     /** Share of the sauce from which fat matters; judgement. */
     private const FAT_MATTERS_FROM = 0.1;
 
@@ -29,6 +23,7 @@ final readonly class Evaluation
         public Recipe $recipe,
         public CookedRecipe $cooked,
         public Tasting $tasting,
+        public Jar $jar,
         public ?Style $style,
     ) {}
 
@@ -36,31 +31,7 @@ final readonly class Evaluation
     {
         $cooked = Kitchen::cook(WeighedRecipe::of($recipe, $catalogue));
 
-        return new self($recipe, $cooked, Tasting::of($cooked), $style);
-    }
-
-    /** Finished mass, g. */
-    public function mass(): Figure
-    {
-        $mass = $this->cooked->mixture->mass();
-
-        return new Figure($mass, $this->amountSpread(Mixture::massOf(...), $mass), 'g');
-    }
-
-    /** Finished volume at 20 °C, mL. */
-    public function volume(): Figure
-    {
-        $volume = $this->cooked->mixture->volume();
-
-        return new Figure($volume, Spread::combine($this->amountSpread(Density::volumeOf(...), $volume), $volume > 0.0 ? self::VOLUME_SPREAD : 0.0), 'ml');
-    }
-
-    /** g/mL, or null for an empty pot. */
-    public function density(): ?float
-    {
-        $volume = $this->cooked->mixture->volume();
-
-        return $volume > 0.0 ? $this->cooked->mixture->mass() / $volume : null;
+        return new self($recipe, $cooked, Tasting::of($cooked), new Jar($cooked), $style);
     }
 
     /**
@@ -94,18 +65,5 @@ final readonly class Evaluation
         $style = is_string($this->recipe->style) && $this->style === null ? [Problem::unknownStyle($this->recipe->style)] : [];
 
         return [...$style, ...$this->cooked->weighed->problems, ...$this->cooked->problems];
-    }
-
-    /**
-     * @param callable(array<int, float>): float $linear
-     */
-    private function amountSpread(callable $linear, float $value): float
-    {
-        $variance = 0.0;
-        foreach ($this->cooked->tangents as $source => $tangent) {
-            $variance += ($linear($tangent) * $this->cooked->weighed->lines[$source]->spread) ** 2;
-        }
-
-        return $value > 0.0 ? sqrt($variance) / $value : 0.0;
     }
 }

@@ -6,6 +6,8 @@ namespace Vinculum\Taste;
 
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Strength;
 
 /** The five taste figures, what they are made of, and how far apart two of them must be for a tongue to notice. */
 enum Measure: string
@@ -24,17 +26,6 @@ enum Measure: string
         Constituent::MALTOSE => 0.4,
         Constituent::LACTOSE => 0.2,
         Constituent::OTHER_SWEET => 1.0,
-    ];
-
-    /** Acids as acetic acid that would neutralise as much alkali: carboxyl groups × 60.05 / molar mass. */
-    private const SOURNESS = [
-        Constituent::ACETIC => 1.0,
-        Constituent::CITRIC => 3 * 60.05 / 192.12,
-        Constituent::MALIC => 2 * 60.05 / 134.09,
-        Constituent::LACTIC => 60.05 / 90.08,
-        Constituent::TARTARIC => 2 * 60.05 / 150.09,
-        // quinic, gluconic: one group, molar mass near 194
-        Constituent::OTHER_ACID => 60.05 / 194.0,
     ];
 
     /** Potassium chloride tastes about a tenth as salty where there is sodium too: from memory and judgement. */
@@ -71,11 +62,18 @@ enum Measure: string
     {
         return match ($this) {
             self::Sweetness => self::SWEETNESS,
-            self::Sourness => self::SOURNESS,
+            // what an acid weighs depends on the pH it stands in: Acidity::sournessWeights()
+            self::Sourness => [],
             self::Saltiness => self::SALTINESS,
             self::Umami => self::UMAMI_AMINO,
             self::Heat => self::HEAT,
         };
+    }
+
+    /** How strong an ingredient is by itself, in the measure's unit for 100 g of it; null where it is not known. */
+    public function strengthOf(Ingredient $ingredient): ?float
+    {
+        return $this === self::Sourness ? $ingredient->sourness : Strength::of($ingredient, $this->weights());
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Taste;
 
 use Vinculum\Kitchen\CookedRecipe;
+use Vinculum\Kitchen\Jar;
 use Vinculum\Measure\Figure;
+use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 
@@ -36,9 +38,11 @@ final readonly class Tasting
         }
         $measures = [];
         foreach (Measure::cases() as $measure) {
-            $measures[$measure->value] = $measure === Measure::Umami
-                ? self::umami($cooked, $mass, $massSensitivities)
-                : self::linear($measure, $cooked, $mass, $massSensitivities);
+            $measures[$measure->value] = match ($measure) {
+                Measure::Umami => self::umami($cooked, $mass, $massSensitivities),
+                Measure::Sourness => self::sourness($cooked, $mass, $massSensitivities),
+                default => self::linear($measure, $cooked, $mass, $massSensitivities),
+            };
         }
         $ratios = [];
         foreach (Ratio::cases() as $ratio) {
@@ -46,6 +50,22 @@ final readonly class Tasting
         }
 
         return new self($measures, $ratios);
+    }
+
+    /**
+     * A measure of a mixture by itself, without who brought it or how sure it is; for umami and heat see of().
+     *
+     * @param Acidity|null $acidity of the mixture
+     */
+    public static function plain(Measure $measure, Mixture $mixture, ?Acidity $acidity): float
+    {
+        $mass = $mixture->mass();
+        $sum = 0.0;
+        foreach ($measure === Measure::Sourness ? $acidity?->sournessWeights() ?? [] : $measure->weights() as $constituent => $weight) {
+            $sum += $weight * $mixture->grams[$constituent];
+        }
+
+        return $mass > 0.0 ? 100 * $sum / $mass : 0.0;
     }
 
     public function value(Measure $measure): float
@@ -61,6 +81,42 @@ final readonly class Tasting
         $factor = self::factor($measure->weights(), $cooked, $mass, $massSensitivities);
 
         return self::tasted($measure, $cooked, $factor['value'], $factor['by_line'], $factor['sensitivities'], $factor['variance'], $factor['unknown']);
+    }
+
+    /**
+     * Carboxylic acid still to be neutralised: linear in the acids at the sauce's own pH, which moves with all that is in it.
+     *
+     * A line's acids and the minerals that blunt them rise and fall together; how well its own pH was measured is another
+     * thing, and moves the sauce's by its part of the buffer.
+     *
+     * @param array<int, float> $massSensitivities
+     */
+    private static function sourness(CookedRecipe $cooked, float $mass, array $massSensitivities): Tasted
+    {
+        $acidity = $cooked->acidity ?? Acidity::ofSlurry($cooked->mixture->grams);
+        $factor = self::factor($acidity?->sournessWeights() ?? [], $cooked, $mass, $massSensitivities);
+        $value = $factor['value'];
+        if ($acidity === null || $value <= 0.0) {
+            return self::tasted(Measure::Sourness, $cooked, $value, $factor['by_line'], $factor['sensitivities'], 0.0, $factor['unknown']);
+        }
+        $byPh = 0.0;
+        foreach ($acidity->sournessSlopes() as $constituent => $slope) {
+            $byPh += $slope * $cooked->mixture->grams[$constituent] * 100 / $mass / $value;
+        }
+        $sensitivities = $factor['sensitivities'];
+        foreach ($cooked->tangents as $source => $tangent) {
+            $sensitivities[$source] += $byPh * $acidity->shift($tangent);
+        }
+        $variance = ($byPh * Jar::PH_MODEL) ** 2;
+        foreach ($cooked->rows as $i => $row) {
+            $certainty = $cooked->weighed->lines[$i]->ingredient?->certainty;
+            if ($certainty !== null) {
+                $variance += ($certainty->general() * ($factor['by_line'][$i] / $value + $byPh * $acidity->shift($row))) ** 2
+                    + ($byPh * $certainty->ph() * $acidity->bufferOf($row) / $acidity->buffer) ** 2;
+            }
+        }
+
+        return self::tasted(Measure::Sourness, $cooked, $value, $factor['by_line'], $sensitivities, $variance, $factor['unknown']);
     }
 
     /**
@@ -161,7 +217,7 @@ final readonly class Tasting
      */
     private static function tasted(Measure $measure, CookedRecipe $cooked, float $value, array $contributions, array $sensitivities, float $variance, array $unknown): Tasted
     {
-        $spread = sqrt($variance + self::amountVariance($sensitivities, $cooked));
+        $spread = sqrt($variance + $cooked->amountVariance($sensitivities));
 
         return new Tasted($measure, new Figure($value, $spread, $measure->unit()), $contributions, $sensitivities, $variance, $unknown);
     }
@@ -176,21 +232,8 @@ final readonly class Tasting
             $sensitivities[$source] = $sensitivity - $under->sensitivities[$source];
         }
         $value = $over->figure->value / $under->figure->value;
-        $variance = $over->figure->value > 0.0 ? $over->compositionVariance + $under->compositionVariance + self::amountVariance($sensitivities, $cooked) : 0.0;
+        $variance = $over->figure->value > 0.0 ? $over->compositionVariance + $under->compositionVariance + $cooked->amountVariance($sensitivities) : 0.0;
 
         return new Figure($value, sqrt($variance), '');
-    }
-
-    /**
-     * @param array<int, float> $sensitivities
-     */
-    private static function amountVariance(array $sensitivities, CookedRecipe $cooked): float
-    {
-        $variance = 0.0;
-        foreach ($sensitivities as $source => $sensitivity) {
-            $variance += ($sensitivity * $cooked->weighed->lines[$source]->spread) ** 2;
-        }
-
-        return $variance;
     }
 }

@@ -85,6 +85,6 @@ final class UmamiTest extends TestCase
         $row = array_values($row);
         $weighed = Sauce::evaluate(['water' => '100 g'])->cooked->weighed;
 
-        return Tasting::of(new CookedRecipe($weighed, Mixture::of($row), [0 => $row], [0 => $row], [], []))->value(Measure::Umami);
+        return Tasting::of(new CookedRecipe($weighed, Mixture::of($row), [0 => $row], [0 => $row], [0 => 0.0], [], [], [], null))->value(Measure::Umami);
     }
 }

@@ -133,20 +133,26 @@ export interface Analysis {
     share: number;
   }[];
   /**
-   * null until computed
+   * what its lines contain
    */
-  allergens: string[] | null;
-  /**
-   * null until computed
-   */
-  cautions: {}[] | null;
-  /**
-   * why a member above is null, by its name
-   */
-  why?: {
-    [k: string]: string;
-  };
+  allergens: string[];
+  cautions: {
+    code: string;
+    text: string;
+    /**
+     * whose rule it is
+     */
+    rule: string;
+    /**
+     * the lines that raise it; none where it is the sauce
+     */
+    lines: string[];
+  }[];
   problems: AnalysisProblem[];
+  /**
+   * what some kinds of its lines contain: check the label
+   */
+  allergens_to_check: string[];
 }
 export interface AnalysisMeasure {
   value: number;
@@ -206,6 +212,18 @@ export interface EvaluationBench {
   stages: {
     id: string;
     text: string;
+    /**
+     * mass, sweet, sour, salty and pH when the stage is done
+     */
+    strip: {
+      label: string;
+      text: string;
+    }[];
+    /**
+     * how to know that it is done, one way a sentence
+     */
+    stop: string[];
+    reduces: boolean;
   }[];
   /**
    * the whole balance in a sentence
@@ -222,6 +240,60 @@ export interface EvaluationBench {
    * whether a line is in parts, so that the recipe needs a batch size
    */
   in_parts: boolean;
+  /**
+   * what instruments would read
+   */
+  figures: {
+    figure: 'ph' | 'brix' | 'thickness' | 'water-activity' | 'titratable-acidity' | 'alcohol';
+    label: string;
+    text: string;
+    interval_text: string;
+    note: string;
+    /**
+     * the paragraph that says how it is worked out
+     */
+    how: string;
+    /**
+     * shown at once, not one tap deeper
+     */
+    first: boolean;
+  }[];
+  /**
+   * energy, sugars and salt
+   */
+  panel: {
+    serving_text: string;
+    rows: {
+      label: string;
+      per_100: string;
+      per_serving: string;
+    }[];
+  };
+  /**
+   * what it contains, and what to mind
+   */
+  keeping: {
+    headline: string;
+    contains: {
+      name: string;
+      from: string;
+    }[];
+    check: {
+      name: string;
+      from: string;
+    }[];
+    diets: {
+      name: string;
+      state: 'fits' | 'against' | 'check';
+      text: string;
+    }[];
+    cautions: {
+      code: string;
+      text: string;
+      rule: string;
+      grave: boolean;
+    }[];
+  };
 }
 export interface EvaluationLine {
   id: string;
@@ -621,6 +693,10 @@ export interface OwnIngredient {
      * Scoville heat units as it is, 0 to 16000000
      */
     heat_shu?: number | null;
+    /**
+     * measured pH, 0 to 14
+     */
+    ph?: number | null;
   };
   /**
    * g/mL, above 0 and up to 3, or null
@@ -870,6 +946,29 @@ export interface Scale {
     text: string;
   };
   recipe: Recipe;
+}
+export interface StopInput {
+  recipe: Recipe;
+  /**
+   * the id of a stage
+   */
+  stage: string;
+}
+/**
+ * the finished sauce for a few places to stop one stage
+ */
+export interface StopList {
+  choices: {
+    loss_percent: number;
+    text: string;
+    mass_text: string;
+    volume_text: string;
+    minutes_text: string;
+    tastes: {
+      label: string;
+      text: string;
+    }[];
+  }[];
 }
 export interface StyleList {
   styles: Style[];

@@ -17,6 +17,7 @@ const asked: [Field, string][] = [
   ['protein_g', 'Protein, g'],
   ['acidity_percent', 'Acidity, %'],
   ['heat_shu', 'Heat, SHU'],
+  ['ph', 'pH, if measured'],
 ];
 
 interface Props {

@@ -77,7 +77,7 @@ final class ScalerTest extends TestCase
         foreach ($scaled->lines as $i => $line) {
             self::assertEqualsWithDelta(2 * $once->cooked->weighed->lines[$i]->grams, $line->exactG, 1e-9);
         }
-        self::assertEqualsWithDelta(2400.0, $scaled->evaluation->mass()->value, 1e-9, 'an end point in grams is scaled with the lines');
+        self::assertEqualsWithDelta(2400.0, $scaled->evaluation->jar->mass()->value, 1e-9, 'an end point in grams is scaled with the lines');
     }
 
     public function test_six_bottles_are_filled_to_their_headspace(): void
@@ -85,10 +85,10 @@ final class ScalerTest extends TestCase
         $scaled = self::scale(Sauce::evaluate(self::LINES), '6 x 250 ml', 5.0);
 
         self::assertNotNull($scaled->containers);
-        self::assertEqualsWithDelta(min(237.5, $scaled->evaluation->volume()->value / 6), $scaled->containers['fill_ml'], 1e-9);
+        self::assertEqualsWithDelta(min(237.5, $scaled->evaluation->jar->volume()->value / 6), $scaled->containers['fill_ml'], 1e-9);
         self::assertSame(6, $scaled->containers['full']);
-        self::assertEqualsWithDelta($scaled->evaluation->volume()->value, 6 * $scaled->containers['fill_ml'] + $scaled->containers['left_ml'], 1e-6);
-        self::assertEqualsWithDelta(6 * 237.5, array_sum(array_column($scaled->lines, 'exactG')) / Sauce::evaluate(self::LINES)->density(), 2.0);
+        self::assertEqualsWithDelta($scaled->evaluation->jar->volume()->value, 6 * $scaled->containers['fill_ml'] + $scaled->containers['left_ml'], 1e-6);
+        self::assertEqualsWithDelta(6 * 237.5, array_sum(array_column($scaled->lines, 'exactG')) / Sauce::evaluate(self::LINES)->jar->density(), 2.0);
     }
 
     public function test_amounts_stay_in_measures_a_kitchen_has(): void

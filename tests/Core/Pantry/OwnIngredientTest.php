@@ -96,7 +96,7 @@ final class OwnIngredientTest extends TestCase
         foreach (Measure::cases() as $measure) {
             self::assertEqualsWithDelta($sauce->tasting->value($measure), $again->tasting->value($measure), 1e-5 * max(1.0, $sauce->tasting->value($measure)), $measure->value);
         }
-        self::assertEqualsWithDelta(100.0, $again->volume()->value, 0.1, 'and a hundred millilitres of it are that much');
+        self::assertEqualsWithDelta(100.0, $again->jar->volume()->value, 0.1, 'and a hundred millilitres of it are that much');
     }
 
     /**

@@ -33,12 +33,20 @@ final class TastingTest extends TestCase
         self::assertEqualsWithDelta((99.9 + $honey) / 10, $sauce->tasting->value(Measure::Sweetness), 1e-9);
     }
 
-    public function test_acids_count_by_what_they_neutralise(): void
+    public function test_acids_count_by_what_is_left_of_them_to_neutralise(): void
     {
-        // 48 g/kg citric acid, three groups of 192.12: 45.0 g acetic; 2 g malic, two groups of 134.09: 1.8 g
+        // at pH 2.3, worked by hand: citric 3.13, 4.76, 6.40 has lost 0.132 of its three, and 2.98 at 8.1; malic 3.40, 5.11 has lost 0.075, and 2.00
         $sauce = Sauce::evaluate(['lemon-juice' => '1 kg']);
 
-        self::assertEqualsWithDelta(4.7 * 3 * 60.05 / 192.12 + 0.2 * 2 * 60.05 / 134.09, $sauce->tasting->value(Measure::Sourness), 1e-9);
+        self::assertEqualsWithDelta(4.7 * (2.980 - 0.132) * 60.05 / 192.12 + 0.2 * (1.999 - 0.075) * 60.05 / 134.09, $sauce->tasting->value(Measure::Sourness), 0.005);
+    }
+
+    public function test_soda_blunts_and_brings_none_itself(): void
+    {
+        $sharp = Sauce::evaluate(['lemon-juice' => '100 g', 'water' => '900 g'])->tasting->value(Measure::Sourness);
+        $milky = Sauce::evaluate(['lemon-juice' => '100 g', 'milk' => '900 g'])->tasting;
+
+        self::assertLessThan(0.8 * $sharp, $milky->value(Measure::Sourness), 'milk takes up acid');
     }
 
     public function test_in_the_water_of_a_fat_sauce_everything_dissolved_is_stronger(): void
@@ -74,6 +82,8 @@ final class TastingTest extends TestCase
         yield 'only stirred' => [[]];
         yield 'reduced by a share' => [self::REDUCED];
         yield 'reduced to a mass' => [['process' => ['kind' => 'simmer', 'until' => ['mass_g' => 1200]]]];
+        yield 'by the clock' => [['process' => ['kind' => 'simmer', 'minutes' => 20]]];
+        yield 'sweated' => [['process' => ['kind' => 'fry', 'minutes' => 10]]];
         yield 'reduced to a volume' => [['process' => ['kind' => 'simmer', 'until' => ['volume_ml' => 1100]]]];
     }
 

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Vinculum\Kitchen\StageReport;
+use Vinculum\Kitchen\StopGuide;
+use Vinculum\Mixture\Acidity;
+use Vinculum\Taste\Evaluation;
+use Vinculum\Taste\Measure;
+use Vinculum\Taste\Tasting;
+
+/** What a stage did to the pot, in words: for the strip, and for whoever stands at the stove. */
+final class StageDocument
+{
+    private const STRIP = [Measure::Sweetness, Measure::Sourness, Measure::Saltiness];
+
+    /** "How far does it get in twenty minutes". */
+    private const A_WHILE = 20.0;
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function of(StageReport $report): array
+    {
+        $parts = array_filter([
+            $report->boiledOff > 0.0 ? 'boils off '.Wording::grams($report->boiledOff).' of '.Wording::grams($report->massIn) : '',
+            $report->liftedOut > 0.0 ? Wording::grams($report->liftedOut).' lifted out, liquor and all' : '',
+        ]);
+
+        return [
+            'id' => $report->stage->id,
+            'text' => implode('; ', $parts),
+            'strip' => self::strip($report),
+            'stop' => self::stop($report),
+            'reduces' => $report->boiledOff > 0.0,
+        ];
+    }
+
+    /**
+     * @param list<array{percent: float, evaluation: Evaluation}> $stops
+     * @return array<string, mixed>
+     */
+    public static function choices(array $stops, string $stage): array
+    {
+        $choices = [];
+        foreach ($stops as $stop) {
+            $evaluation = $stop['evaluation'];
+            $ph = $evaluation->jar->ph();
+            foreach ($evaluation->cooked->stages as $report) {
+                if ($report->stage->id === $stage) {
+                    $choices[] = [
+                        'loss_percent' => AnalysisDocument::digits($stop['percent']),
+                        'text' => Wording::percent($stop['percent'] / 100),
+                        'mass_text' => Wording::grams($evaluation->jar->mass()->value),
+                        'volume_text' => Wording::volume($evaluation->jar->volume()->value),
+                        'minutes_text' => ($guide = StopGuide::of($report)) === null ? '' : Wording::minutes($guide->minutes),
+                        'tastes' => [
+                            ...array_map(static fn (Measure $measure): array => ['label' => Wording::label($measure), 'text' => Wording::number($evaluation->tasting->value($measure))], self::STRIP),
+                            ['label' => 'pH', 'text' => $ph === null ? '–' : Wording::grouped($ph->value, 1)],
+                        ],
+                    ];
+                }
+            }
+        }
+
+        return ['choices' => $choices];
+    }
+
+    /**
+     * @return list<array{label: string, text: string}>
+     */
+    private static function strip(StageReport $report): array
+    {
+        $acidity = Acidity::of($report->sauce->grams);
+        $strip = [['label' => 'Mass', 'text' => Wording::grams($report->massOut)]];
+        foreach (self::STRIP as $measure) {
+            $strip[] = ['label' => Wording::label($measure), 'text' => Wording::number(Tasting::plain($measure, $report->sauce, $acidity))];
+        }
+        $strip[] = ['label' => 'pH', 'text' => $acidity === null ? '–' : Wording::grouped($acidity->ph, 1)];
+
+        return $strip;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function stop(StageReport $report): array
+    {
+        $guide = StopGuide::of($report);
+        if ($guide === null) {
+            return [];
+        }
+        $heat = $report->stage->process->heat ?? 'medium';
+        $byWeight = sprintf('By weight: stop when pan and sauce weigh %s more than the empty pan (%s).', Wording::grams($guide->grams->value), Wording::perhaps($guide->grams, Wording::grams(...)));
+        $byDepth = sprintf('By a spoon handle: from %s mm deep to %s mm, in a %s cm pan; a wet handle is read to 2 mm.', Wording::grouped($guide->depthBefore, 0), Wording::grouped($guide->depthAfter->value, 0), Wording::grouped($guide->panCm, 0));
+        $toSimmer = $guide->heatingMinutes >= 0.5 ? sprintf(', after %s to come to it', Wording::minutes(null, $guide->heatingMinutes)) : '';
+        $sentences = [$byWeight, $byDepth];
+        if ($guide->minutes !== null) {
+            $sentences[] = sprintf('By the clock: %s on %s heat%s. No two hobs agree.', Wording::minutes($guide->minutes), $heat, $toSimmer);
+            $sentences[] = sprintf('In %d minutes it would lose about %s.', (int) self::A_WHILE, Wording::percent(StopGuide::lostIn($report, self::A_WHILE)));
+        }
+
+        return $sentences;
+    }
+}

@@ -1,0 +1,336 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Mixture;
+
+/**
+ * How sour a mixture is, by charge balance: pH, what it takes to neutralise it, and how it answers to a little more of anything.
+ *
+ * Every food carries its weak acids and one net charge of strong ions, set so that it alone has its measured pH. A mixture
+ * adds moles and charge and solves, per kilogram of water,
+ *
+ *     charge + [H] − [OH] − Σ n z(pH) = 0,    z = mean charge lost by a group, rising with pH
+ *
+ * which falls strictly with pH, so that there is one root. Concentrations stand for activities: that moves a pH by up to 0.1
+ * in brine, and by about 0.02 in a mixture of foods that were fitted the same way. Mineral solids, proteins that unfold and
+ * carbon dioxide are not in it.
+ *
+ * pKa at 25 °C: CRC Handbook, "Dissociation constants of organic acids and bases", from memory. Protein and phosphate are
+ * lumped by the gram of protein: 1.2 mmol carboxyl, 0.2 imidazole, 0.6 amino and 0.8 phosphate; judgement, between milk and
+ * seeds. Milk needs about 50 mmol of strong acid to the kilogram to come to pH 4.6; here it needs 34, since its calcium
+ * phosphate, which dissolves on the way, is not in it.
+ */
+final readonly class Acidity
+{
+    /** The pH a titration ends at (AOAC 942.15, from memory). */
+    public const NEUTRAL = 8.1;
+
+    /** Below this share of water there is no pH to speak of. */
+    public const LEAST_WATER = 0.05;
+
+    private const KW = 1.0e-14;
+
+    private const LN10 = 2.302585092994046;
+
+    /** g/mol. */
+    private const ACETIC_MOLAR = 60.052;
+
+    /** pH is found to about this. */
+    private const PRECISION = 1e-12;
+
+    /**
+     * Constituent, mol per gram, K of each of three steps (0 for none), and whether a tongue counts it as sour: carboxylic acids, not amino acids,
+     * not phosphate.
+     */
+    private const GROUPS = [
+        [Constituent::ACETIC, 1 / 60.052, [1.754e-5, 0.0, 0.0], true],
+        [Constituent::CITRIC, 1 / 192.12, [7.413e-4, 1.738e-5, 3.981e-7], true],
+        [Constituent::MALIC, 1 / 134.09, [3.981e-4, 7.762e-6, 0.0], true],
+        [Constituent::LACTIC, 1 / 90.08, [1.380e-4, 0.0, 0.0], true],
+        [Constituent::TARTARIC, 1 / 150.09, [1.047e-3, 4.571e-5, 0.0], true],
+        // quinic and gluconic acid: pKa about 3.6
+        [Constituent::OTHER_ACID, 1 / 194.0, [2.512e-4, 0.0, 0.0], true],
+        [Constituent::GLUTAMIC, 1 / 147.13, [6.457e-3, 5.623e-5, 2.138e-10], false],
+        [Constituent::ASPARTIC, 1 / 133.10, [1.023e-2, 1.259e-4, 1.259e-10], false],
+        [Constituent::PROTEIN, 1.2e-3, [5.012e-5, 0.0, 0.0], false],
+        [Constituent::PROTEIN, 0.2e-3, [5.012e-7, 0.0, 0.0], false],
+        [Constituent::PROTEIN, 0.6e-3, [6.310e-11, 0.0, 0.0], false],
+        [Constituent::PROTEIN, 0.8e-3, [7.079e-3, 6.310e-8, 4.467e-13], false],
+    ];
+
+    /**
+     * @param float $ph at 25 °C
+     * @param array<int, float> $z mean charge lost by each of GROUPS at this pH
+     * @param array<int, float> $slopes dz/dpH of each
+     * @param float $buffer mol of strong base to raise the mixture by one pH, at this pH
+     */
+    private function __construct(
+        public float $ph,
+        private array $z,
+        private array $slopes,
+        public float $buffer,
+    ) {}
+
+    /**
+     * @param array<int, float> $grams by Constituent
+     * @param float $guess a pH near the answer, where one is known; it only saves time
+     * @return self|null where there is too little water
+     */
+    public static function of(array $grams, float $guess = 4.0): ?self
+    {
+        $mass = Mixture::massOf($grams);
+        $water = $grams[Constituent::WATER];
+
+        return $mass <= 0.0 || $water < self::LEAST_WATER * $mass ? null : self::solved($grams, $water / 1000, $guess);
+    }
+
+    /**
+     * Carboxylic acid still to be neutralised in a thing by itself, g of acetic acid; of what is nearly dry, in its slurry.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public static function sournessOf(array $grams): float
+    {
+        $sour = 0.0;
+        foreach (self::ofSlurry($grams)?->sournessWeights() ?? [] as $constituent => $weight) {
+            $sour += $weight * $grams[$constituent];
+        }
+
+        return $sour;
+    }
+
+    /**
+     * Net charge of strong ions that gives a food its pH, mol, positive for base. What is nearly dry is taken as a slurry of
+     * one part in nine of water, as its pH is measured.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public static function chargeFor(array $grams, float $ph): float
+    {
+        $kilograms = self::kilogramsOfWater($grams);
+        $lost = 0.0;
+        foreach (self::GROUPS as [$constituent, $perGram, $ks]) {
+            $lost += $grams[$constituent] * $perGram * self::group($ks, 10 ** -$ph)[0];
+        }
+
+        return $lost - (10 ** -$ph - self::KW * 10 ** $ph) * $kilograms;
+    }
+
+    /**
+     * As it would be in a slurry, for what is nearly dry.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public static function ofSlurry(array $grams): ?self
+    {
+        $grams[Constituent::WATER] = 1000 * self::kilogramsOfWater($grams);
+
+        return self::of($grams);
+    }
+
+    /** @param array<int, float> $grams by Constituent */
+    private static function kilogramsOfWater(array $grams): float
+    {
+        $mass = Mixture::massOf($grams);
+
+        return ($grams[Constituent::WATER] < 0.5 * $mass ? 9 * $mass : $grams[Constituent::WATER]) / 1000;
+    }
+
+    /**
+     * d(pH) for a small change of what is in the mixture, to first order.
+     *
+     * @param array<int, float> $change g of each constituent
+     */
+    public function shift(array $change): float
+    {
+        return $this->surplus($change) / $this->buffer;
+    }
+
+    /**
+     * Strong base left over in a mixture at this pH, mol: 0 for the mixture itself. Linear.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public function surplus(array $grams): float
+    {
+        $h = 10 ** -$this->ph;
+        $surplus = $grams[Constituent::STRONG_BASE] - $grams[Constituent::STRONG_ACID] + ($h - self::KW / $h) * $grams[Constituent::WATER] / 1000;
+        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
+            $surplus -= $grams[$constituent] * $perGram * $this->z[$i];
+        }
+
+        return $surplus;
+    }
+
+    /**
+     * Strong base that a part of the mixture takes up for one pH more, mol. Linear.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public function bufferOf(array $grams): float
+    {
+        $h = 10 ** -$this->ph;
+        $buffer = self::LN10 * ($h + self::KW / $h) * $grams[Constituent::WATER] / 1000;
+        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
+            $buffer += $grams[$constituent] * $perGram * $this->slopes[$i];
+        }
+
+        return $buffer;
+    }
+
+    /**
+     * Carboxylic acid still to be neutralised between this pH and 8.1, in grams of acetic acid to the gram of each.
+     *
+     * @return array<int, float> by Constituent
+     */
+    public function sournessWeights(): array
+    {
+        $weights = [];
+        foreach (self::GROUPS as $i => [$constituent, $perGram, $ks, $isSour]) {
+            if ($isSour) {
+                $weights[$constituent] = max(0.0, self::group($ks, 10 ** -self::NEUTRAL)[0] - $this->z[$i]) * $perGram * self::ACETIC_MOLAR;
+            }
+        }
+
+        return $weights;
+    }
+
+    /**
+     * d(sourness weight) / d(pH), of each.
+     *
+     * @return array<int, float> by Constituent
+     */
+    public function sournessSlopes(): array
+    {
+        $slopes = [];
+        foreach (self::GROUPS as $i => [$constituent, $perGram, , $isSour]) {
+            if ($isSour) {
+                $slopes[$constituent] = -$this->slopes[$i] * $perGram * self::ACETIC_MOLAR;
+            }
+        }
+
+        return $slopes;
+    }
+
+    /**
+     * Titratable acidity proper: strong base to bring everything to pH 8.1, as grams of acetic acid; below 0 for what is more
+     * alkaline than that. Linear in what there is, since charge is balanced: the pH it starts from need not be known.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public static function titratable(array $grams): float
+    {
+        /** @var array<int, float>|null $weights */
+        static $weights = null;
+        $weights ??= self::titrated();
+        $acetic = 0.0;
+        foreach ($weights as $constituent => $weight) {
+            $acetic += $weight * $grams[$constituent];
+        }
+
+        return $acetic;
+    }
+
+    /** Share of the acetic acid that is undissociated, and so volatile, at this pH. */
+    public function acetic(): float
+    {
+        return 1 - $this->z[0];
+    }
+
+    /** d(undissociated share of acetic acid) / d(pH). */
+    public function aceticSlope(): float
+    {
+        return -$this->slopes[0];
+    }
+
+    /**
+     * Grams of acetic acid that a gram of each is worth in a titration.
+     *
+     * @return array<int, float> by Constituent
+     */
+    private static function titrated(): array
+    {
+        $end = 10 ** -self::NEUTRAL;
+        $weights = [Constituent::STRONG_ACID => 1.0, Constituent::STRONG_BASE => -1.0, Constituent::WATER => -($end - self::KW / $end) / 1000];
+        foreach (self::GROUPS as [$constituent, $perGram, $ks]) {
+            $weights[$constituent] = ($weights[$constituent] ?? 0.0) + $perGram * self::group($ks, $end)[0];
+        }
+
+        return array_map(static fn (float $moles): float => $moles * self::ACETIC_MOLAR, $weights);
+    }
+
+    /**
+     * Newton's method between bounds that close in: it cannot leave them, so it cannot fail.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    private static function solved(array $grams, float $waterKg, float $ph): self
+    {
+        $charge = $grams[Constituent::STRONG_BASE] - $grams[Constituent::STRONG_ACID];
+        $present = [];
+        $z = [];
+        $slopes = [];
+        foreach (self::GROUPS as [$constituent, $perGram, [$first, $second, $third]]) {
+            $z[] = 0.0;
+            $slopes[] = 0.0;
+            if ($grams[$constituent] > 0.0) {
+                $present[count($z) - 1] = [$grams[$constituent] * $perGram, $first, $second, $third];
+            }
+        }
+        $low = -1.0;
+        $high = 15.0;
+        do {
+            $h = 10 ** -$ph;
+            $oh = self::KW / $h;
+            $surplus = $charge + ($h - $oh) * $waterKg;
+            $buffer = self::LN10 * ($h + $oh) * $waterKg;
+            foreach ($present as $i => [$moles, $first, $second, $third]) {
+                // as group() below, in place: this is where a recipe's time goes
+                $one = $first / $h;
+                $two = $one * $second / $h;
+                $three = $two * $third / $h;
+                $sum = 1.0 + $one + $two + $three;
+                $lost = ($one + 2 * $two + 3 * $three) / $sum;
+                $slope = self::LN10 * (($one + 4 * $two + 9 * $three) / $sum - $lost * $lost);
+                $surplus -= $moles * $lost;
+                $buffer += $moles * $slope;
+                $z[$i] = $lost;
+                $slopes[$i] = $slope;
+            }
+            $step = $surplus / $buffer;
+            if (abs($step) < self::PRECISION) {
+                break;
+            }
+            if ($surplus > 0.0) {
+                $low = $ph;
+            } else {
+                $high = $ph;
+            }
+            $ph += $step;
+            if ($ph <= $low || $ph >= $high) {
+                $ph = ($low + $high) / 2;
+            }
+        } while ($high - $low > self::PRECISION);
+
+        return new self($ph, $z, $slopes, $buffer);
+    }
+
+    /**
+     * Mean charge a group has lost at [H], and its change with pH: ln 10 times the variance of that number.
+     *
+     * @param array{float, float, float} $ks dissociation constants in order, 0 for none
+     * @return array{float, float}
+     */
+    private static function group(array $ks, float $h): array
+    {
+        [$first, $second, $third] = $ks;
+        $one = $first / $h;
+        $two = $one * $second / $h;
+        $three = $two * $third / $h;
+        $sum = 1.0 + $one + $two + $three;
+        $mean = ($one + 2 * $two + 3 * $three) / $sum;
+
+        return [$mean, self::LN10 * (($one + 4 * $two + 9 * $three) / $sum - $mean * $mean)];
+    }
+}

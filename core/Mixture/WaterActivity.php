@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Mixture;
+
+/**
+ * Water activity of a mixture: each solute as if it were alone in all the water, and the results multiplied (Ross 1975).
+ *
+ * Sugars by Norrish (1966), ln a = ln X − K S², X and S the mole fractions of water and of the sugar; sodium chloride by Pitzer
+ * (1973); acids, alcohol, potassium and what else is dissolved by Raoult. Constants from memory, after the papers. Good to
+ * ± 0.02; solids, fat and protein are taken to bind no water, so a ferment full of amino acids reads a little high.
+ */
+final class WaterActivity
+{
+    private const WATER_MOLAR = 18.015;
+
+    /** Norrish's K and g/mol. */
+    private const NORRISH = [
+        Constituent::SUCROSE => [6.47, 342.30],
+        Constituent::GLUCOSE => [2.25, 180.16],
+        Constituent::FRUCTOSE => [2.25, 180.16],
+        Constituent::MALTOSE => [4.54, 342.30],
+        Constituent::LACTOSE => [10.2, 342.30],
+    ];
+
+    /** g/mol for each particle. */
+    private const RAOULT = [
+        Constituent::ETHANOL => 46.07,
+        Constituent::ACETIC => 60.05,
+        Constituent::CITRIC => 192.12,
+        Constituent::MALIC => 134.09,
+        Constituent::LACTIC => 90.08,
+        Constituent::TARTARIC => 150.09,
+        Constituent::OTHER_ACID => 194.0,
+        // as its salt: two particles
+        Constituent::POTASSIUM => 39.10 / 2,
+    ];
+
+    /** Polyols, small peptides and the like, taken to weigh as much as a hexose; judgement. g/mol. */
+    private const OTHER_MOLAR = 180.0;
+
+    private const SODIUM_MOLAR = 22.990;
+
+    /** Pitzer for NaCl at 25 °C. */
+    private const DEBYE = 0.3915;
+    private const B = 1.2;
+    private const BETA_0 = 0.0765;
+    private const BETA_1 = 0.2664;
+    private const ALPHA = 2.0;
+    private const C = 0.00127;
+
+    /**
+     * @param array<int, float> $grams by Constituent
+     * @return float|null 0 to 1; null where there is no water
+     */
+    public static function of(array $grams): ?float
+    {
+        $water = $grams[Constituent::WATER];
+        if ($water <= 0.0) {
+            return null;
+        }
+        $moles = $water / self::WATER_MOLAR;
+        $logarithm = 0.0;
+        foreach (self::NORRISH as $sugar => [$k, $molar]) {
+            if ($grams[$sugar] > 0.0) {
+                $dissolved = $grams[$sugar] / $molar;
+                $fraction = $dissolved / ($moles + $dissolved);
+                $logarithm += log(1 - $fraction) - $k * $fraction * $fraction;
+            }
+        }
+        $particles = 0.0;
+        foreach (self::RAOULT as $constituent => $molar) {
+            $particles += $grams[$constituent] / $molar;
+        }
+        $chloride = $grams[Constituent::SODIUM] * (Density::SALT_PER_SODIUM - 1);
+        $particles += max(0.0, $grams[Constituent::OTHER_SOLUBLE] - $chloride) / self::OTHER_MOLAR;
+        $logarithm += log($moles / ($moles + $particles));
+
+        return exp($logarithm + self::ofSalt(1000 * $grams[Constituent::SODIUM] / self::SODIUM_MOLAR / $water));
+    }
+
+    /** ln of the water activity of sodium chloride, mol per kg of water. */
+    private static function ofSalt(float $molality): float
+    {
+        $root = sqrt($molality);
+        $osmotic = 1 - self::DEBYE * $root / (1 + self::B * $root)
+            + $molality * (self::BETA_0 + self::BETA_1 * exp(-self::ALPHA * $root))
+            + $molality * $molality * self::C;
+
+        return -2 * self::WATER_MOLAR / 1000 * $molality * $osmotic;
+    }
+}
