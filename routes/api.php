@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\BatchController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\IngredientController;
 use App\Http\Controllers\OwnIngredientController;
@@ -26,6 +27,11 @@ Route::put('recipes/{recipe}', [RecipeController::class, 'update']);
 Route::delete('recipes/{recipe}', [RecipeController::class, 'destroy']);
 Route::post('recipes/{recipe}/restore', [RecipeController::class, 'restore'])->withTrashed();
 Route::post('recipes/{recipe}/duplicate', [RecipeController::class, 'duplicate']);
+
+Route::get('recipes/{recipe}/batches', [BatchController::class, 'index']);
+Route::post('recipes/{recipe}/batches', [BatchController::class, 'store']);
+Route::post('batches/{batch}/readings', [BatchController::class, 'read']);
+Route::delete('batches/{batch}', [BatchController::class, 'destroy']);
 
 Route::get('ingredients', IngredientController::class);
 Route::get('pantry', [PantryController::class, 'index']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Documents\Schemas;
+use App\Models\Batch;
 use App\Models\OwnIngredientRecord;
 use App\Models\StoredRecipe;
 use App\Pantry\Compiled;
@@ -29,5 +30,6 @@ final class VinculumServiceProvider extends ServiceProvider
     {
         Route::model('recipe', StoredRecipe::class);
         Route::model('own', OwnIngredientRecord::class);
+        Route::model('batch', Batch::class);
     }
 }

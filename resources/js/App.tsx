@@ -1,8 +1,11 @@
+import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
 import { LastOpened } from './bench/LastOpened';
 import { Pantry } from './pantry/Pantry';
 import { Shelf } from './shelf/Shelf';
+
+const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
 
 export function App() {
   return (
@@ -12,6 +15,14 @@ export function App() {
       <Route path="/bench" element={<LastOpened />} />
       <Route path="/bench/:id" element={<Bench />} />
       <Route path="/pantry" element={<Pantry />} />
+      <Route
+        path="/how"
+        element={
+          <Suspense fallback={null}>
+            <How />
+          </Suspense>
+        }
+      />
       <Route path="*" element={<Navigate to="/shelf" replace />} />
     </Routes>
   );

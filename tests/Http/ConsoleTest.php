@@ -18,11 +18,11 @@ final class ConsoleTest extends HttpTestCase
         self::assertSame([0, ''], [$exit, $err]);
         self::assertSame('Gooseberry ketchup', $analysis['name']);
         self::assertEqualsWithDelta(3.0, $analysis['physics']['ph']['value'], 0.2);
-        self::assertSame('coats', $analysis['physics']['thickness']['word']);
+        self::assertSame('holds a line', $analysis['physics']['thickness']['word']);
         self::assertContains('not-shelf-stable', array_column($analysis['cautions'], 'code'));
         self::assertEqualsWithDelta(1.0, array_sum(array_column($analysis['lines'], 'share')), 1e-4);
         $stage = $analysis['stages'][0];
-        self::assertEqualsWithDelta($stage['mass_in_g'], $stage['mass_out_g'] + $stage['boiled_off_g'], 0.01);
+        self::assertEqualsWithDelta($stage['mass_in_g'], $stage['mass_out_g'] + $stage['boiled_off_g'] + $stage['lifted_out_g'], 0.01);
     }
 
     public function test_reads_standard_input(): void

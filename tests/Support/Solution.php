@@ -32,7 +32,7 @@ final class Solution
                 $grams[Constituent::SODIUM] += 22.990 * $amount;
                 $grams[Constituent::OTHER_SOLUBLE] += 35.453 * $amount;
             } else {
-                $grams[$solute] += self::MOLAR[$solute] * $amount;
+                $grams[$solute] += (self::MOLAR[$solute] ?? throw new \LogicException("No molar mass for {$solute}.")) * $amount;
             }
         }
         $grams[Constituent::STRONG_BASE] = max(0.0, $base);

@@ -1,15 +1,17 @@
-import type { AnalysisProblem, EvaluationBench } from '../generated/documents';
+import type { AnalysisProblem, EvaluationBench, Recipe } from '../generated/documents';
 import type { Looking } from './Desk';
+import { StageStrip } from './StageStrip';
 
 interface Props {
   bench: EvaluationBench;
+  recipe: Recipe;
   problems: AnalysisProblem[];
   onLook: (looking: Looking) => void;
 }
 
 /** The whole balance: each taste with its figure, how well it is known, and its verdict. */
-export function BalanceCard({ bench, problems, onLook }: Props) {
-  const notes = problems.filter((problem) => problem.code === 'not-computed-yet' || problem.at === 'style');
+export function BalanceCard({ bench, recipe, problems, onLook }: Props) {
+  const notes = problems.filter((problem) => problem.at === 'style');
   return (
     <>
       <div className="panel-head">
@@ -34,12 +36,13 @@ export function BalanceCard({ bench, problems, onLook }: Props) {
         The second figure is how far off the first may be, four times in five. Open a taste to see who brings it.
       </p>
       {bench.advice.map((advice) => (
-        <p key={advice.line} className="caution note">
+        <p key={advice.text} className="caution note">
           {advice.text}
         </p>
       ))}
+      <StageStrip bench={bench} recipe={recipe} />
       {notes.map((note) => (
-        <p key={note.at + note.code} className={note.at === 'style' ? 'trouble' : 'quiet note'}>
+        <p key={note.at + note.code} className="trouble">
           {note.text}
         </p>
       ))}

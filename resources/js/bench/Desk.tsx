@@ -13,8 +13,15 @@ import { useAutosave } from './useAutosave';
 import { useDraft } from './useDraft';
 import { useEvaluation } from './useEvaluation';
 
-/** What is being looked at more closely: a line of the recipe, or a taste. */
-export type Looking = { line: string } | { taste: EvaluationColumn['measure'] } | null;
+/** What is being looked at more closely. */
+export type Looking =
+  | { line: string }
+  | { taste: EvaluationColumn['measure'] }
+  | { stage: string }
+  | { figure: string }
+  | { keeping: true }
+  | { batches: true }
+  | null;
 
 /** The Bench with a recipe on it. */
 export function Desk({ record }: { record: RecipeRecord }) {
@@ -84,6 +91,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
           onPoint={setPointed}
         />
         <LookCloser
+          recipeId={record.id}
           draft={draft}
           evaluation={current}
           figures={figures}
@@ -92,7 +100,13 @@ export function Desk({ record }: { record: RecipeRecord }) {
           onLook={setLooking}
           onPoint={setPointed}
         />
-        <FinishedSauce draft={draft} bench={figures?.bench ?? null} isStale={isStale} />
+        <FinishedSauce
+          draft={draft}
+          bench={figures?.bench ?? null}
+          isStale={isStale}
+          looking={looking}
+          onLook={setLooking}
+        />
       </main>
       <div className="unseen" aria-live="polite">
         {isStale ? 'A line cannot be read. The figures are from before.' : figures?.bench.verdict}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { EvaluationBench } from '../generated/documents';
+import type { Looking } from './Desk';
 import { RatioFraction } from './RatioFraction';
 import { ScaleInPlace } from './ScaleInPlace';
 import type { Draft } from './useDraft';
@@ -8,10 +9,12 @@ interface Props {
   draft: Draft;
   bench: EvaluationBench | null;
   isStale: boolean;
+  looking: Looking;
+  onLook: (looking: Looking) => void;
 }
 
-/** What is in the jar at the end: how much, and its ratios as true fractions. */
-export function FinishedSauce({ draft, bench, isStale }: Props) {
+/** What is in the jar at the end: how much, what it measures, how it keeps, and its ratios as true fractions. */
+export function FinishedSauce({ draft, bench, isStale, looking, onLook }: Props) {
   const [isScaling, setScaling] = useState(false);
   return (
     <section className={`panel finished${isStale ? ' stale' : ''}`} aria-label="The finished sauce">
@@ -23,21 +26,53 @@ export function FinishedSauce({ draft, bench, isStale }: Props) {
               <dd>{bench.makes.volume_text}</dd>
               <dd className="quiet">{bench.makes.mass_text}</dd>
             </div>
-            {bench.makes.boiled_off_text !== '' && (
+            {bench.figures
+              .filter((figure) => figure.first)
+              .map((figure) => (
+                <div key={figure.figure}>
+                  <dt>
+                    <button
+                      type="button"
+                      aria-pressed={looking !== null && 'figure' in looking && looking.figure === figure.figure}
+                      onClick={() => onLook({ figure: figure.figure })}
+                    >
+                      {figure.label}
+                    </button>
+                  </dt>
+                  <dd className={figure.figure === 'thickness' ? 'in-words' : undefined}>{figure.text}</dd>
+                  <dd className="quiet">{figure.interval_text === '' ? 'cold' : figure.interval_text}</dd>
+                </div>
+              ))}
+            {bench.keeping.headline !== '' && (
               <div>
-                <dt>Boils off</dt>
-                <dd>{bench.makes.boiled_off_text}</dd>
-                <dd className="quiet">of water</dd>
+                <dt>
+                  <button
+                    type="button"
+                    aria-pressed={looking !== null && 'keeping' in looking}
+                    onClick={() => onLook({ keeping: true })}
+                  >
+                    Keeping
+                  </button>
+                </dt>
+                <dd className="in-words">{bench.keeping.headline}</dd>
+                <dd className="quiet contains-short">
+                  {bench.keeping.contains.length === 0
+                    ? ''
+                    : `contains ${bench.keeping.contains.map((each) => each.name).join(', ')}`}
+                </dd>
               </div>
             )}
-            <div>
-              <dt>Weighs</dt>
-              <dd>{bench.makes.density_text}</dd>
-              <dd className="quiet">at 20 °C, no air</dd>
-            </div>
           </dl>
           <button type="button" className="action" aria-expanded={isScaling} onClick={() => setScaling(true)}>
-            Make another amount
+            Other amount
+          </button>
+          <button
+            type="button"
+            className="plain"
+            aria-pressed={looking !== null && 'batches' in looking}
+            onClick={() => onLook({ batches: true })}
+          >
+            Batches
           </button>
           <ul className="ratios" aria-label="Ratios">
             {bench.ratios.map((ratio) => (

@@ -1,6 +1,17 @@
 import type { AnalysisProblem, EvaluationLine } from '../generated/documents';
 import { pigment } from '../shared/pigments';
-import { moveLine, removeLine, setAmount, setAsBought, setLock, setTie } from './edits';
+import {
+  moveLine,
+  removeLine,
+  setAmount,
+  setAsBought,
+  setExtent,
+  setHandling,
+  setLock,
+  setLostBefore,
+  setTie,
+} from './edits';
+import { NumberField } from './NumberField';
 import type { Draft } from './useDraft';
 
 interface Props {
@@ -63,6 +74,42 @@ export function LineCard({ draft, line, lines, problems, onClose }: Props) {
         </label>
       )}
       <label className="follows">
+        In the pot it
+        <select
+          value={written?.handling ?? 'in'}
+          onChange={(event) => draft.edit(setHandling(line.id, event.target.value as 'in' | 'steeped' | 'whole'))}
+        >
+          <option value="in">stays in</option>
+          <option value="steeped">steeps and is lifted out</option>
+          <option value="whole">stays whole and is lifted out</option>
+        </select>
+      </label>
+      {(written?.handling === 'steeped' || written?.handling === 'whole') && (
+        <label className="follows">
+          gives up
+          <select
+            value={String(written.extent ?? 1)}
+            onChange={(event) =>
+              draft.edit(setExtent(line.id, event.target.value === '1' ? null : Number(event.target.value)))
+            }
+          >
+            <option value="1">all it can</option>
+            <option value="0.6">most of it</option>
+            <option value="0.3">a little: a short steep</option>
+            {![1, 0.6, 0.3].includes(written.extent ?? 1) && (
+              <option value={String(written.extent)}>{written.extent} of it</option>
+            )}
+          </select>
+        </label>
+      )}
+      <div className="follows">
+        <NumberField
+          label="Lost before it went in (roasted, charred), %"
+          value={written?.loss_percent}
+          onValue={(percent) => draft.edit(setLostBefore(line.id, percent))}
+        />
+      </div>
+      <label className="follows">
         Follows
         <select
           value={written?.tie?.line ?? ''}
@@ -117,7 +164,7 @@ export function LineCard({ draft, line, lines, problems, onClose }: Props) {
         ))}
       </ul>
       {notes.map((note) => (
-        <p key={note.code} className={note.code === 'not-computed-yet' ? 'quiet note' : 'trouble'}>
+        <p key={note.code} className="trouble">
           {note.text}
         </p>
       ))}

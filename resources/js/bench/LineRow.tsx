@@ -20,13 +20,18 @@ interface Props {
   onRemove: () => void;
   onOpen: () => void;
   onPoint: (on: boolean) => void;
+  /** Another line was dropped on this one. */
+  onDropBefore: (id: string) => void;
 }
+
+/** What a dragged line is called while it is dragged. */
+export const dragged = 'text/x-vinculum-line';
 
 /** One line: its amount, its letter, its name, its grams; what is wrong with it underneath. */
 export function LineRow(props: Props) {
   const { line, figures, problems, isLit, isOpen } = props;
   const name = figures?.name ?? line.ingredient;
-  const trouble = problems.filter((problem) => problem.code !== 'not-computed-yet');
+  const trouble = problems;
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.target instanceof HTMLInputElement) return;
     if (event.key === 'Delete') props.onRemove();
@@ -40,6 +45,12 @@ export function LineRow(props: Props) {
     <li
       className={`line${isLit ? ' lit' : ''}${trouble.length > 0 ? ' troubled' : ''}`}
       data-line={line.id}
+      onDragOver={(event) => event.dataTransfer.types.includes(dragged) && event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        event.stopPropagation();
+        props.onDropBefore(event.dataTransfer.getData(dragged));
+      }}
       onMouseEnter={() => props.onPoint(true)}
       onMouseLeave={() => props.onPoint(false)}
       onFocus={() => props.onPoint(true)}
@@ -56,7 +67,17 @@ export function LineRow(props: Props) {
           onAmount={props.onAmount}
         />
         <button type="button" className="line-name" aria-expanded={isOpen} onClick={props.onOpen}>
-          <span className="swatch" style={{ background: pigment(figures?.tint ?? 'none') }} aria-hidden="true">
+          <span
+            className="swatch grip"
+            style={{ background: pigment(figures?.tint ?? 'none') }}
+            aria-hidden="true"
+            title="Drag to another place or stage"
+            draggable
+            onDragStart={(event) => {
+              event.dataTransfer.setData(dragged, line.id ?? '');
+              event.dataTransfer.effectAllowed = 'move';
+            }}
+          >
             {figures?.letter}
           </span>
           <span className="line-words">

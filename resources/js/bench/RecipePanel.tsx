@@ -7,6 +7,8 @@ import { BatchSize } from './BatchSize';
 import type { Looking } from './Desk';
 import {
   addLine,
+  addStage,
+  dropLine,
   freshId,
   moveLine,
   removeLine,
@@ -17,7 +19,7 @@ import {
   setName,
   setStyle,
 } from './edits';
-import { LineRow } from './LineRow';
+import { dragged, LineRow } from './LineRow';
 import { PasteList } from './PasteList';
 import { StageHead } from './StageHead';
 import type { Draft } from './useDraft';
@@ -89,12 +91,29 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
       {evaluation?.bench.in_parts && <BatchSize draft={draft} />}
       <div className="lines">
         {recipe.stages.map((stage, index) => (
-          <div key={stage.id ?? index} className="stage">
+          // biome-ignore lint/a11y/noStaticElementInteractions: a place to drop; the keys are Alt and an arrow on a line
+          <div
+            key={stage.id ?? index}
+            className="stage"
+            onDragOver={(event) => event.dataTransfer.types.includes(dragged) && event.preventDefault()}
+            onDrop={(event) => {
+              event.preventDefault();
+              edit(dropLine(event.dataTransfer.getData(dragged), stage.id ?? '', null));
+            }}
+          >
             <StageHead
               stage={stage}
               figures={stages.get(stage.id ?? '')}
               problems={problems.filter((problem) => problem.at === stage.id)}
               isOnly={recipe.stages.length === 1}
+              isOpen={looking !== null && 'stage' in looking && looking.stage === stage.id}
+              onOpen={() =>
+                onLook(
+                  looking !== null && 'stage' in looking && looking.stage === stage.id
+                    ? null
+                    : { stage: stage.id ?? '' },
+                )
+              }
               edit={edit}
             />
             <ul>
@@ -127,6 +146,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
                       onLook(looking !== null && 'line' in looking && looking.line === id ? null : { line: id })
                     }
                     onPoint={(on) => onPoint(on ? id : null)}
+                    onDropBefore={(other) => edit(dropLine(other, stage.id ?? '', id))}
                   />
                 );
               })}
@@ -143,6 +163,17 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
           />
           <button type="button" className="plain" onClick={() => setPasting(true)}>
             Paste a whole list
+          </button>
+          <button
+            type="button"
+            className="plain"
+            onClick={() => {
+              const id = freshId(recipe, 's');
+              edit(addStage(id));
+              onLook({ stage: id });
+            }}
+          >
+            Add a stage
           </button>
         </div>
         {isPasting && <PasteList draft={draft} onClose={() => setPasting(false)} />}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { AnalysisProblem, EvaluationBench, RecipeStage } from '../generated/documents';
+import { typedNumber } from '../shared/typedNumber';
 import { setLoss } from './edits';
 import type { Draft } from './useDraft';
 
@@ -8,31 +9,44 @@ interface Props {
   figures: EvaluationBench['stages'][number] | undefined;
   problems: AnalysisProblem[];
   isOnly: boolean;
+  isOpen: boolean;
+  onOpen: () => void;
   edit: Draft['edit'];
 }
 
 /** A stage's name, what is done in it, and how far it is boiled down. */
-export function StageHead({ stage, figures, problems, isOnly, edit }: Props) {
+export function StageHead({ stage, figures, problems, isOnly, isOpen, onOpen, edit }: Props) {
   const process = stage.process;
   const loss = process?.until && 'loss_percent' in process.until ? process.until.loss_percent : undefined;
   const [typed, setTyped] = useState<string | null>(null);
   const boils = process?.kind === 'simmer' || process?.kind === 'boil';
-  if (isOnly && !stage.name && !process) return null;
-  const parts = [process?.kind, process?.minutes ? `${process.minutes} min` : null].filter(Boolean).join(', ');
+  const other = process?.until && loss === undefined ? process.until : null;
+  const parts = [
+    process?.kind ?? (isOnly ? 'only stirred' : 'stirred in'),
+    process?.minutes ? `${process.minutes} min` : null,
+    process?.lid ? 'lid on' : null,
+    other && 'mass_g' in other ? `down to ${other.mass_g} g` : null,
+    other && 'volume_ml' in other ? `down to ${other.volume_ml} ml` : null,
+    stage.strain ? 'strained' : null,
+  ]
+    .filter(Boolean)
+    .join(', ');
   const commit = () => {
     if (typed === null) return;
-    const percent = Number(typed.replace(',', '.'));
-    if (typed.trim() === '') edit(setLoss(stage.id ?? '', null));
-    else if (percent > 0 && percent < 100) edit(setLoss(stage.id ?? '', percent));
+    edit(setLoss(stage.id ?? '', typedNumber(typed)));
     setTyped(null);
   };
   return (
     <>
       <div className="stage-head">
-        <h2>{stage.name || 'Together'}</h2>
+        <h2>
+          <button type="button" aria-expanded={isOpen} onClick={onOpen}>
+            {stage.name || 'Together'}
+          </button>
+        </h2>
         <span className="quiet">
           {parts}
-          {boils && (
+          {boils && other === null && (
             <>
               , down by{' '}
               <input
@@ -55,7 +69,7 @@ export function StageHead({ stage, figures, problems, isOnly, edit }: Props) {
         </span>
       </div>
       {problems.map((problem) => (
-        <p key={problem.code} className={problem.code === 'not-computed-yet' ? 'quiet note' : 'trouble'}>
+        <p key={problem.code} className="trouble" role="alert">
           {problem.text}
         </p>
       ))}

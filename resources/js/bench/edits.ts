@@ -1,4 +1,4 @@
-import type { Recipe, RecipeLine, RecipeStage } from '../generated/documents';
+import type { Recipe, RecipeLine, RecipeProcess, RecipeStage } from '../generated/documents';
 
 /** What a maker can do to a recipe on paper. Each returns a new document; none works anything out. */
 export type Edit = (recipe: Recipe) => Recipe;
@@ -44,6 +44,58 @@ export const setLock = (id: string, lock: boolean): Edit => onLine(id, (line) =>
 
 export const removeLine = (id: string): Edit =>
   inStages((stage) => ({ ...stage, lines: stage.lines?.filter((line) => line.id !== id) }));
+
+/** Stays in, is steeped and lifted out, or goes in whole. */
+export const setHandling = (id: string, handling: NonNullable<RecipeLine['handling']>): Edit =>
+  onLine(id, (line) => ({ ...line, handling }));
+
+/** How far a steeped line gives what it has to the sauce; null for all the way. */
+export const setExtent = (id: string, extent: number | null): Edit =>
+  onLine(id, ({ extent: _, ...line }) => (extent === null ? line : { ...line, extent }));
+
+/** Water it lost before it went in, per cent. */
+export const setLostBefore = (id: string, percent: number | null): Edit =>
+  onLine(id, ({ loss_percent: _, ...line }) => (percent === null ? line : { ...line, loss_percent: percent }));
+
+export const setStage = (id: string, part: Partial<RecipeStage>): Edit =>
+  inStages((stage) => (stage.id === id ? { ...stage, ...part } : stage));
+
+/** Changes a part of what is done in a stage; null takes the part away. */
+export const setProcess = (id: string, part: { [Key in keyof RecipeProcess]?: RecipeProcess[Key] | null }): Edit =>
+  inStages((stage) => {
+    if (stage.id !== id) return stage;
+    const process: RecipeProcess = { ...(stage.process ?? { kind: 'simmer' }) };
+    for (const [key, value] of Object.entries(part)) {
+      if (value === null) delete process[key as keyof RecipeProcess];
+      else Object.assign(process, { [key]: value });
+    }
+    return { ...stage, process: process.kind === 'none' ? null : process };
+  });
+
+export const addStage =
+  (id: string): Edit =>
+  (recipe) => ({ ...recipe, stages: [...recipe.stages, { id, name: '', lines: [] }] });
+
+export const removeStage =
+  (id: string): Edit =>
+  (recipe) => ({ ...recipe, stages: recipe.stages.filter((stage) => stage.id !== id) });
+
+/** A line dragged to another place: before a line of a stage, or to its end. */
+export const dropLine =
+  (id: string, stageId: string, before: string | null): Edit =>
+  (recipe) => {
+    const line = recipe.stages.flatMap((stage) => stage.lines ?? []).find((each) => each.id === id);
+    if (line === undefined || before === id) return recipe;
+    return {
+      ...recipe,
+      stages: recipe.stages.map((stage) => {
+        const lines = (stage.lines ?? []).filter((each) => each.id !== id);
+        if (stage.id !== stageId) return { ...stage, lines };
+        const at = before === null ? -1 : lines.findIndex((each) => each.id === before);
+        return { ...stage, lines: at < 0 ? [...lines, line] : [...lines.slice(0, at), line, ...lines.slice(at)] };
+      }),
+    };
+  };
 
 export const setLoss = (id: string, percent: number | null): Edit =>
   inStages((stage) =>

@@ -184,6 +184,117 @@ export interface AnalysisProblem {
   text: string;
   suggestions: string[];
 }
+export interface BatchList {
+  batches: Batch[];
+}
+/**
+ * a recipe as it was made on a day
+ */
+export interface Batch {
+  id: string;
+  recipe: string;
+  name: string;
+  /**
+   * a date, such as 2026-08-30
+   */
+  made_on: string;
+  figures: {
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
+    estimate_text: string;
+    now_text: string;
+    moved_text: string;
+    offer: null | {
+      text: string;
+      ingredient: OwnIngredient;
+    };
+  }[];
+  readings: {
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    value: number;
+    hot: boolean;
+    rested: boolean;
+  }[];
+}
+/**
+ * an ingredient of one's own
+ */
+export interface OwnIngredient {
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the slug of what it is most like, or null
+   */
+  like?: string | null;
+  /**
+   * the serving the values are for, as the label has it, such as 1 tbsp or 15 ml; null for 100 g
+   */
+  serving?: string | null;
+  /**
+   * grams of the serving the values are for, above 0; null for 100 g
+   */
+  serving_g?: number | null;
+  /**
+   * what the label says
+   */
+  values?: {
+    /**
+     * sugars, grams, 0 or more
+     */
+    sugars_g?: number | null;
+    /**
+     * salt, grams, 0 or more
+     */
+    salt_g?: number | null;
+    /**
+     * sodium, milligrams, 0 or more
+     */
+    sodium_mg?: number | null;
+    /**
+     * fat, grams, 0 or more
+     */
+    fat_g?: number | null;
+    /**
+     * protein, grams, 0 or more
+     */
+    protein_g?: number | null;
+    /**
+     * acidity, 0 to 100 per cent
+     */
+    acidity_percent?: number | null;
+    /**
+     * Scoville heat units as it is, 0 to 16000000
+     */
+    heat_shu?: number | null;
+    /**
+     * measured pH, 0 to 14
+     */
+    ph?: number | null;
+  };
+  /**
+   * g/mL, above 0 and up to 3, or null
+   */
+  density?: number | null;
+  /**
+   * constituents in g per 100 g, null where not known
+   */
+  per_100g?: {
+    [k: string]: number | null;
+  } | null;
+  /**
+   * free text of up to 300 characters
+   */
+  note?: string;
+  [k: string]: unknown;
+}
 export interface Evaluation {
   analysis: Analysis;
   bench: EvaluationBench;
@@ -641,79 +752,6 @@ export interface RecipeUntil {
    */
   volume_ml?: number;
 }
-/**
- * an ingredient of one's own
- */
-export interface OwnIngredient {
-  /**
-   * a name of 1 to 120 characters
-   */
-  name: string;
-  /**
-   * the slug of what it is most like, or null
-   */
-  like?: string | null;
-  /**
-   * the serving the values are for, as the label has it, such as 1 tbsp or 15 ml; null for 100 g
-   */
-  serving?: string | null;
-  /**
-   * grams of the serving the values are for, above 0; null for 100 g
-   */
-  serving_g?: number | null;
-  /**
-   * what the label says
-   */
-  values?: {
-    /**
-     * sugars, grams, 0 or more
-     */
-    sugars_g?: number | null;
-    /**
-     * salt, grams, 0 or more
-     */
-    salt_g?: number | null;
-    /**
-     * sodium, milligrams, 0 or more
-     */
-    sodium_mg?: number | null;
-    /**
-     * fat, grams, 0 or more
-     */
-    fat_g?: number | null;
-    /**
-     * protein, grams, 0 or more
-     */
-    protein_g?: number | null;
-    /**
-     * acidity, 0 to 100 per cent
-     */
-    acidity_percent?: number | null;
-    /**
-     * Scoville heat units as it is, 0 to 16000000
-     */
-    heat_shu?: number | null;
-    /**
-     * measured pH, 0 to 14
-     */
-    ph?: number | null;
-  };
-  /**
-   * g/mL, above 0 and up to 3, or null
-   */
-  density?: number | null;
-  /**
-   * constituents in g per 100 g, null where not known
-   */
-  per_100g?: {
-    [k: string]: number | null;
-  } | null;
-  /**
-   * free text of up to 300 characters
-   */
-  note?: string;
-  [k: string]: unknown;
-}
 export interface RecipeRecord {
   id: string;
   revision: number;
@@ -851,6 +889,27 @@ export interface Preferences {
    * one of point, comma
    */
   decimal: 'point' | 'comma';
+}
+/**
+ * what an instrument said of a batch
+ */
+export interface ReadingInput {
+  /**
+   * one of ph, brix, salt, mass
+   */
+  kind: 'ph' | 'brix' | 'salt' | 'mass';
+  /**
+   * what the instrument read: pH, °Brix, g salt in 100 g, or g, above 0
+   */
+  value: number;
+  /**
+   * true where it was read hot
+   */
+  hot?: boolean;
+  /**
+   * false where it had not rested
+   */
+  rested?: boolean;
 }
 export interface Reading {
   recipe: Recipe;

@@ -1,0 +1,60 @@
+import type { EvaluationBench } from '../generated/documents';
+import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
+
+const marks = { fits: '✓', against: '✕', check: '?' } as const;
+
+/** What it contains, who can eat it as far as its lines say, and what to mind. */
+export function KeepingCard({ keeping, onClose }: { keeping: EvaluationBench['keeping']; onClose: () => void }) {
+  return (
+    <>
+      <div className="panel-head">
+        <h2>To mind</h2>
+        <button type="button" className="plain" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      <ul className="cautions">
+        {keeping.cautions.map((caution) => (
+          <li key={caution.code} className={caution.grave ? 'grave' : undefined}>
+            {caution.grave && <strong>Mind: </strong>}
+            {caution.text} <span className="quiet">{caution.rule}.</span>
+          </li>
+        ))}
+      </ul>
+      <h3>Contains</h3>
+      {keeping.contains.length === 0 ? (
+        <p className="quiet">None of the listed allergens, by its lines. Labels may say more.</p>
+      ) : (
+        <ul className="contains">
+          {keeping.contains.map((each) => (
+            <li key={each.name}>
+              <strong>{each.name}</strong> <span className="quiet">from {each.from}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {keeping.check.length > 0 && (
+        <>
+          <h3>May contain: check the label</h3>
+          <ul className="contains">
+            {keeping.check.map((each) => (
+              <li key={each.name}>
+                {each.name} <span className="quiet">in some kinds of {each.from}</span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3>By its lines</h3>
+      <ul className="contains">
+        {keeping.diets.map((diet) => (
+          <li key={diet.name}>
+            <span aria-hidden="true">{marks[diet.state]} </span>
+            <strong>{diet.name}</strong> <span className="quiet">{diet.text}</span>
+          </li>
+        ))}
+      </ul>
+      <HowIsThisWorkedOut about="keeping" />
+    </>
+  );
+}
