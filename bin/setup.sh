@@ -54,7 +54,7 @@ need_php() {
   local extensions
   extensions=$(php -m 2>/dev/null | tr '[:upper:]' '[:lower:]')
   local extension
-  for extension in mbstring:mbstring dom:xml pdo_sqlite:sqlite3 curl:curl; do
+  for extension in mbstring:mbstring dom:xml pdo_sqlite:sqlite3 curl:curl zip:zip; do
     grep -qx "${extension%%:*}" <<<"$extensions" || missing+=("php8.2-${extension##*:}")
   done
   command -v composer >/dev/null || missing+=(composer)

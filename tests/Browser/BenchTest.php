@@ -133,7 +133,7 @@ final class BenchTest extends BrowserTestCase
         $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.troubled')) === [], 'for the parts to be weighed');
 
         $this->see("[data-line='l5'] .line-name")->click();
-        (new WebDriverSelect($this->see('.follows select')))->selectByVisibleText('lemon juice');
+        (new WebDriverSelect($this->see("//label[starts-with(.,'Follows')]/select")))->selectByVisibleText('lemon juice');
         $this->eventually(fn (): bool => $this->amount('l5') === 'follows lemon juice', 'for the sugar to follow the lemon');
         $before = $this->top('sweetness');
         $this->type('l3', '4 tbsp');
@@ -155,7 +155,7 @@ final class BenchTest extends BrowserTestCase
     public function test_six_bottles_are_shown_before_they_are_made(): void
     {
         $this->openRecipe('Towpath pineapple and habanero');
-        $this->see("//button[.='Make another amount']")->click();
+        $this->see("//button[.='Other amount']")->click();
         $this->eventually(fn (): bool => str_contains($this->see('[role=dialog] .sentence')->getText(), '6 of 6 filled with 237 mL each'), 'for the six bottles');
         self::assertSame('600 g', $this->amount('l1'), 'nothing is applied yet');
 
