@@ -4,17 +4,11 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\AmountWriter;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Unit;
-use Vinculum\Measure\Units;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
-use Vinculum\Recipe\WeighedLine;
+use Vinculum\Recipe\WrittenAgain;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 
@@ -29,9 +23,6 @@ final readonly class Scaler
 
     /** From this share of a full batch on, all containers are filled a little less. */
     private const FULL_ENOUGH = 0.95;
-
-    /** Pinches and glugs beyond this many are better measured. */
-    private const MOST_INFORMAL = 4;
 
     public function __construct(private Catalogue $catalogue) {}
 
@@ -79,7 +70,7 @@ final readonly class Scaler
         $stages = array_map(fn (Stage $stage): Stage => new Stage(
             $stage->id,
             $stage->name,
-            array_map(fn (Line $line): Line => $line->scaled($this->amount($weighed[$line->id], $factor, $recipe->measures), $factor), $stage->lines),
+            array_map(fn (Line $line): Line => $line->scaled(WrittenAgain::nearest($weighed[$line->id], $factor, $recipe->measures), $factor), $stage->lines),
             $stage->process?->scaled($factor),
             $stage->strain,
             $stage->lookFor,
@@ -87,54 +78,6 @@ final readonly class Scaler
         ), $recipe->stages);
 
         return new Recipe($recipe->name, $recipe->style, $recipe->measures, $recipe->size?->scaled($factor), $recipe->pins, $stages, $recipe->ingredients, $recipe->extra);
-    }
-
-    /** The line's amount times the factor, in words it can be measured in. What has no number is left as written. */
-    private function amount(WeighedLine $weighed, float $factor, MeasuringSet $set): ?string
-    {
-        $amount = $weighed->amount;
-        $text = $weighed->line->amount;
-        if ($text === null || $amount === null || $amount->isToTaste() || $weighed->line->tie !== null) {
-            return $text;
-        }
-        $first = $amount->terms[0];
-        $unit = $first->unit;
-        if ($unit?->dimension === Dimension::Part) {
-            return $text;
-        }
-        if ($unit === null) {
-            // counted in something only the ingredient knows: keep its word
-            if (count($amount->terms) > 1) {
-                return AmountWriter::in(self::gram(), $weighed->grams * $factor, $set)[0];
-            }
-            $count = AmountWriter::in(Units::count('each'), $first->number->value * $amount->factor * $factor, $set)[0];
-
-            return trim("{$count} {$first->words}");
-        }
-        foreach ($amount->terms as $term) {
-            if ($term->unit?->dimension !== $unit->dimension) {
-                return AmountWriter::in(self::gram(), $weighed->grams * $factor, $set)[0];
-            }
-        }
-        $size = $this->size($amount) * $factor;
-        if ($unit->informal && $size / $unit->size <= self::MOST_INFORMAL) {
-            return AmountWriter::in($unit, $size, $set)[0];
-        }
-        $isVessel = Units::find($unit->name, $set) === null;
-        $spoons = $unit->dimension === Dimension::Volume && ! $unit->decimal && ! $isVessel && ! in_array($unit->name, ['fl oz', 'pint', 'quart', 'gallon'], true);
-
-        return $spoons ? AmountWriter::spoons($size, $set)[0] : AmountWriter::in($unit->informal ? self::gram() : $unit, $size, $set)[0];
-    }
-
-    private static function gram(): Unit
-    {
-        return Units::find('g', MeasuringSet::Metric) ?? throw new \LogicException('There is no gram.');
-    }
-
-    /** Total of the terms in grams, millilitres or pieces. */
-    private function size(Amount $amount): float
-    {
-        return $amount->factor * array_sum(array_map(static fn ($term): float => $term->number->value * ($term->unit->size ?? 1.0), $amount->terms));
     }
 
     /**

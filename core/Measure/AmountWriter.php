@@ -12,6 +12,12 @@ final class AmountWriter
     /** The smallest number each spoon or cup is used for; below it the next smaller one is. */
     private const LEAST = ['cup' => 0.25, 'tbsp' => 1.0, 'tsp' => 0.125];
 
+    /** Half of the smallest spoon. */
+    private const LEAST_LEFT_ML = 0.3;
+
+    /** A second scoop has to be worth it: nearer by this share of the whole. */
+    private const AS_NEAR = 0.01;
+
     /** Grams or millilitres from which kg or l are written, when the maker wrote those. */
     private const LARGE = 1000.0;
 
@@ -32,6 +38,37 @@ final class AmountWriter
             }
         }
         throw new \LogicException("The set {$set->value} has no teaspoon.");
+    }
+
+    /**
+     * In two scoops' worth of the set, a cup or tablespoons and what is left in the next smaller: "1/2 cup + 1 tbsp".
+     *
+     * @param float $millilitres above 0
+     * @return array{string, float} the text, and the millilitres it stands for; as spoons() where one measure is as near
+     */
+    public static function together(float $millilitres, MeasuringSet $set): array
+    {
+        $best = self::spoons($millilitres, $set);
+        foreach (['cup', 'tbsp'] as $name) {
+            $unit = Units::find($name, $set);
+            // nobody counts out fifteen tablespoons
+            $isLarge = $name === 'tbsp' && str_contains($best[0], 'cup');
+            if ($unit === null || $isLarge || $millilitres / $unit->size < self::LEAST[$name]) {
+                continue;
+            }
+            $number = KitchenSteps::nearest($millilitres / $unit->size, $unit);
+            $number = $number * $unit->size > $millilitres ? KitchenSteps::previous($number, $unit) : $number;
+            $left = $millilitres - $number * $unit->size;
+            if ($left < self::LEAST_LEFT_ML) {
+                continue;
+            }
+            [$rest, $ml] = self::spoons($left, $set);
+            if (abs($number * $unit->size + $ml - $millilitres) < abs($best[1] - $millilitres) - self::AS_NEAR * $millilitres) {
+                $best = [KitchenSteps::text($number, $unit)." {$unit->name} + {$rest}", $number * $unit->size + $ml];
+            }
+        }
+
+        return $best;
     }
 
     /**

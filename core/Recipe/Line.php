@@ -34,6 +34,12 @@ final readonly class Line
         public array $extra = [],
     ) {}
 
+    /** The same line with an amount of its own. */
+    public function withAmount(string $amount): self
+    {
+        return $this->scaled($amount, 1.0);
+    }
+
     /** The same line of a batch of another size, with its amount written anew. */
     public function scaled(?string $amount, float $factor): self
     {

@@ -90,6 +90,28 @@ final readonly class Recipe
     }
 
     /**
+     * The same recipe with some amounts written anew.
+     *
+     * @param array<string, string> $amounts by line id
+     */
+    public function withAmounts(array $amounts): self
+    {
+        return $this->withStages(array_map(static fn (Stage $stage): Stage => $stage->withLines(array_map(
+            static fn (Line $line): Line => isset($amounts[$line->id]) ? $line->withAmount($amounts[$line->id]) : $line,
+            $stage->lines,
+        )), $this->stages));
+    }
+
+    /** An id nothing in it has. */
+    public function freshId(string $prefix): string
+    {
+        $taken = array_merge(...array_map(static fn (Stage $stage): array => [$stage->id, ...array_map(static fn (Line $line): string => $line->id, $stage->lines)], $this->stages));
+        for ($number = count($taken) + 1; in_array("{$prefix}{$number}", $taken, true); $number++);
+
+        return "{$prefix}{$number}";
+    }
+
+    /**
      * @return array<array-key, mixed> millilitres by name, as the document has them
      */
     private function vessels(): array

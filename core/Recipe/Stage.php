@@ -20,4 +20,12 @@ final readonly class Stage
         public string $lookFor = '',
         public array $extra = [],
     ) {}
+
+    /**
+     * @param list<Line> $lines
+     */
+    public function withLines(array $lines): self
+    {
+        return new self($this->id, $this->name, $lines, $this->process, $this->strain, $this->lookFor, $this->extra);
+    }
 }

@@ -63,6 +63,24 @@ final readonly class WeighedRecipe
     }
 
     /**
+     * The same recipe with other weights.
+     *
+     * @param array<int, float> $factors by deciding line; 1 where there is none
+     */
+    public function times(array $factors): self
+    {
+        return new self($this->recipe, array_map(static fn (WeighedLine $line): WeighedLine => new WeighedLine(
+            $line->line,
+            $line->stage,
+            $line->ingredient,
+            $line->amount,
+            $line->grams * ($factors[$line->source] ?? 1.0),
+            $line->spread,
+            $line->source,
+        ), $this->lines), $this->problems);
+    }
+
+    /**
      * @return array{Amount|null, Weight|null, Problem|null}
      */
     private static function weigh(Line $line, ?Ingredient $ingredient, Kitchenware $kit): array

@@ -29,9 +29,15 @@ final readonly class Evaluation
 
     public static function of(Recipe $recipe, Catalogue $catalogue, ?Style $style): self
     {
-        $cooked = Kitchen::cook(WeighedRecipe::of($recipe, $catalogue));
+        return self::ofWeighed(WeighedRecipe::of($recipe, $catalogue), $style);
+    }
 
-        return new self($recipe, $cooked, Tasting::of($cooked), new Jar($cooked), $style);
+    /** What the same recipe comes to with other weights, without writing them down. */
+    public static function ofWeighed(WeighedRecipe $weighed, ?Style $style): self
+    {
+        $cooked = Kitchen::cook($weighed);
+
+        return new self($weighed->recipe, $cooked, Tasting::of($cooked), new Jar($cooked), $style);
     }
 
     /**

@@ -53,7 +53,7 @@ final readonly class Tasting
     }
 
     /**
-     * A measure of a mixture by itself, without who brought it or how sure it is; for umami and heat see of().
+     * A measure of a mixture by itself, without who brought it or how sure it is.
      *
      * @param Acidity|null $acidity of the mixture
      */
@@ -64,8 +64,27 @@ final readonly class Tasting
         foreach ($measure === Measure::Sourness ? $acidity?->sournessWeights() ?? [] : $measure->weights() as $constituent => $weight) {
             $sum += $weight * $mixture->grams[$constituent];
         }
+        if ($mass <= 0.0) {
+            return 0.0;
+        }
+        $value = 100 * $sum / $mass;
 
-        return $mass > 0.0 ? 100 * $sum / $mass : 0.0;
+        return $measure === Measure::Umami ? $value * (1 + Measure::UMAMI_SYNERGY * self::nucleotides($mixture->grams) * 100 / $mass) : $value;
+    }
+
+    /**
+     * Nucleotides as they count towards umami, g.
+     *
+     * @param array<int, float> $grams by Constituent
+     */
+    public static function nucleotides(array $grams): float
+    {
+        $sum = 0.0;
+        foreach (Measure::synergyWeights() as $constituent => $weight) {
+            $sum += $weight * $grams[$constituent];
+        }
+
+        return $sum;
     }
 
     public function value(Measure $measure): float

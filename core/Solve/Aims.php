@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve;
+
+use Vinculum\Taste\Evaluation;
+use Vinculum\Taste\Measure;
+use Vinculum\Taste\Style;
+
+/** Where every taste of a sauce should end: an interval in its own unit, and whether somebody asked for it. */
+final readonly class Aims
+{
+    /** What nobody named may drift by this many steps, which a tongue hardly tells. */
+    public const HELD_WITHIN = 0.5;
+
+    /**
+     * @param array<string, array{float, float}> $wanted lowest and highest, by Measure value
+     * @param list<string> $named Measure values that were asked for
+     */
+    private function __construct(public array $wanted, public array $named) {}
+
+    /** Into the bands of a style; what it has no band for is held. */
+    public static function ofStyle(Evaluation $from, Style $style): self
+    {
+        $wanted = self::held($from);
+        $named = [];
+        foreach (Measure::cases() as $measure) {
+            $band = $style->band($measure);
+            if ($band !== null) {
+                $wanted[$measure->value] = [$band->low, $band->high];
+                $named[] = $measure->value;
+            }
+        }
+
+        return new self($wanted, $named);
+    }
+
+    /**
+     * Some tastes to a figure, the others held where they are.
+     *
+     * @param array<string, float> $figures by Measure value, 0 or more
+     */
+    public static function ofFigures(Evaluation $from, array $figures): self
+    {
+        $wanted = self::held($from);
+        foreach ($figures as $measure => $figure) {
+            $wanted[$measure] = [$figure, $figure];
+        }
+
+        return new self($wanted, array_keys($figures));
+    }
+
+    /**
+     * Tastes that are too strong or too weak by so many steps, brought to where they should be.
+     *
+     * @param array<string, float> $feels steps by Measure value, positive is too much
+     */
+    public static function ofSpoon(Evaluation $from, array $feels): self
+    {
+        return self::ofFigures($from, array_map(
+            static fn (string $measure): float => self::moved(Measure::from($measure), $from->tasting->value(Measure::from($measure)), -$feels[$measure]),
+            array_combine(array_keys($feels), array_keys($feels)),
+        ));
+    }
+
+    /** The value so many noticeable steps away; 0 at the least. */
+    public static function moved(Measure $measure, float $value, float $steps): float
+    {
+        return max(0.0, ($value + $measure->threshold()) * (1 + $measure->weber()) ** $steps - $measure->threshold());
+    }
+
+    /** Steps outside what is wanted: 0 within, negative is short. */
+    public function steps(Measure $measure, float $value): float
+    {
+        [$low, $high] = $this->wanted[$measure->value];
+
+        return match (true) {
+            $value < $low => $measure->steps($low, $value),
+            $value > $high => $measure->steps($high, $value),
+            default => 0.0,
+        };
+    }
+
+    public function isNamed(Measure $measure): bool
+    {
+        return in_array($measure->value, $this->named, true);
+    }
+
+    /** @return array<string, array{float, float}> */
+    private static function held(Evaluation $from): array
+    {
+        $wanted = [];
+        foreach (Measure::cases() as $measure) {
+            $value = $from->tasting->value($measure);
+            $wanted[$measure->value] = [self::moved($measure, $value, -self::HELD_WITHIN), self::moved($measure, $value, self::HELD_WITHIN)];
+        }
+
+        return $wanted;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve;
+
+/** One line before and after. */
+final readonly class LineChange
+{
+    /**
+     * @param string|null $text the new amount as written; null for a line that follows another
+     * @param string $why what it does
+     */
+    public function __construct(public string $id, public float $beforeG, public float $afterG, public ?string $text, public string $why) {}
+}
