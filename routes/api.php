@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\AdjustController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\IngredientController;
@@ -19,6 +20,8 @@ Route::post('evaluate', EvaluationController::class);
 Route::post('scale', ScaleController::class);
 Route::post('stop', StopController::class);
 Route::post('read', ReadingController::class);
+Route::post('rebalance', [AdjustController::class, 'rebalance']);
+Route::post('rescue', [AdjustController::class, 'rescue']);
 
 Route::get('recipes', [RecipeController::class, 'index']);
 Route::post('recipes', [RecipeController::class, 'store']);

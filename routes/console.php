@@ -3,6 +3,8 @@
 use App\Console\AnalyseCommand;
 use App\Console\CompileCommand;
 use App\Console\ReadCommand;
+use App\Console\RebalanceCommand;
+use App\Console\RescueCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, CompileCommand::class, ReadCommand::class]);
+Artisan::addCommands([AnalyseCommand::class, CompileCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class]);

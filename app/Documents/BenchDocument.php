@@ -126,6 +126,23 @@ final readonly class BenchDocument
         }, Measure::cases());
     }
 
+    /**
+     * Where the tops of the columns would be: drawn as ghosts before anything is applied.
+     *
+     * @return list<array{measure: string, top: float, text: string, words: string}>
+     */
+    public static function ghosts(Evaluation $evaluation): array
+    {
+        $bench = new self($evaluation);
+
+        return array_map(static fn (Measure $measure): array => [
+            'measure' => $measure->value,
+            'top' => AnalysisDocument::digits($bench->levels($measure, $evaluation->tasting->value($measure))),
+            'text' => Wording::measure($measure, $evaluation->tasting->value($measure)),
+            'words' => $evaluation->verdict($measure)->words ?? '',
+        ], Measure::cases());
+    }
+
     /** Whether a line is in parts, so that the recipe needs a batch size. */
     private function isInParts(): bool
     {
@@ -296,9 +313,7 @@ final readonly class BenchDocument
     /** A value in heights of the style's aim, so that a balanced sauce has level tops; on a fixed scale without one. */
     private function levels(Measure $measure, float $value): float
     {
-        $aim = $this->evaluation->style?->band($measure)->aim ?? 0.0;
-
-        return $value / ($aim > 0.0 ? $aim : $measure->fixedScale());
+        return $value / $this->evaluation->scaleOf($measure);
     }
 
     /**

@@ -112,6 +112,18 @@ final class Wording
         return $millilitres >= 1000 ? self::grouped($millilitres / 1000, 2).' L' : self::grouped(round($millilitres), 0).' mL';
     }
 
+    /** Noticeable steps in words: "half a step", "1 step", "2.5 steps". */
+    public static function steps(float $steps): string
+    {
+        $halves = round(2 * abs($steps)) / 2;
+
+        return match (true) {
+            $halves <= 0.5 => 'half a step',
+            $halves === 1.0 => '1 step',
+            default => self::trimmed($halves, 1).' steps',
+        };
+    }
+
     /**
      * "perhaps 590 g to 640 g"
      *

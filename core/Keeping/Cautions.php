@@ -25,7 +25,7 @@ final readonly class Cautions
     public const ACTIVITY_LIMIT = 0.85;
 
     /** Within this of a limit is near it. */
-    private const NEAR_PH = 0.4;
+    public const NEAR_PH = 0.4;
 
     private const RAW_AROMA = [
         'garlic', 'shallot', 'onion', 'red-onion', 'spring-onion', 'leek', 'chives', 'ginger', 'coriander-leaf', 'parsley', 'basil', 'mint', 'dill', 'tarragon', 'thyme', 'rosemary',

@@ -145,7 +145,7 @@ final readonly class Jar
     }
 
     /** g of protein that came as a gel: soured milk and its like. */
-    private function gel(): float
+    public function gel(): float
     {
         $gel = 0.0;
         foreach ($this->cooked->rows as $i => $row) {
@@ -159,7 +159,7 @@ final readonly class Jar
     }
 
     /** Longest that any starch has simmered, minutes. */
-    private function starchMinutes(): float
+    public function starchMinutes(): float
     {
         $minutes = 0.0;
         foreach ($this->cooked->rows as $i => $row) {

@@ -12,6 +12,9 @@ final class AmountWriter
     /** The smallest number each spoon or cup is used for; below it the next smaller one is. */
     private const LEAST = ['cup' => 0.25, 'tbsp' => 1.0, 'tsp' => 0.125];
 
+    /** A fifteenth short of a tablespoon is a tablespoon, not three teaspoons. */
+    private const NEARLY = 0.94;
+
     /** Half of the smallest spoon. */
     private const LEAST_LEFT_ML = 0.3;
 
@@ -31,7 +34,7 @@ final class AmountWriter
     {
         foreach (self::LEAST as $name => $least) {
             $unit = Units::find($name, $set);
-            if ($unit !== null && ($millilitres / $unit->size >= $least * 0.99 || $name === 'tsp')) {
+            if ($unit !== null && ($millilitres / $unit->size >= $least * self::NEARLY || $name === 'tsp')) {
                 $number = KitchenSteps::nearest($millilitres / $unit->size, $unit);
 
                 return [KitchenSteps::text($number, $unit)." {$unit->name}", $number * $unit->size];

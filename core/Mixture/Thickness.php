@@ -38,7 +38,7 @@ enum Thickness: int
     private const FROM = [1 => 0.9, 2 => 2.0, 3 => 3.2, 4 => 4.3];
 
     /** Powers of ten thinner at a simmer than cold. */
-    private const HOT = 0.6;
+    public const HOT = 0.6;
 
     public function words(): string
     {

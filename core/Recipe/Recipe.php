@@ -89,6 +89,12 @@ final readonly class Recipe
         return new self($this->name, $this->style, $this->measures, $this->size, $this->pins, $stages, $this->ingredients, $extra ?? $this->extra);
     }
 
+    /** The same recipe, held against another style. */
+    public function withStyle(?string $style): self
+    {
+        return new self($this->name, $style, $this->measures, $this->size, $this->pins, $this->stages, $this->ingredients, $this->extra);
+    }
+
     /**
      * The same recipe with some amounts written anew.
      *

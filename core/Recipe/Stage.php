@@ -28,4 +28,10 @@ final readonly class Stage
     {
         return new self($this->id, $this->name, $lines, $this->process, $this->strain, $this->lookFor, $this->extra);
     }
+
+    /** The same stage of a batch of another size, its lines' amounts left as they are. */
+    public function scaled(float $factor): self
+    {
+        return new self($this->id, $this->name, $this->lines, $this->process?->scaled($factor), $this->strain, $this->lookFor, $this->extra);
+    }
 }

@@ -22,6 +22,9 @@ final class WrittenAgain
     /** Pinches and glugs beyond this many are better measured. */
     private const MOST_INFORMAL = 4;
 
+    /** A scale is good for so many of its steps and more. */
+    private const SCALE_STEPS = 5.0;
+
     /** Half of an eighth of a teaspoon. */
     private const LEAST_SPOON_ML = 0.3;
 
@@ -88,20 +91,29 @@ final class WrittenAgain
         return rtrim(rtrim(number_format(max($step, round($grams / $step) * $step), 1, '.', ''), '0'), '.').' g';
     }
 
-    /** An amount of something that is not in the recipe yet, in the handiest words that are within a share of it. */
+    /** An amount of something that is not in the recipe yet: the handiest words within a share of it, or the nearest there are. */
     public static function fresh(float $grams, Ingredient $ingredient, Kitchenware $kit, float $within = 0.06): string
     {
+        $ways = [];
         if ($ingredient->density !== null && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
-            $millilitres = $grams / $ingredient->density;
             foreach ([AmountWriter::spoons(...), AmountWriter::together(...)] as $write) {
-                [$text, $size] = $write($millilitres, $kit->set);
-                if (abs($size / $millilitres - 1) <= $within) {
-                    return $text;
-                }
+                [$text, $size] = $write($grams / $ingredient->density, $kit->set);
+                $ways[] = [$text, $size * $ingredient->density];
             }
         }
+        if ($ways === [] || $grams >= self::SCALE_STEPS * $kit->scaleStep) {
+            $weighed = self::weighed($grams, $kit);
+            $ways[] = [$weighed, (float) $weighed];
+        }
+        $nearest = $ways[0];
+        foreach ($ways as $way) {
+            if (abs($way[1] / $grams - 1) <= $within) {
+                return $way[0];
+            }
+            $nearest = abs($way[1] - $grams) < abs($nearest[1] - $grams) ? $way : $nearest;
+        }
 
-        return self::weighed($grams, $kit);
+        return $nearest[0];
     }
 
     /** Grams that a text stands for, for this line; null where it cannot be read. */

@@ -38,44 +38,44 @@ final class LeastSquares
 
     private int $n;
 
-    /** @var list<list<float>> AᵀA of the scaled columns, with the ridge */
+    /** @var array<int, array<int, float>> AᵀA of the scaled columns, with the ridge */
     private array $h;
 
-    /** @var list<float> Aᵀb of the scaled columns */
+    /** @var array<int, float> Aᵀb of the scaled columns */
     private array $q;
 
     private float $wrong;
 
-    /** @var list<float> the length of each column */
+    /** @var array<int, float> the length of each column */
     private array $scale;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $low;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $high;
 
-    /** @var list<float>|null */
+    /** @var array<int, float>|null */
     private ?array $c = null;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $x;
 
-    /** @var list<int> -1 held at the low bound, 1 at the high one, 0 free */
+    /** @var array<int, int> -1 held at the low bound, 1 at the high one, 0 free */
     private array $held;
 
     /**
-     * @param list<list<float>> $a
-     * @param list<float> $b
+     * @param array<int, array<int, float>> $a
+     * @param array<int, float> $b
      */
     private function __construct(private readonly array $a, private readonly array $b) {}
 
     /**
-     * @param list<list<float>> $a m rows of n
-     * @param list<float> $b m
-     * @param list<float> $low n, -INF for none
-     * @param list<float> $high n, INF for none
-     * @param list<float>|null $c n; null for no equality
+     * @param array<int, array<int, float>> $a m rows of n
+     * @param array<int, float> $b m
+     * @param array<int, float> $low n, -INF for none
+     * @param array<int, float> $high n, INF for none
+     * @param array<int, float>|null $c n; null for no equality
      */
     public static function solve(array $a, array $b, array $low, array $high, ?array $c = null, float $d = 0.0): Solution
     {
@@ -100,9 +100,9 @@ final class LeastSquares
     }
 
     /**
-     * @param list<float> $low
-     * @param list<float> $high
-     * @param list<float>|null $c
+     * @param array<int, float> $low
+     * @param array<int, float> $high
+     * @param array<int, float>|null $c
      */
     private function scale(array $low, array $high, ?array $c): void
     {
@@ -185,7 +185,7 @@ final class LeastSquares
         return true;
     }
 
-    /** @param list<float> $x */
+    /** @param array<int, float> $x */
     private function met(array $x): float
     {
         $sum = 0.0;
@@ -225,7 +225,7 @@ final class LeastSquares
         return Stop::Stopped;
     }
 
-    /** @return list<float> AᵀAx − Aᵀb at x */
+    /** @return array<int, float> AᵀAx − Aᵀb at x */
     private function gradient(): array
     {
         $gradient = [];
@@ -244,7 +244,7 @@ final class LeastSquares
      * To the minimum over the free variables, and the equality's multiplier; null where the free ones have no part in it.
      *
      * @param list<int> $free
-     * @return array{list<float>, float|null}
+     * @return array{array<int, float>, float|null}
      */
     private function step(array $free): array
     {
@@ -280,7 +280,7 @@ final class LeastSquares
      * Cholesky's factor of the free part of AᵀA, by rows.
      *
      * @param list<int> $free
-     * @return list<list<float>>
+     * @return array<int, array<int, float>>
      */
     private function factor(array $free): array
     {
@@ -302,9 +302,9 @@ final class LeastSquares
     }
 
     /**
-     * @param list<list<float>> $factor
-     * @param list<float> $right
-     * @return list<float>
+     * @param array<int, array<int, float>> $factor
+     * @param array<int, float> $right
+     * @return array<int, float>
      */
     private static function substitute(array $factor, array $right): array
     {
@@ -329,7 +329,7 @@ final class LeastSquares
      * How much of the step fits, and the bound it then meets.
      *
      * @param list<int> $free
-     * @param list<float> $step
+     * @param array<int, float> $step
      * @return array{float, int|null, int}
      */
     private function asFarAs(array $free, array $step): array
@@ -385,7 +385,7 @@ final class LeastSquares
      * Nothing that is free takes part in the equality, so its multiplier may be anything; where no value suits every held
      * variable, the two that ask for most and least of it are let go together.
      *
-     * @param list<float> $gradient
+     * @param array<int, float> $gradient
      * @return list<int>
      */
     private function wrongPair(array $gradient): array
@@ -417,7 +417,7 @@ final class LeastSquares
         return $atLeast !== null && $atMost !== null && $least > $most + $this->wrong ? [$atLeast, $atMost] : [];
     }
 
-    /** @param list<float> $x */
+    /** @param array<int, float> $x */
     private function objective(array $x): float
     {
         $objective = 0.0;

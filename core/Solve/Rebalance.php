@@ -173,7 +173,7 @@ final readonly class Rebalance
         $at = array_filter($x) === [] ? $this->from : $this->at($x);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $next = array_combine($sources, array_slice($this->round($bounds, $x, $at, $yield), 0, count($sources)));
-            $moved = max(array_map(static fn (int $source): float => abs($next[$source] - $x[$source]), $sources));
+            $moved = max(0.0, ...array_map(static fn (int $source): float => abs($next[$source] - $x[$source]), $sources));
             $x = $next;
             $at = $moved > 0.0 ? $this->at($x) : $at;
             if ($moved < self::SETTLED) {

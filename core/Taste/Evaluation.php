@@ -55,6 +55,14 @@ final readonly class Evaluation
         return $this->tasting->value($measure) * $mass / ($mass - $fat);
     }
 
+    /** What is drawn as one level: the style's aim, or a fixed scale where there is none. In the measure's unit. */
+    public function scaleOf(Measure $measure): float
+    {
+        $aim = $this->style?->band($measure)->aim ?? 0.0;
+
+        return $aim > 0.0 ? $aim : $measure->fixedScale();
+    }
+
     /** Against the style's band for a measure; null without one. */
     public function verdict(Measure $measure): ?Verdict
     {

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve;
+
+use Vinculum\Kitchen\CookedRecipe;
+use Vinculum\Kitchen\Jar;
+use Vinculum\Mixture\Acidity;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Mixture;
+use Vinculum\Mixture\Thickness;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Taste\Measure;
+use Vinculum\Taste\Tasting;
+
+/** What is in the pot, as far as a spoon tells, and how it would answer to a gram more of anything. */
+final readonly class Spoonful
+{
+    /** A thing that is fat and water by itself keeps its drops; share of water from which it is one. */
+    private const DROPS_WATER = 0.1;
+
+    /** Grams that a slope of thickness is taken over, in parts of the pot. */
+    private const SMALL = 1e-4;
+
+    /**
+     * @param float $emulsified g of fat held in drops
+     * @param float $gel g of protein that came as a gel
+     * @param float $minutes its starch has simmered
+     */
+    private function __construct(
+        public Mixture $mixture,
+        public ?Acidity $acidity,
+        public float $mass,
+        public float $powers,
+        private float $emulsified,
+        private float $gel,
+        private float $minutes,
+    ) {}
+
+    /** The finished sauce, as much of it as there is in the pot. */
+    public static function of(CookedRecipe $cooked, float $share = 1.0): self
+    {
+        $jar = new Jar($cooked);
+
+        return self::made(array_map(static fn (float $grams): float => $grams * $share, $cooked->mixture->grams), $share * $jar->emulsifiedFat(), $share * $jar->gel(), $jar->starchMinutes());
+    }
+
+    /**
+     * With so much of some things stirred in.
+     *
+     * @param list<array{Ingredient, float}> $additions g of each, below 0 for what is taken out
+     */
+    public function with(array $additions, float $waterOff = 0.0): self
+    {
+        $grams = $this->mixture->grams;
+        $emulsified = $this->emulsified;
+        foreach ($additions as [$ingredient, $mass]) {
+            foreach (self::stirredIn($ingredient) as $constituent => $share) {
+                $grams[$constituent] += $mass * $share;
+            }
+            $emulsified += $mass * self::drops($ingredient);
+        }
+        $grams[Constituent::WATER] -= $waterOff;
+
+        return self::made(array_map(static fn (float $each): float => max(0.0, $each), $grams), $emulsified, $this->gel, $this->minutes);
+    }
+
+    /**
+     * For a gram of an ingredient stirred in, what it brings of a figure, times the mass there is: the figure moves by
+     * (this − figure) over the mass.
+     *
+     * @param list<float> $perGram
+     */
+    public function brings(Feel $feel, array $perGram, float $dropsPerGram): float
+    {
+        $measure = $feel->measure();
+        if ($measure === null) {
+            return $feel === Feel::Rich ? 100 * $perGram[Constituent::FAT] : $this->thickens($perGram, $dropsPerGram);
+        }
+        $sum = 0.0;
+        foreach ($measure === Measure::Sourness ? $this->acidity?->sournessWeights() ?? [] : $measure->weights() as $constituent => $weight) {
+            $sum += $weight * $perGram[$constituent];
+        }
+        if ($measure === Measure::Sourness && $this->acidity !== null) {
+            $byPh = 0.0;
+            foreach ($this->acidity->sournessSlopes() as $constituent => $slope) {
+                $byPh += $slope * $this->mixture->grams[$constituent];
+            }
+
+            return 100 * ($sum + $byPh * $this->acidity->shift($perGram));
+        }
+        if ($measure === Measure::Umami) {
+            $nucleotides = 100 * Tasting::nucleotides($this->mixture->grams) / $this->mass;
+            $whole = Feel::Umami->value($this);
+            $amino = $whole / (1 + Measure::UMAMI_SYNERGY * $nucleotides);
+
+            return (1 + Measure::UMAMI_SYNERGY * $nucleotides) * 100 * $sum + Measure::UMAMI_SYNERGY * $amino * (100 * Tasting::nucleotides($perGram) - $nucleotides);
+        }
+
+        return 100 * $sum;
+    }
+
+    /** Fat that stays in drops, g per g of an ingredient. */
+    public static function drops(Ingredient $ingredient): float
+    {
+        return $ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER ? $ingredient->perGram[Constituent::FAT] : 0.0;
+    }
+
+    /**
+     * As it is once it is in the sauce: starch is slaked in cold water and brought to the boil.
+     *
+     * @return list<float> g per g
+     */
+    public static function stirredIn(Ingredient $ingredient): array
+    {
+        $perGram = $ingredient->perGram;
+        $perGram[Constituent::STARCH_COOKED] += $perGram[Constituent::STARCH_RAW];
+        $perGram[Constituent::STARCH_RAW] = 0.0;
+
+        return array_values($perGram);
+    }
+
+    /** @param list<float> $perGram */
+    private function thickens(array $perGram, float $dropsPerGram): float
+    {
+        $small = self::SMALL * $this->mass;
+        $grams = $this->mixture->grams;
+        foreach ($perGram as $constituent => $share) {
+            $grams[$constituent] = max(0.0, $grams[$constituent] + $small * $share);
+        }
+        $powers = Thickness::powers($grams, $this->emulsified + $small * $dropsPerGram, $this->gel, $this->acidity?->ph, $this->minutes);
+
+        return $this->powers + ($powers - $this->powers) / $small * $this->mass;
+    }
+
+    /** @param array<int, float> $grams */
+    private static function made(array $grams, float $emulsified, float $gel, float $minutes): self
+    {
+        $mixture = Mixture::of(array_values($grams));
+        $acidity = Acidity::of($mixture->grams) ?? Acidity::ofSlurry($mixture->grams);
+
+        return new self($mixture, $acidity, $mixture->mass(), Thickness::powers($mixture->grams, $emulsified, $gel, $acidity?->ph, $minutes), $emulsified, $gel, $minutes);
+    }
+}
