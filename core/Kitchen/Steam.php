@@ -21,7 +21,8 @@ use Vinculum\Mixture\Constituent;
  */
 final class Steam
 {
-    private const VOLATILITY = 0.7;
+    /** Of undissociated acetic acid, beside water. */
+    public const VOLATILITY = 0.7;
 
     /** Largest fall in ln(water) taken in one step. */
     private const STEP = 0.35;

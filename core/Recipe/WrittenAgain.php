@@ -13,6 +13,7 @@ use Vinculum\Measure\MeasuringSet;
 use Vinculum\Measure\Unit;
 use Vinculum\Measure\Units;
 use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Weight;
 
@@ -95,7 +96,7 @@ final class WrittenAgain
     public static function fresh(float $grams, Ingredient $ingredient, Kitchenware $kit, float $within = 0.06): string
     {
         $ways = [];
-        if ($ingredient->density !== null && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
+        if ($ingredient->density !== null && $ingredient->form !== Form::Pieces && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
             foreach ([AmountWriter::spoons(...), AmountWriter::together(...)] as $write) {
                 [$text, $size] = $write($grams / $ingredient->density, $kit->set);
                 $ways[] = [$text, $size * $ingredient->density];

@@ -33,9 +33,10 @@ final class Extension
      *
      * @param list<string> $lines ids
      * @param float $factor above 1
+     * @param array<string, float> $feels what it is to mend, steps by Feel value
      * @return Remedy|null where there is no such line, or nothing beside it
      */
-    public static function byFactor(Evaluation $from, Catalogue $catalogue, array $lines, float $factor, Pot $pot = new Pot): ?Remedy
+    public static function byFactor(Evaluation $from, Catalogue $catalogue, array $lines, float $factor, Pot $pot = new Pot, array $feels = []): ?Remedy
     {
         $kit = $from->recipe->kitchenware();
         $planned = $from->cooked->mixture->mass();
@@ -67,7 +68,7 @@ final class Extension
         $written = Evaluation::of($recipe, $catalogue, $from->style);
         $left = [];
         foreach (Feel::cases() as $feel) {
-            $left[$feel->value] = $feel->steps($feel->value(Spoonful::of($from->cooked)), $feel->value(Spoonful::of($after->cooked)));
+            $left[$feel->value] = ($feels[$feel->value] ?? 0.0) + $feel->steps($feel->value(Spoonful::of($from->cooked)), $feel->value(Spoonful::of($after->cooked)));
         }
         $named = implode(' and ', $names);
 

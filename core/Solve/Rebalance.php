@@ -104,7 +104,7 @@ final readonly class Rebalance
     private function found(array $kept): array
     {
         $bounds = array_diff_key($this->bounds(), array_flip($kept));
-        if ($bounds === []) {
+        if ($bounds === [] || ($this->miss($this->from) <= self::MATTERS && $this->pinsHold($this->from))) {
             return [];
         }
         $x = [];

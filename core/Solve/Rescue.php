@@ -49,6 +49,7 @@ final readonly class Rescue
     private const REFINED = 16;
     private const ROUNDS = 3;
     private const SHOWN = 6;
+    private const OF_A_KIND = 2;
 
     /** Two things whose effects point within this cosine of each other are the same remedy. */
     private const ALIKE = 0.995;
@@ -59,9 +60,11 @@ final readonly class Rescue
     /** A named taste lands where it is within so many steps of where it should be. */
     private const LANDS = 0.35;
 
-    /** Steps that what is only held may move: not to be noticed, and to be noticed and told. */
+    /** Steps that what is only held may move without being noticed. */
     private const QUIET = 0.5;
-    private const TOLD = 1.5;
+
+    /** Where something is noticed anyway, one thing more has to save so many steps. */
+    private const A_THING = 0.35;
 
     /** Share of fat in drops from which a sauce breaks when it boils. */
     private const BREAKS = 0.15;
@@ -121,8 +124,7 @@ final readonly class Rescue
         }
         $this->wanted = $wanted;
         $this->things = array_values(array_filter($have, $this->mayGoIn(...)));
-        $perGram = ['' => array_fill(0, Constituent::COUNT, 0.0)];
-        $perGram[''][Constituent::WATER] = 1.0;
+        $perGram = ['' => $this->pot->steam()];
         foreach ($this->things as $thing) {
             $perGram[$thing->slug] = Spoonful::stirredIn($thing);
         }
@@ -202,13 +204,13 @@ final readonly class Rescue
             $found[] = $this->predicted($candidates, $places, $rows);
         }
         $doses = [];
-        foreach (array_slice(self::news($found), 0, self::REFINED) as $each) {
+        foreach (array_slice($this->ofEachKind(self::news($found)), 0, self::REFINED) as $each) {
             $dose = $this->refined($each['set']);
             if ($dose !== [] && $dose['helps']) {
                 $doses[] = $dose;
             }
         }
-        $doses = self::news($doses);
+        $doses = $this->ofEachKind(self::news($doses));
         $remedies = array_map(fn (array $dose): Remedy => $this->remedy($dose['grams'], $dose['texts'], $dose['boil']), array_slice($doses, 0, self::SHOWN));
         $note = $this->note($remedies);
         if ($remedies === [] || $remedies[0]->growth() > self::ABSURD) {
@@ -225,7 +227,7 @@ final readonly class Rescue
         arsort($feels);
         $measure = Feel::from((string) array_key_first($feels))->measure();
         $by = $measure === null ? [] : $this->from->tasting->measures[$measure->value]->contributions;
-        if ($measure === null || $by === [] || max($feels) <= 0.0) {
+        if ($measure === null || $by === [] || reset($feels) <= 0.0) {
             return null;
         }
         arsort($by);
@@ -236,7 +238,7 @@ final readonly class Rescue
             return null;
         }
 
-        return Extension::byFactor($this->from, $this->catalogue, [$this->from->cooked->weighed->lines[$most]->line->id], $by[$most] / $room, $this->state);
+        return Extension::byFactor($this->from, $this->catalogue, [$this->from->cooked->weighed->lines[$most]->line->id], $by[$most] / $room, $this->state, $this->feels);
     }
 
     /**
@@ -463,7 +465,8 @@ final readonly class Rescue
     }
 
     /**
-     * What comes first: that it lands, then that it disturbs little, then few things, then little mass.
+     * What comes first: that it lands, then that nothing else is noticed, then few things, then little mass; where something
+     * is noticed, that it is little for the things it takes.
      *
      * @param array<string, float> $steps left
      * @return list<float|int>
@@ -480,12 +483,15 @@ final readonly class Rescue
             }
         }
         $growth = abs($mass) / $this->pot->mass;
+        // boiling is more work than a spoon, and moves everything
+        $count += $boils ? 1 : 0;
+        $isQuiet = $moved <= self::QUIET;
 
         return [
             $miss <= self::LANDS ? 0 : (int) ceil(2 * $miss),
             $growth > self::ABSURD ? 1 : 0,
-            $moved <= self::QUIET ? 0 : ($moved <= self::TOLD ? 1 : 2),
-            $count,
+            $isQuiet ? 0 : 1,
+            $isQuiet ? $count : $moved + self::A_THING * $count + $growth,
             // half a step of what is disturbed weighs as much as a tenth of the pot
             $growth + 0.2 * $moved + ($boils ? self::TIME : 0.0),
         ];
@@ -618,7 +624,7 @@ final readonly class Rescue
         foreach ($found as $each) {
             $isOld = $each['slugs'] === [];
             foreach ($news as $better) {
-                $isOld = $isOld || (array_diff($better['slugs'], $each['slugs']) === [] && array_slice($better['rank'], 0, 3) <= array_slice($each['rank'], 0, 3));
+                $isOld = $isOld || (array_diff($better['slugs'], $each['slugs']) === [] && array_slice($better['rank'], 0, 4) <= array_slice($each['rank'], 0, 4));
             }
             if (! $isOld) {
                 $news[] = $each;
@@ -626,6 +632,28 @@ final readonly class Rescue
         }
 
         return $news;
+    }
+
+    /**
+     * Best first, and no more than two that take the same kinds of things: honey and lime, sugar and lemon.
+     *
+     * @template T of array{slugs: list<string>, ...}
+     *
+     * @param list<T> $found
+     * @return list<T>
+     */
+    private function ofEachKind(array $found): array
+    {
+        $seen = [];
+
+        return array_values(array_filter($found, function (array $each) use (&$seen): bool {
+            $kinds = array_map(fn (string $slug): string => $slug === '' ? '' : $this->thing($slug)->group.($slug === 'water' ? ' water' : ''), $each['slugs']);
+            sort($kinds);
+            $kind = implode(' + ', $kinds);
+            $seen[$kind] = ($seen[$kind] ?? 0) + 1;
+
+            return $seen[$kind] <= self::OF_A_KIND;
+        }));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Vinculum\Solve;
 
 use Vinculum\Kitchen\CookedRecipe;
 use Vinculum\Kitchen\Jar;
+use Vinculum\Kitchen\Steam;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
@@ -49,9 +50,10 @@ final readonly class Spoonful
     /**
      * With so much of some things stirred in.
      *
-     * @param list<array{Ingredient, float}> $additions g of each, below 0 for what is taken out
+     * @param list<array{Ingredient, float}> $additions g of each
+     * @param float $steam g boiled off afterwards: water, and the acetic acid that leaves with it
      */
-    public function with(array $additions, float $waterOff = 0.0): self
+    public function with(array $additions, float $steam = 0.0): self
     {
         $grams = $this->mixture->grams;
         $emulsified = $this->emulsified;
@@ -61,9 +63,29 @@ final readonly class Spoonful
             }
             $emulsified += $mass * self::drops($ingredient);
         }
-        $grams[Constituent::WATER] -= $waterOff;
+        if ($steam > 0.0 && $grams[Constituent::ACETIC] > 0.0) {
+            [$grams[Constituent::WATER], $grams[Constituent::ACETIC]] = Steam::off($grams, [], $steam, [], 1.0, 1.0);
+        } else {
+            $grams[Constituent::WATER] = max(0.0, $grams[Constituent::WATER] - $steam);
+        }
 
-        return self::made(array_map(static fn (float $each): float => max(0.0, $each), $grams), $emulsified, $this->gel, $this->minutes);
+        return self::made($grams, $emulsified, $this->gel, $this->minutes);
+    }
+
+    /**
+     * What a gram of steam is made of.
+     *
+     * @return list<float> g per g
+     */
+    public function steam(): array
+    {
+        $perGram = array_fill(0, Constituent::COUNT, 0.0);
+        $water = $this->mixture->grams[Constituent::WATER];
+        $acid = $water > 0.0 && $this->acidity !== null ? Steam::VOLATILITY * $this->acidity->acetic() * $this->mixture->grams[Constituent::ACETIC] / $water : 0.0;
+        $perGram[Constituent::WATER] = 1 / (1 + $acid);
+        $perGram[Constituent::ACETIC] = $acid / (1 + $acid);
+
+        return $perGram;
     }
 
     /**

@@ -20,7 +20,7 @@ final class SauceTest extends BrowserTestCase
         $this->see('.where-to-stop summary')->click();
         $this->see("//details//button[contains(.,'50')]")->click();
         $this->eventually(fn (): bool => $this->top('sweetness') > 1.2 * $before, 'for the sauce to be stronger');
-        self::assertSame("50", $this->see(".loss")->getAttribute("value"));
+        self::assertSame('50', $this->see('.loss')->getAttribute('value'));
 
         (new WebDriverSelect($this->see("//label[starts-with(.,'Stop')]/select")))->selectByValue('mass_g');
         $this->see("//label[starts-with(.,'Where')]/input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '5000', WebDriverKeys::ENTER]);
