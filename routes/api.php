@@ -51,7 +51,12 @@ Route::get('vessels', [VesselController::class, 'index']);
 Route::put('vessels', [VesselController::class, 'replace']);
 Route::get('preferences', [PreferencesController::class, 'show']);
 Route::put('preferences', [PreferencesController::class, 'replace']);
-Route::get('styles', StyleController::class);
+Route::get('styles', [StyleController::class, 'index']);
+Route::post('styles', [StyleController::class, 'store']);
+Route::put('styles/{style}', [StyleController::class, 'update']);
+Route::delete('styles/{style}', [StyleController::class, 'destroy']);
+Route::post('recipes/{recipe}/as-style', [StyleController::class, 'ofRecipe']);
+Route::post('batches/{batch}/as-style', [StyleController::class, 'ofBatch']);
 
 Route::get('openapi.json', [SchemaController::class, 'openApi']);
 Route::get('{schema}.schema.json', [SchemaController::class, 'schema'])->where('schema', '[a-z-]+');

@@ -8,9 +8,12 @@ use App\Models\Batch;
 use Vinculum\Kitchen\Calibration;
 use Vinculum\Kitchen\Reading;
 use Vinculum\Measure\Figure;
+use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Mixture;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
+use Vinculum\Taste\Tasting;
 
 /** A batch: what was estimated on its day, what was measured since, and where that leaves it (batch.schema.json). */
 final class BatchDocument
@@ -63,12 +66,30 @@ final class BatchDocument
     }
 
     /**
-     * @param array{value: float, half: float, unit: string} $estimate
-     * @return array<string, mixed>
+     * What a batch tastes of, with what was measured of it taken into account.
+     *
+     * @return array{array<string, float>, float|null, float|null} by Measure value; pH; °Brix
      */
-    private static function figure(Batch $batch, string $kind, array $estimate): array
+    public static function tastes(Batch $batch): array
     {
-        $places = self::PLACES[$kind];
+        $mixture = Mixture::of(array_values($batch->frozen['composition']));
+        $tastes = [];
+        foreach (Measure::cases() as $measure) {
+            $tastes[$measure->value] = Tasting::plain($measure, $mixture, Acidity::of($mixture->grams));
+        }
+        $now = static fn (string $kind): ?float => isset($batch->frozen['estimates'][$kind]) ? self::now($batch, $kind, $batch->frozen['estimates'][$kind])[1]->value : null;
+
+        return [[Measure::Saltiness->value => $now('salt') ?? $tastes[Measure::Saltiness->value]] + $tastes, $now('ph'), $now('brix')];
+    }
+
+    /**
+     * The estimate as it was, where the readings leave it, and the last of them.
+     *
+     * @param array{value: float, half: float, unit: string} $estimate
+     * @return array{Figure, Figure, Reading|null}
+     */
+    private static function now(Batch $batch, string $kind, array $estimate): array
+    {
         $first = $now = Figure::even((float) $estimate['value'], (float) $estimate['half'], $estimate['unit']);
         $last = null;
         foreach ($batch->readings as $given) {
@@ -77,6 +98,18 @@ final class BatchDocument
                 $now = $last->moves($now);
             }
         }
+
+        return [$first, $now, $last];
+    }
+
+    /**
+     * @param array{value: float, half: float, unit: string} $estimate
+     * @return array<string, mixed>
+     */
+    private static function figure(Batch $batch, string $kind, array $estimate): array
+    {
+        $places = self::PLACES[$kind];
+        [$first, $now, $last] = self::now($batch, $kind, $estimate);
         $text = static fn (Figure $figure): string => Wording::grouped($figure->value, $places).' ± '.Wording::grouped($figure->spread, $places);
 
         return [

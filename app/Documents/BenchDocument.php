@@ -16,6 +16,7 @@ use Vinculum\Recipe\WeighedLine;
 use Vinculum\Taste\CoarseAmount;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\HoldBack;
+use Vinculum\Taste\Interactions;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 use Vinculum\Taste\Verdict;
@@ -50,6 +51,7 @@ final readonly class BenchDocument
             'panel' => JarDocument::panel($evaluation),
             'keeping' => KeepingDocument::of($evaluation),
             'verdict' => self::sentence($evaluation),
+            'interactions' => array_map(static fn (string $measure, string $text): array => ['measure' => $measure, 'text' => $text], array_keys($interactions = Interactions::of($evaluation)), $interactions),
             'advice' => [...array_map(self::advice(...), CoarseAmount::of($evaluation)), ...array_map(self::holdBack(...), HoldBack::of($evaluation))],
         ];
     }
@@ -289,7 +291,7 @@ final readonly class BenchDocument
             'low' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->low())),
             'high' => AnalysisDocument::digits($this->levels($measure, $tasted->figure->high())),
             'band' => $this->band($measure),
-            'verdict' => $verdict === null ? null : ['kind' => $verdict->kind, 'words' => $verdict->words, 'steps' => AnalysisDocument::digits($verdict->steps)],
+            'verdict' => $verdict === null ? null : ['kind' => $verdict->kind, 'words' => $verdict->words, 'steps' => AnalysisDocument::digits($verdict->steps), 'degree' => $verdict->steps === 0.0 ? '' : Verdict::degree($verdict->steps)],
             'segments' => $segments,
             'unknown' => array_map(fn (int $i): string => $this->evaluation->cooked->weighed->lines[$i]->ingredient?->shortName() ?? '', $tasted->unknown),
         ];
@@ -317,23 +319,18 @@ final readonly class BenchDocument
     }
 
     /**
-     * @return array<string, string>
+     * @return array<string, string|float|null>
      */
     private function ratio(Ratio $ratio): array
     {
         $figure = $this->evaluation->tasting->ratios[$ratio->value];
         $band = $this->evaluation->style?->band($ratio);
         [$over, $under] = Wording::ratio($ratio);
-        $state = match (true) {
-            $figure === null || $band === null => 'none',
-            $figure->value >= $band->low && $figure->value <= $band->high => 'in',
-            $figure->high() >= $band->low && $figure->low() <= $band->high => 'unsure',
-            $figure->value < $band->low => 'short',
-            default => 'over',
-        };
+        $state = $figure === null || $band === null ? 'none' : $band->state($figure);
 
         return [
             'ratio' => $ratio->value,
+            'value' => $figure === null ? null : AnalysisDocument::digits($figure->value),
             'over' => $over,
             'under' => $under,
             'value_text' => $figure === null ? '' : Wording::number($figure->value),

@@ -7,6 +7,8 @@ namespace App\Documents;
 use Vinculum\Measure\Figure;
 use Vinculum\Measure\Units;
 use Vinculum\Mixture\Nutrition;
+use Vinculum\Mixture\Thickness;
+use Vinculum\Taste\Band;
 use Vinculum\Taste\Evaluation;
 
 /** What instruments would read of the finished sauce, and the simple panel of a label. */
@@ -26,13 +28,13 @@ final class JarDocument
         $alcohol = $jar->ethanol();
 
         return [
-            self::figure('ph', 'pH', $jar->ph(), 1, 'An estimate. A calibrated meter decides, for one batch.', true),
-            self::figure('brix', '°Brix', $jar->brix(), 0, 'As a refractometer would show it.', true),
+            self::figure('ph', 'pH', $jar->ph(), 1, 'An estimate. A calibrated meter decides, for one batch.', true, $evaluation->style?->figureBand('ph')),
+            self::figure('brix', '°Brix', $jar->brix(), 0, 'As a refractometer would show it.', true, $evaluation->style?->figureBand('brix')),
             [
                 'figure' => 'thickness', 'label' => 'Thickness', 'text' => $cold?->words() ?? '–', 'interval_text' => '',
                 'note' => 'An estimate, cold. '.($hot === null || $hot === $cold ? 'About the same hot.' : "Hot it {$hot->words()}.").' A blended sauce holds air until tomorrow.',
                 'how' => 'thickness', 'first' => true,
-            ],
+            ] + self::thicknessBand($cold, $evaluation->style?->figureBand('thickness')),
             self::figure('water-activity', 'Water activity', $jar->waterActivity(), 2, 'Under 0.85 stops toxin, not yeast or mould.', false),
             self::figure('titratable-acidity', 'Titratable acidity', $jar->titratableAcidity(), 2, 'Everything sour, as per cent acetic acid, to pH 8.1.', false),
             self::figure('alcohol', 'Alcohol left', $alcohol === null || $alcohol->value < 0.005 ? null : $alcohol, 2, 'Per cent by weight. Alcohol-free follows what went in, not what boiled off.', false),
@@ -69,9 +71,38 @@ final class JarDocument
     }
 
     /**
+     * @return array{band_text: string, state: string}
+     */
+    private static function thicknessBand(?Thickness $thickness, ?Band $band): array
+    {
+        if ($thickness === null || $band === null) {
+            return ['band_text' => '', 'state' => 'none'];
+        }
+        $words = array_map(static fn (float $at): string => Thickness::from((int) round($at))->words(), [$band->low, $band->high]);
+
+        return [
+            'band_text' => implode(' to ', array_unique($words)),
+            'state' => $thickness->value < $band->low ? 'short' : ($thickness->value > $band->high ? 'over' : 'in'),
+        ];
+    }
+
+    /**
+     * Against a style's band: in, short, over, or unsure where the interval reaches into it.
+     *
+     * @return array{band_text: string, state: string}
+     */
+    private static function against(?Figure $figure, ?Band $band, int $places): array
+    {
+        return $figure === null || $band === null ? ['band_text' => '', 'state' => 'none'] : [
+            'band_text' => Wording::grouped($band->low, $places).'–'.Wording::grouped($band->high, $places),
+            'state' => $band->state($figure),
+        ];
+    }
+
+    /**
      * @return array<string, mixed>
      */
-    private static function figure(string $key, string $label, ?Figure $figure, int $places, string $note, bool $isFirst): array
+    private static function figure(string $key, string $label, ?Figure $figure, int $places, string $note, bool $isFirst, ?Band $band = null): array
     {
         return [
             'figure' => $key,
@@ -81,6 +112,6 @@ final class JarDocument
             'note' => $note,
             'how' => $key,
             'first' => $isFirst,
-        ];
+        ] + self::against($figure, $band, $places);
     }
 }

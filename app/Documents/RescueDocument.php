@@ -51,7 +51,7 @@ final class RescueDocument
             ], $remedy->additions),
             'boil_off_g' => AnalysisDocument::digits($remedy->boilOff),
             'pot_after_g' => AnalysisDocument::digits($remedy->potAfter),
-            'steps_before' => array_map(AnalysisDocument::digits(...), $rescued->before),
+            'steps_before' => (object) array_map(AnalysisDocument::digits(...), $rescued->before),
             'steps_after' => array_map(AnalysisDocument::digits(...), $remedy->steps),
             'measures_after' => $measures,
             'note' => $remedy->note,

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Documents\Schemas;
 use App\Models\Batch;
 use App\Models\OwnIngredientRecord;
+use App\Models\OwnStyle;
 use App\Models\StoredRecipe;
 use App\Pantry\Compiled;
 use App\Pantry\Household;
@@ -22,7 +23,7 @@ final class VinculumServiceProvider extends ServiceProvider
         $this->app->singleton(Compiled::class, fn (): Compiled => Compiled::load(config()->string('vinculum.compiled')));
         $this->app->scoped(Household::class);
         $this->app->bind(Catalogue::class, fn (): Catalogue => $this->app->make(Household::class)->catalogue());
-        $this->app->singleton(Styles::class, fn (): Styles => new Styles($this->app->make(Compiled::class)->styles));
+        $this->app->scoped(Styles::class, fn (): Styles => new Styles($this->app->make(Compiled::class)->styles));
         $this->app->singleton(Schemas::class, fn (): Schemas => new Schemas(resource_path('schemas')));
     }
 
@@ -31,5 +32,6 @@ final class VinculumServiceProvider extends ServiceProvider
         Route::model('recipe', StoredRecipe::class);
         Route::model('own', OwnIngredientRecord::class);
         Route::model('batch', Batch::class);
+        Route::model('style', OwnStyle::class);
     }
 }

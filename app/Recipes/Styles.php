@@ -4,27 +4,41 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use App\Models\OwnStyle;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Str;
 use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Taste\Style;
 
 /**
- * The styles that ship with the product.
+ * The styles that ship with the product, and the household's own.
  *
  * @phpstan-import-type StyleArray from RecipeDocument
  */
-final readonly class Styles
+final class Styles
 {
-    /**
-     * @param array<string, StyleArray> $bySlug
-     */
-    public function __construct(private array $bySlug) {}
+    /** @var array<string, StyleArray>|null */
+    private ?array $own = null;
 
     /**
+     * @param array<string, StyleArray> $ships by slug
+     */
+    public function __construct(private readonly array $ships) {}
+
+    /**
+     * Our own first, then by family as they ship.
+     *
      * @return list<StyleArray>
      */
     public function all(): array
     {
-        return array_values($this->bySlug);
+        return array_values($this->own() + $this->ships);
+    }
+
+    /** @return list<string> */
+    public function ownSlugs(): array
+    {
+        return array_map(strval(...), array_keys($this->own()));
     }
 
     /**
@@ -34,8 +48,54 @@ final readonly class Styles
      */
     public function of(string|array|null $style): ?Style
     {
-        $document = is_string($style) ? $this->bySlug[$style] ?? null : $style;
+        $document = is_string($style) ? $this->own()[$style] ?? $this->ships[$style] ?? null : $style;
 
         return $document === null ? null : Style::of($document);
+    }
+
+    /**
+     * Keeps a style under a slug that nothing else has.
+     *
+     * @param StyleArray $style
+     */
+    public function keep(array $style): OwnStyle
+    {
+        Style::of($style);
+        $base = mb_substr(Str::slug($style['name']), 0, 60) ?: 'my-style';
+        for ($slug = $base, $number = 2; isset($this->ships[$slug]) || isset($this->own()[$slug]); $number++) {
+            $slug = "{$base}-{$number}";
+        }
+        $this->own = null;
+
+        return OwnStyle::query()->create(['slug' => $slug, 'document' => ['slug' => $slug] + $style]);
+    }
+
+    /**
+     * @param StyleArray $style
+     */
+    public function change(OwnStyle $own, array $style): OwnStyle
+    {
+        Style::of($style);
+        $own->update(['document' => ['slug' => $own->slug] + $style]);
+        $this->own = null;
+
+        return $own;
+    }
+
+    /** @return array<string, StyleArray> */
+    private function own(): array
+    {
+        if ($this->own === null) {
+            $this->own = [];
+            try {
+                foreach (OwnStyle::query()->orderBy('slug')->get() as $record) {
+                    $this->own[$record->slug] = $record->document;
+                }
+            } catch (QueryException) {
+                // the console works before the first start has made a database
+            }
+        }
+
+        return $this->own;
     }
 }

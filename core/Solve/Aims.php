@@ -59,15 +59,9 @@ final readonly class Aims
     public static function ofSpoon(Evaluation $from, array $feels): self
     {
         return self::ofFigures($from, array_map(
-            static fn (string $measure): float => self::moved(Measure::from($measure), $from->tasting->value(Measure::from($measure)), -$feels[$measure]),
+            static fn (string $measure): float => Measure::from($measure)->moved($from->tasting->value(Measure::from($measure)), -$feels[$measure]),
             array_combine(array_keys($feels), array_keys($feels)),
         ));
-    }
-
-    /** The value so many noticeable steps away; 0 at the least. */
-    public static function moved(Measure $measure, float $value, float $steps): float
-    {
-        return max(0.0, ($value + $measure->threshold()) * (1 + $measure->weber()) ** $steps - $measure->threshold());
     }
 
     /** Steps outside what is wanted: 0 within, negative is short. */
@@ -93,7 +87,7 @@ final readonly class Aims
         $wanted = [];
         foreach (Measure::cases() as $measure) {
             $value = $from->tasting->value($measure);
-            $wanted[$measure->value] = [self::moved($measure, $value, -self::HELD_WITHIN), self::moved($measure, $value, self::HELD_WITHIN)];
+            $wanted[$measure->value] = [$measure->moved($value, -self::HELD_WITHIN), $measure->moved($value, self::HELD_WITHIN)];
         }
 
         return $wanted;

@@ -77,7 +77,7 @@ enum Feel: string
         $measure = $this->measure();
 
         return match (true) {
-            $measure !== null => Aims::moved($measure, $value, $steps),
+            $measure !== null => $measure->moved($value, $steps),
             $this === self::Thick => max(0.0, $value + $steps * self::THICK_STEP),
             default => max(0.0, ($value + self::RICH_THRESHOLD) * (1 + self::RICH_WEBER) ** $steps - self::RICH_THRESHOLD),
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
+use Vinculum\Measure\Figure;
+
 /** What a style asks of one figure. */
 final readonly class Band
 {
@@ -24,6 +26,21 @@ final readonly class Band
             $value < $this->low => $measure->steps($this->low, $value),
             $value > $this->high => $measure->steps($this->high, $value),
             default => 0.0,
+        };
+    }
+
+    /**
+     * Where a figure stands: in, short, over, or unsure where its interval reaches into the band.
+     *
+     * @return 'in'|'short'|'over'|'unsure'
+     */
+    public function state(Figure $figure): string
+    {
+        return match (true) {
+            $figure->value >= $this->low && $figure->value <= $this->high => 'in',
+            $figure->high() >= $this->low && $figure->low() <= $this->high => 'unsure',
+            $figure->value < $this->low => 'short',
+            default => 'over',
         };
     }
 

@@ -148,4 +148,10 @@ enum Measure: string
 
         return log(($to + $threshold) / ($from + $threshold)) / log(1 + $this->weber());
     }
+
+    /** The value so many noticeable steps away; 0 at the least. */
+    public function moved(float $value, float $steps): float
+    {
+        return max(0.0, ($value + $this->threshold()) * (1 + $this->weber()) ** $steps - $this->threshold());
+    }
 }

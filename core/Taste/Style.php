@@ -13,8 +13,12 @@ use Vinculum\Recipe\InvalidRecipe;
  */
 final readonly class Style
 {
+    /** Room around what is captured: share of the °Brix, and pH. */
+    private const ROOM_BRIX = 0.15;
+    private const ROOM_PH = 0.2;
+
     /**
-     * @param array<string, Band> $bands by Measure or Ratio value
+     * @param array<string, Band> $bands by Measure or Ratio value, or ph, brix, thickness
      * @param list<string> $cues words makers use for it
      */
     private function __construct(
@@ -48,5 +52,44 @@ final readonly class Style
     public function band(Measure|Ratio $figure): ?Band
     {
         return $this->bands[$figure->value] ?? null;
+    }
+
+    /** The band for what an instrument reads: ph, brix, or thickness from 0, runs, to 4, mounds. */
+    public function figureBand(string $figure): ?Band
+    {
+        return $this->bands[$figure] ?? null;
+    }
+
+    /**
+     * A style like a sauce that was liked: a step to either side of each taste, a little room around what instruments read.
+     *
+     * @param array<string, float> $tastes by Measure value
+     * @param float|null $thickness 0 to 4
+     * @return StyleArray
+     */
+    public static function like(string $slug, string $name, array $tastes, ?float $ph, ?float $brix, ?float $thickness, string $source): array
+    {
+        $bands = [];
+        foreach (Measure::cases() as $measure) {
+            $value = $tastes[$measure->value] ?? 0.0;
+            $bands[$measure->value] = self::around($measure->moved($value, -1.0), $value, $measure->moved($value, 1.0));
+        }
+        if ($brix !== null) {
+            $bands['brix'] = self::around($brix * (1 - self::ROOM_BRIX), $brix, $brix * (1 + self::ROOM_BRIX));
+        }
+        if ($ph !== null) {
+            $bands['ph'] = self::around($ph - self::ROOM_PH, $ph, $ph + self::ROOM_PH);
+        }
+        if ($thickness !== null) {
+            $bands['thickness'] = self::around(max(0.0, $thickness - 1), $thickness, min(4.0, $thickness + 1));
+        }
+
+        return ['slug' => $slug, 'name' => $name, 'family' => 'My own', 'bands' => $bands, 'cues' => [], 'source' => $source];
+    }
+
+    /** @return array{low: float, aim: float, high: float} */
+    private static function around(float $low, float $aim, float $high): array
+    {
+        return ['low' => round($low, 4), 'aim' => round($aim, 4), 'high' => round($high, 4)];
     }
 }

@@ -34,6 +34,12 @@ final class Sauce
         return Style::of(self::compiled()->styles[$slug]);
     }
 
+    /** @return array<string, Style> that ship, by slug */
+    public static function styles(): array
+    {
+        return array_map(Style::of(...), self::compiled()->styles);
+    }
+
     /**
      * One stage of lines, "ingredient" => "amount", or whole lines.
      *

@@ -368,6 +368,8 @@ export interface EvaluationBench {
      * shown at once, not one tap deeper
      */
     first: boolean;
+    band_text: string;
+    state: 'none' | 'in' | 'short' | 'over' | 'unsure';
   }[];
   /**
    * energy, sugars and salt
@@ -405,6 +407,13 @@ export interface EvaluationBench {
       grave: boolean;
     }[];
   };
+  /**
+   * what one taste does to another, in words
+   */
+  interactions: {
+    measure: 'sweetness' | 'sourness' | 'saltiness' | 'umami' | 'heat';
+    text: string;
+  }[];
 }
 export interface EvaluationLine {
   id: string;
@@ -509,6 +518,10 @@ export interface EvaluationVerdict {
   kind: 'level' | 'short' | 'over' | 'within what we know';
   words: string;
   steps: number;
+  /**
+   * the number of steps in one of five words
+   */
+  degree: string;
 }
 /**
  * a line's part of a column, in levels: 1 is the height of the aim
@@ -529,6 +542,7 @@ export interface EvaluationRatio {
   band_text: string;
   state: 'in' | 'short' | 'over' | 'unsure' | 'none';
   why: string;
+  value: number | null;
 }
 export interface Failure {
   error: {
@@ -611,7 +625,7 @@ export interface Style {
    */
   family: string;
   /**
-   * bands by measure or ratio
+   * bands by measure, ratio, brix, ph or thickness (0 runs to 4 mounds)
    */
   bands: {
     sweetness?: StyleBand;
@@ -624,6 +638,9 @@ export interface Style {
     acid_salt?: StyleBand;
     umami_salt?: StyleBand;
     heat_sugar?: StyleBand;
+    brix?: StyleBand;
+    ph?: StyleBand;
+    thickness?: StyleBand;
   };
   /**
    * words makers use for it
@@ -760,6 +777,15 @@ export interface RecipeRecord {
    */
   updated_at: string;
   recipe: Recipe;
+}
+/**
+ * where the top of a column would be
+ */
+export interface Ghost {
+  measure: 'sweetness' | 'sourness' | 'saltiness' | 'umami' | 'heat';
+  top: number;
+  text: string;
+  words: string;
 }
 export interface IngredientList {
   ingredients: {
@@ -934,6 +960,212 @@ export interface Reading {
     guesses: string[];
   }[];
 }
+export interface RebalanceInput {
+  recipe: Recipe;
+  /**
+   * the slug of a style to move to
+   */
+  style?: string;
+  /**
+   * tastes and the figures they should have
+   */
+  targets?: {
+    /**
+     * a figure in the taste's unit, 0 or more
+     */
+    sweetness?: number;
+    /**
+     * a figure in the taste's unit, 0 or more
+     */
+    sourness?: number;
+    /**
+     * a figure in the taste's unit, 0 or more
+     */
+    saltiness?: number;
+    /**
+     * a figure in the taste's unit, 0 or more
+     */
+    umami?: number;
+    /**
+     * a figure in the taste's unit, 0 or more
+     */
+    heat?: number;
+  };
+  /**
+   * tastes and how high they should stand on the Line
+   */
+  levels?: {
+    /**
+     * a height on the Line, 0 or more; 1 is level
+     */
+    sweetness?: number;
+    /**
+     * a height on the Line, 0 or more; 1 is level
+     */
+    sourness?: number;
+    /**
+     * a height on the Line, 0 or more; 1 is level
+     */
+    saltiness?: number;
+    /**
+     * a height on the Line, 0 or more; 1 is level
+     */
+    umami?: number;
+    /**
+     * a height on the Line, 0 or more; 1 is level
+     */
+    heat?: number;
+  };
+  /**
+   * what the spoon says, in steps
+   */
+  feels?: {
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sweet?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sour?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    salty?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    umami?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    hot?: number;
+  };
+}
+/**
+ * a recipe moved on paper with the least change, and other ways to go about it
+ */
+export interface Rebalance {
+  status: 'reached' | 'closest';
+  why: string;
+  lines: {
+    id: string;
+    name: string;
+    before_g: number;
+    after_g: number;
+    before_text: string;
+    text: string | null;
+    why: string;
+  }[];
+  before: {
+    sweetness?: {
+      value: number;
+      steps: number;
+    };
+    sourness?: {
+      value: number;
+      steps: number;
+    };
+    saltiness?: {
+      value: number;
+      steps: number;
+    };
+    umami?: {
+      value: number;
+      steps: number;
+    };
+    heat?: {
+      value: number;
+      steps: number;
+    };
+  };
+  after: {
+    sweetness?: {
+      value: number;
+      steps: number;
+    };
+    sourness?: {
+      value: number;
+      steps: number;
+    };
+    saltiness?: {
+      value: number;
+      steps: number;
+    };
+    umami?: {
+      value: number;
+      steps: number;
+    };
+    heat?: {
+      value: number;
+      steps: number;
+    };
+  };
+  makes_text: string;
+  ghosts: Ghost[];
+  recipe: Recipe;
+  others: RebalanceAnswer[];
+}
+export interface RebalanceAnswer {
+  status: 'reached' | 'closest';
+  why: string;
+  lines: {
+    id: string;
+    name: string;
+    before_g: number;
+    after_g: number;
+    before_text: string;
+    text: string | null;
+    why: string;
+  }[];
+  before: {
+    sweetness?: {
+      value: number;
+      steps: number;
+    };
+    sourness?: {
+      value: number;
+      steps: number;
+    };
+    saltiness?: {
+      value: number;
+      steps: number;
+    };
+    umami?: {
+      value: number;
+      steps: number;
+    };
+    heat?: {
+      value: number;
+      steps: number;
+    };
+  };
+  after: {
+    sweetness?: {
+      value: number;
+      steps: number;
+    };
+    sourness?: {
+      value: number;
+      steps: number;
+    };
+    saltiness?: {
+      value: number;
+      steps: number;
+    };
+    umami?: {
+      value: number;
+      steps: number;
+    };
+    heat?: {
+      value: number;
+      steps: number;
+    };
+  };
+  makes_text: string;
+  ghosts: Ghost[];
+  recipe: Recipe;
+}
 export interface RecipeInput {
   recipe: Recipe;
 }
@@ -960,6 +1192,128 @@ export interface RecipeList {
       words: string;
     }[];
   }[];
+}
+export interface RescueInput {
+  recipe: Recipe;
+  /**
+   * what the spoon says, in steps
+   */
+  feels?: {
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sweet?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sour?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    salty?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    umami?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    hot?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    thick?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    rich?: number;
+  };
+  /**
+   * steps by line id: too much of one line
+   */
+  much?: {
+    /**
+     * steps above 0, up to 12
+     */
+    [k: string]: number;
+  };
+  /**
+   * slugs of what may go in; what is marked on hand where it is left out
+   *
+   * @maxItems 400
+   *
+   * Items: the slug of an ingredient
+   */
+  have?: string[];
+  /**
+   * what is in the pot and how it was tasted
+   */
+  pot?: {
+    /**
+     * a weight or volume, such as 850 g
+     */
+    in_pot?: string;
+    /**
+     * a weight, such as 100 g
+     */
+    boiled_further?: string;
+    /**
+     * true or false
+     */
+    hot?: boolean;
+    /**
+     * the id of a stage
+     */
+    before_stage?: string;
+  };
+}
+/**
+ * ways to mend a pot, best first
+ */
+export interface Rescue {
+  options: {
+    additions: {
+      ingredient: string;
+      name: string;
+      mass_g: number;
+      text: string;
+    }[];
+    boil_off_g: number;
+    pot_after_g: number;
+    steps_before: {
+      sweet?: number;
+      sour?: number;
+      salty?: number;
+      umami?: number;
+      hot?: number;
+      thick?: number;
+      rich?: number;
+    };
+    steps_after: {
+      sweet?: number;
+      sour?: number;
+      salty?: number;
+      umami?: number;
+      hot?: number;
+      thick?: number;
+      rich?: number;
+    };
+    measures_after: {
+      sweetness?: number;
+      sourness?: number;
+      saltiness?: number;
+      umami?: number;
+      heat?: number;
+    };
+    note: string;
+    cautions: string[];
+    cost_text: string;
+    pot_text: string;
+    ghosts: Ghost[];
+    recipe: Recipe;
+    half: Recipe | null;
+  }[];
+  note: string;
 }
 export interface ScaleInput {
   recipe: Recipe;
@@ -1029,8 +1383,21 @@ export interface StopList {
     }[];
   }[];
 }
+export interface StyleInput {
+  style: Style;
+}
 export interface StyleList {
   styles: Style[];
+  /**
+   * slugs of the household's own
+   */
+  own: string[];
+}
+export interface StyleNameInput {
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
 }
 export interface TextInput {
   /**

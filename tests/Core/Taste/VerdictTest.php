@@ -10,6 +10,7 @@ use Tests\Support\Sauce;
 use Vinculum\Measure\Figure;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Taste\Band;
+use Vinculum\Taste\Interactions;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Style;
 use Vinculum\Taste\Verdict;
@@ -67,13 +68,47 @@ final class VerdictTest extends TestCase
 
     public function test_every_style_that_ships_has_five_bands_in_order(): void
     {
-        foreach (['fruit-ketchup', 'steak-sauce', 'fruit-hot-sauce', 'miso-dressing', 'sweet-mustard', 'white-table-sauce'] as $slug) {
-            $style = Sauce::style($slug);
+        $styles = Sauce::styles();
+        self::assertGreaterThanOrEqual(20, count($styles));
+        foreach ($styles as $slug => $style) {
             foreach (Measure::cases() as $measure) {
                 self::assertNotNull($style->band($measure), "{$slug}, {$measure->value}");
             }
-            self::assertNotSame('', $style->source);
+            self::assertNotNull($style->figureBand('ph'), $slug);
+            self::assertLessThanOrEqual(4.0, $style->figureBand('thickness')->high ?? 9.0, $slug);
+            self::assertNotEmpty($style->cues, $slug);
+            self::assertNotSame('', $style->source, $slug);
         }
+    }
+
+    public function test_a_number_of_steps_is_one_of_five_words(): void
+    {
+        self::assertSame(['a touch', 'a little', 'clearly', 'much', 'far too much'], array_map(Verdict::degree(...), [0.3, 1.0, 2.0, 5.0, 9.0]));
+        self::assertSame('far too little', Verdict::degree(-9.0));
+    }
+
+    public function test_a_sauce_that_was_liked_becomes_a_style_that_it_fits(): void
+    {
+        $liked = Sauce::evaluate(['gooseberry' => '500 g', 'sugar' => '120 g', 'fine-salt' => '6 g']);
+        $tastes = [];
+        foreach (Measure::cases() as $measure) {
+            $tastes[$measure->value] = $liked->tasting->value($measure);
+        }
+        $style = Style::of(Style::like('mine', 'Like that one', $tastes, 3.1, 25.0, 2.0, 'captured'));
+
+        foreach (Measure::cases() as $measure) {
+            self::assertEqualsWithDelta(0.0, $style->band($measure)?->steps($measure, $tastes[$measure->value]) ?? 9.0, 1e-9);
+        }
+        self::assertEqualsWithDelta(1.0, Measure::Sweetness->steps($tastes['sweetness'], $style->band(Measure::Sweetness)->high ?? 0.0), 1e-3);
+        self::assertSame([1.0, 3.0], [$style->figureBand('thickness')?->low, $style->figureBand('thickness')?->high]);
+    }
+
+    public function test_what_a_cook_would_add_is_said_in_words_and_changes_no_figure(): void
+    {
+        $notes = Interactions::of(Sauce::evaluate(['sugar' => '300 g', 'white-vinegar' => '300 g', 'water' => '400 g']));
+        self::assertStringContainsString('hides sourness', $notes['sourness']);
+        self::assertSame([], Interactions::of(Sauce::evaluate(['water' => '100 g'])));
+        self::assertStringContainsString('Fat dulls heat', Interactions::of(Sauce::evaluate(['double-cream' => '300 g', 'cayenne' => '5 g']))['heat']);
     }
 
     public function test_a_band_out_of_order_names_its_field(): void

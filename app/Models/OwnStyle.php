@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Vinculum\Recipe\RecipeDocument;
+
+/**
+ * A style of the household's own.
+ *
+ * @phpstan-import-type StyleArray from RecipeDocument
+ *
+ * @property string $slug
+ * @property StyleArray $document
+ */
+final class OwnStyle extends Model
+{
+    public $incrementing = false;
+
+    protected $primaryKey = 'slug';
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['slug', 'document'];
+
+    /** @var array<string, string> */
+    protected $casts = ['document' => DocumentCast::class];
+}
