@@ -8,6 +8,9 @@ mkdir -p "$stamps"
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_AUDIT=1
 export DEBIAN_FRONTEND=noninteractive
 
+# compiled and kept: the same figures in a third of the time
+fast_php=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
+
 say() { printf '%s\n' "$*"; }
 stop() { printf 'Vinculum: %s\n' "$*" >&2; exit 1; }
 
@@ -57,6 +60,7 @@ need_php() {
   for extension in mbstring:mbstring dom:xml pdo_sqlite:sqlite3 curl:curl zip:zip; do
     grep -qx "${extension%%:*}" <<<"$extensions" || missing+=("php8.2-${extension##*:}")
   done
+  grep -qx 'zend opcache' <<<"$extensions" || missing+=(php8.2-opcache)
   command -v composer >/dev/null || missing+=(composer)
   command -v unzip >/dev/null || missing+=(unzip)
   command -v git >/dev/null || missing+=(git)

@@ -19,6 +19,7 @@ final class RecordDocument
             'revision' => $stored->revision,
             'updated_at' => $stored->updated_at->toIso8601ZuluString(),
             'recipe' => $stored->document,
+            'family' => array_map(static fn (StoredRecipe $other): array => ['id' => $other->id, 'name' => $other->name], $stored->family()),
         ];
     }
 }

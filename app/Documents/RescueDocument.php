@@ -42,7 +42,7 @@ final class RescueDocument
         $write = static fn (Recipe $recipe): array => RecipeDocument::write($recipe->withStages($recipe->stages, $given->extra));
 
         return [
-            'title' => self::title($remedy),
+            'words' => self::words($remedy),
             'additions' => array_map(static fn (Addition $addition): array => [
                 'ingredient' => $addition->ingredient->slug,
                 'name' => $addition->ingredient->shortName(),
@@ -58,13 +58,14 @@ final class RescueDocument
             'cautions' => $remedy->cautions,
             'cost_text' => self::cost($remedy, $rescued->before),
             'pot_text' => self::pot($remedy),
+            'makes_text' => Wording::volume($remedy->after->jar->volume()->value),
             'ghosts' => BenchDocument::ghosts($remedy->after),
             'recipe' => $write($remedy->recipe),
             'half' => $remedy->half === null ? null : $write($remedy->half),
         ];
     }
 
-    private static function title(Remedy $remedy): string
+    private static function words(Remedy $remedy): string
     {
         $parts = array_map(static fn (Addition $addition): string => "{$addition->text} {$addition->ingredient->shortName()}", $remedy->additions);
         if ($remedy->boilOff > 0.0) {

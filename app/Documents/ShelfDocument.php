@@ -45,6 +45,7 @@ final readonly class ShelfDocument
             'verdict' => BenchDocument::sentence($evaluation),
             'problems' => count(array_filter($evaluation->problems(), static fn ($problem): bool => $problem->code !== 'not-computed-yet' && $problem->code !== 'to-taste')),
             'columns' => BenchDocument::miniature($evaluation),
+            'variant_of_name' => $stored->variant_of === null ? '' : StoredRecipe::query()->find($stored->variant_of)->name ?? '',
         ];
     }
 }

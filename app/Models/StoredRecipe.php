@@ -21,6 +21,7 @@ use Vinculum\Recipe\RecipeDocument;
  * @property string $name
  * @property RecipeArray $document
  * @property int $revision
+ * @property string|null $variant_of
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
@@ -33,17 +34,34 @@ final class StoredRecipe extends Model
 
     protected $table = 'recipes';
 
-    protected $fillable = ['name', 'document', 'revision'];
+    protected $fillable = ['name', 'document', 'revision', 'variant_of'];
 
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class, 'revision' => 'integer'];
 
     /**
      * @param RecipeArray $document
+     * @param string|null $variantOf the recipe it is a variant of; one of a variant belongs to the same family
      */
-    public static function keep(array $document): self
+    public static function keep(array $document, ?string $variantOf = null): self
     {
-        return self::query()->create(['name' => $document['name'], 'document' => $document, 'revision' => 1]);
+        $first = $variantOf === null ? null : self::query()->find($variantOf);
+
+        return self::query()->create(['name' => $document['name'], 'document' => $document, 'revision' => 1, 'variant_of' => $first === null ? null : $first->variant_of ?? $first->id]);
+    }
+
+    /**
+     * The others of its family, the one it began with first.
+     *
+     * @return list<self>
+     */
+    public function family(): array
+    {
+        $first = $this->variant_of ?? $this->id;
+        $query = self::query();
+        $query->whereRaw('(id = ? or variant_of = ?) and id <> ?', [$first, $first, $this->id])->orderBy('created_at');
+
+        return array_values($query->get()->all());
     }
 
     /**

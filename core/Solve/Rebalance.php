@@ -31,7 +31,7 @@ final readonly class Rebalance
     private const PIN_STEP = 0.05;
 
     /** Weight of ln(yield): first so that it hardly moves, and where that cannot be, so that it may. */
-    private const YIELD = [12.0, 0.7];
+    private const YIELD = [5.0, 0.7];
 
     /** A line may become a fiftieth or eight times what it is. */
     private const LEAST = -3.9;
@@ -374,7 +374,8 @@ final readonly class Rebalance
     {
         $changes = [];
         foreach ($this->from->cooked->weighed->lines as $i => $line) {
-            if (isset($x[$line->source])) {
+            // what rounds to the same words has not moved
+            if (isset($x[$line->source]) && ($texts[$i] ?? '') !== $line->line->amount) {
                 $changes[] = new LineChange($line->line->id, $line->grams, $after->cooked->weighed->lines[$i]->grams, $texts[$i] ?? null, $this->effect($line, $x[$line->source]));
             }
         }

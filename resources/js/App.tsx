@@ -5,6 +5,7 @@ import { LastOpened } from './bench/LastOpened';
 import { Pantry } from './pantry/Pantry';
 import { Shelf } from './shelf/Shelf';
 
+const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
 
 export function App() {
@@ -15,6 +16,14 @@ export function App() {
       <Route path="/bench" element={<LastOpened />} />
       <Route path="/bench/:id" element={<Bench />} />
       <Route path="/pantry" element={<Pantry />} />
+      <Route
+        path="/styles"
+        element={
+          <Suspense fallback={null}>
+            <Styles />
+          </Suspense>
+        }
+      />
       <Route
         path="/how"
         element={

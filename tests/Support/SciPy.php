@@ -11,9 +11,9 @@ final class SciPy
      * @param string $script beside this folder, under tests/Reference
      * @return array<array-key, mixed> what it prints
      */
-    public static function run(string $script, mixed $input): array
+    public static function run(string $script, mixed $input, string ...$arguments): array
     {
-        $process = proc_open(['/usr/bin/python3', Server::root()."/tests/Reference/{$script}"], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(['/usr/bin/python3', Server::root()."/tests/Reference/{$script}", ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
         if ($process === false) {
             throw new \RuntimeException('python3 did not start.');
         }

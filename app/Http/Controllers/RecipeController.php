@@ -29,7 +29,7 @@ final class RecipeController
 
     public function store(RecipeInput $input, Household $household): JsonResponse
     {
-        return new JsonResponse(RecordDocument::of(StoredRecipe::keep($household->embed($input->document()))), 201);
+        return new JsonResponse(RecordDocument::of(StoredRecipe::keep($household->embed($input->document()), $input->variantOf())), 201);
     }
 
     /**

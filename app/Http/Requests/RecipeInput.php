@@ -51,6 +51,11 @@ class RecipeInput
         return RecipeDocument::write($this->recipe());
     }
 
+    public function variantOf(): ?string
+    {
+        return is_string($this->body['variant_of'] ?? null) ? $this->body['variant_of'] : null;
+    }
+
     /** The revision named in If-Match. */
     public function revision(): int
     {

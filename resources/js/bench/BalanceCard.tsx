@@ -1,4 +1,6 @@
-import type { AnalysisProblem, EvaluationBench, Recipe } from '../generated/documents';
+import { Link } from 'react-router';
+import type { AnalysisProblem, EvaluationBench, Recipe, RecipeRecord } from '../generated/documents';
+import { AsStyle } from '../shared/AsStyle';
 import type { Looking } from './Desk';
 import { StageStrip } from './StageStrip';
 
@@ -6,16 +8,22 @@ interface Props {
   bench: EvaluationBench;
   recipe: Recipe;
   problems: AnalysisProblem[];
+  record: RecipeRecord;
   onLook: (looking: Looking) => void;
 }
 
 /** The whole balance: each taste with its figure, how well it is known, and its verdict. */
-export function BalanceCard({ bench, recipe, problems, onLook }: Props) {
+export function BalanceCard({ bench, recipe, problems, record, onLook }: Props) {
   const notes = problems.filter((problem) => problem.at === 'style');
   return (
     <>
       <div className="panel-head">
         <h2>The balance</h2>
+        {bench.figures.length > 0 && (
+          <button type="button" className="plain" onClick={() => onLook(null)}>
+            Close
+          </button>
+        )}
       </div>
       <p className="sentence">{bench.verdict}</p>
       <ul className="tastes">
@@ -40,7 +48,27 @@ export function BalanceCard({ bench, recipe, problems, onLook }: Props) {
           {advice.text}
         </p>
       ))}
+      {bench.interactions.map((each) => (
+        <p key={each.measure} className="quiet note">
+          {each.text}
+        </p>
+      ))}
       <StageStrip bench={bench} recipe={recipe} />
+      {record.family.length > 0 && (
+        <>
+          <h3>Its family</h3>
+          <ul className="contains">
+            {record.family.map((other) => (
+              <li key={other.id}>
+                <Link to={`/bench/${other.id}`}>{other.name}</Link>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {bench.figures.length > 0 && (
+        <AsStyle path={`/api/recipes/${record.id}/as-style`} called={`Like ${recipe.name}`} />
+      )}
       {notes.map((note) => (
         <p key={note.at + note.code} className="trouble">
           {note.text}

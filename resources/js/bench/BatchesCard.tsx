@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Batch, BatchList, OwnIngredient, PantryPage } from '../generated/documents';
+import { AsStyle } from '../shared/AsStyle';
 import { ask } from '../shared/api';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 import { typedNumber } from '../shared/typedNumber';
@@ -138,6 +139,7 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
         <button type="button" className="action" disabled={typed.trim() === ''} onClick={() => read.mutate()}>
           Note it
         </button>
+        <AsStyle path={`/api/batches/${batch.id}/as-style`} called={`Like ${batch.name}, ${batch.made_on}`} />
         <button type="button" className="plain" onClick={() => forget.mutate()}>
           Forget this batch
         </button>

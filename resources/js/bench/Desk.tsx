@@ -9,6 +9,7 @@ import { KeepingState } from './KeepingState';
 import { LookCloser } from './LookCloser';
 import { RecipePanel } from './RecipePanel';
 import { TheLine } from './TheLine';
+import { useAdjusting } from './useAdjusting';
 import { useAutosave } from './useAutosave';
 import { useDraft } from './useDraft';
 import { useEvaluation } from './useEvaluation';
@@ -21,6 +22,7 @@ export type Looking =
   | { figure: string }
   | { keeping: true }
   | { batches: true }
+  | { balance: true }
   | null;
 
 /** The Bench with a recipe on it. */
@@ -32,6 +34,28 @@ export function Desk({ record }: { record: RecipeRecord }) {
   const navigate = useNavigate();
   const [looking, setLooking] = useState<Looking>(null);
   const [pointed, setPointed] = useState<string | null>(null);
+  const adjusting = useAdjusting(recipe);
+  const apply = (index: number, half: boolean) => {
+    const proposal = adjusting.proposals[index];
+    if (proposal === undefined) return;
+    const next = half && proposal.half !== null ? proposal.half : proposal.recipe;
+    draft.edit(() => next);
+    const isPot = adjusting.mode === 'pot';
+    adjusting.clear();
+    adjusting.setDone(
+      half
+        ? 'Half of it is in. Stir, taste, and say again what the spoon says.'
+        : isPot
+          ? 'Added. Stir, and taste again.'
+          : 'Done. Undo takes it back.',
+    );
+  };
+  const keepAsVariant = async (index: number) => {
+    const proposal = adjusting.proposals[index];
+    if (proposal === undefined) return;
+    const copy = await createRecipe({ ...proposal.recipe, name: `${recipe.name.slice(0, 100)}, a variant` }, record.id);
+    navigate(`/bench/${copy.id}`);
+  };
   const lit = pointed ?? (looking !== null && 'line' in looking ? looking.line : null);
 
   useEffect(() => {
@@ -89,9 +113,17 @@ export function Desk({ record }: { record: RecipeRecord }) {
           lit={lit}
           onLook={setLooking}
           onPoint={setPointed}
+          ghosts={adjusting.ghosts}
+          onDraw={(measure, level) => {
+            setLooking(null);
+            adjusting.ask({ by: 'level', measure, level });
+          }}
         />
         <LookCloser
-          recipeId={record.id}
+          record={record}
+          adjusting={adjusting}
+          onApply={apply}
+          onVariant={keepAsVariant}
           draft={draft}
           evaluation={current}
           figures={figures}
@@ -106,8 +138,19 @@ export function Desk({ record }: { record: RecipeRecord }) {
           isStale={isStale}
           looking={looking}
           onLook={setLooking}
+          thenMakes={adjusting.shown?.afterwards ?? null}
         />
       </main>
+      <button
+        type="button"
+        className="to-spoon"
+        onClick={() => {
+          setLooking(null);
+          document.getElementById('spoon')?.scrollIntoView();
+        }}
+      >
+        Taste it
+      </button>
       <div className="unseen" aria-live="polite">
         {isStale ? 'A line cannot be read. The figures are from before.' : figures?.bench.verdict}
       </div>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { EvaluationBench } from '../generated/documents';
 import type { Looking } from './Desk';
+import { setPin } from './edits';
 import { RatioFraction } from './RatioFraction';
 import { ScaleInPlace } from './ScaleInPlace';
 import type { Draft } from './useDraft';
@@ -11,10 +12,12 @@ interface Props {
   isStale: boolean;
   looking: Looking;
   onLook: (looking: Looking) => void;
+  /** What it would make, while a proposal is looked at. */
+  thenMakes: string | null;
 }
 
 /** What is in the jar at the end: how much, what it measures, how it keeps, and its ratios as true fractions. */
-export function FinishedSauce({ draft, bench, isStale, looking, onLook }: Props) {
+export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMakes }: Props) {
   const [isScaling, setScaling] = useState(false);
   return (
     <section className={`panel finished${isStale ? ' stale' : ''}`} aria-label="The finished sauce">
@@ -24,7 +27,7 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook }: Props)
             <div title={bench.makes.spread_text}>
               <dt>Makes</dt>
               <dd>{bench.makes.volume_text}</dd>
-              <dd className="quiet">{bench.makes.mass_text}</dd>
+              <dd className={thenMakes === null ? 'quiet' : 'quiet if-so'}>{thenMakes ?? bench.makes.mass_text}</dd>
             </div>
             {bench.figures
               .filter((figure) => figure.first)
@@ -40,7 +43,13 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook }: Props)
                     </button>
                   </dt>
                   <dd className={figure.figure === 'thickness' ? 'in-words' : undefined}>{figure.text}</dd>
-                  <dd className="quiet">{figure.interval_text === '' ? 'cold' : figure.interval_text}</dd>
+                  <dd
+                    className={`quiet ${figure.state}`}
+                    title={figure.band_text === '' ? undefined : `the style asks ${figure.band_text}`}
+                  >
+                    {figure.interval_text === '' ? 'cold' : figure.interval_text}
+                    {figure.state === 'short' || figure.state === 'over' ? `, ${figure.state}` : ''}
+                  </dd>
                 </div>
               ))}
             {bench.keeping.headline !== '' && (
@@ -76,7 +85,12 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook }: Props)
           </button>
           <ul className="ratios" aria-label="Ratios">
             {bench.ratios.map((ratio) => (
-              <RatioFraction key={ratio.ratio} ratio={ratio} />
+              <RatioFraction
+                key={ratio.ratio}
+                ratio={ratio}
+                pinned={draft.recipe.pins?.find((pin) => pin.ratio === ratio.ratio)?.value ?? null}
+                onPin={(value) => draft.edit(setPin(ratio.ratio, value))}
+              />
             ))}
           </ul>
           {isScaling && <ScaleInPlace draft={draft} onClose={() => setScaling(false)} />}

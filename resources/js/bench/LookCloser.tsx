@@ -1,16 +1,21 @@
-import type { Evaluation } from '../generated/documents';
+import type { Evaluation, RecipeRecord } from '../generated/documents';
 import { BalanceCard } from './BalanceCard';
 import { BatchesCard } from './BatchesCard';
 import type { Looking } from './Desk';
 import { FigureCard } from './FigureCard';
 import { KeepingCard } from './KeepingCard';
 import { LineCard } from './LineCard';
+import { SpoonCard } from './SpoonCard';
 import { StageCard } from './StageCard';
 import { TasteCard } from './TasteCard';
+import type { Adjusting } from './useAdjusting';
 import type { Draft } from './useDraft';
 
 interface Props {
-  recipeId: string;
+  record: RecipeRecord;
+  adjusting: Adjusting;
+  onApply: (index: number, half: boolean) => void;
+  onVariant: (index: number) => void;
   draft: Draft;
   evaluation: Evaluation | null;
   figures: Evaluation | null;
@@ -21,7 +26,8 @@ interface Props {
 }
 
 /** Open a taste and see who brings it; open a line and see what it brings. */
-export function LookCloser({ recipeId, draft, evaluation, figures, looking, lit, onLook, onPoint }: Props) {
+export function LookCloser(props: Props) {
+  const { record, adjusting, draft, evaluation, figures, looking, lit, onLook, onPoint } = props;
   const close = () => onLook(null);
   const line =
     looking !== null && 'line' in looking ? evaluation?.bench.lines.find(({ id }) => id === looking.line) : undefined;
@@ -32,7 +38,7 @@ export function LookCloser({ recipeId, draft, evaluation, figures, looking, lit,
   const stage =
     looking !== null && 'stage' in looking ? draft.recipe.stages.find(({ id }) => id === looking.stage) : undefined;
   return (
-    <section className="panel closer" aria-label="A closer look">
+    <section className="panel closer" id="spoon" aria-label="A closer look">
       {stage !== undefined && figures !== null ? (
         <StageCard
           key={stage.id}
@@ -45,7 +51,7 @@ export function LookCloser({ recipeId, draft, evaluation, figures, looking, lit,
       ) : looking !== null && 'figure' in looking && figures !== null ? (
         <FigureCard bench={figures.bench} figure={looking.figure} onClose={close} />
       ) : looking !== null && 'batches' in looking ? (
-        <BatchesCard recipeId={recipeId} onClose={close} />
+        <BatchesCard recipeId={record.id} onClose={close} />
       ) : looking !== null && 'keeping' in looking && figures !== null ? (
         <KeepingCard keeping={figures.bench.keeping} onClose={close} />
       ) : line !== undefined && evaluation !== null ? (
@@ -64,16 +70,31 @@ export function LookCloser({ recipeId, draft, evaluation, figures, looking, lit,
           onClose={close}
           onLook={onLook}
           onPoint={onPoint}
+          onAim={(figure) => {
+            adjusting.ask({ by: 'figure', measure: column.measure, figure });
+            onLook(null);
+          }}
+          interaction={figures.bench.interactions.find(({ measure }) => measure === column.measure)?.text ?? ''}
         />
       ) : (
-        figures !== null && (
+        figures !== null &&
+        (figures.bench.figures.length > 0 && looking === null ? (
+          <SpoonCard
+            adjusting={adjusting}
+            draft={draft}
+            evaluation={figures}
+            onApply={props.onApply}
+            onVariant={props.onVariant}
+          />
+        ) : (
           <BalanceCard
             bench={figures.bench}
             recipe={draft.recipe}
             problems={evaluation?.analysis.problems ?? []}
+            record={record}
             onLook={onLook}
           />
-        )
+        ))
       )}
     </section>
   );

@@ -8,25 +8,43 @@ const words: Record<EvaluationRatio['state'], string> = {
   none: '',
 };
 
-/** A ratio as the fraction it is. */
-export function RatioFraction({ ratio }: { ratio: EvaluationRatio }) {
+interface Props {
+  ratio: EvaluationRatio;
+  /** The figure it is held at; null where it may move. */
+  pinned: number | null;
+  onPin: (value: number | null) => void;
+}
+
+/** A ratio as the fraction it is; a press holds it in every operation. */
+export function RatioFraction({ ratio, pinned, onPin }: Props) {
   return (
-    <li
-      className={`ratio ${ratio.state}`}
-      title={ratio.interval_text === '' ? ratio.why : `perhaps ${ratio.interval_text}`}
-    >
-      <span className="fraction">
-        <span>{ratio.over}</span>
-        <span>{ratio.under}</span>
-      </span>
-      <span className="ratio-figures">
-        <strong>{ratio.value_text === '' ? '–' : ratio.value_text}</strong>
-        <span className="quiet">
-          {ratio.band_text}
-          {ratio.state === 'short' || ratio.state === 'over' ? ` ${words[ratio.state]}` : ''}
+    <li>
+      <button
+        type="button"
+        className={`ratio ${ratio.state}`}
+        aria-pressed={pinned !== null}
+        disabled={ratio.value === null}
+        title={
+          ratio.interval_text === ''
+            ? ratio.why
+            : `perhaps ${ratio.interval_text}. Press to ${pinned === null ? 'hold it' : 'let it go'}.`
+        }
+        onClick={() => onPin(pinned === null ? ratio.value : null)}
+      >
+        <span className="fraction">
+          <span>{ratio.over}</span>
+          <span>{ratio.under}</span>
         </span>
-      </span>
-      <span className="unseen">{words[ratio.state]}</span>
+        <span className="ratio-figures">
+          <strong>{ratio.value_text === '' ? '–' : ratio.value_text}</strong>
+          <span className="quiet">
+            {ratio.band_text}
+            {ratio.state === 'short' || ratio.state === 'over' ? ` ${words[ratio.state]}` : ''}
+          </span>
+        </span>
+        <span className="unseen">{words[ratio.state]}</span>
+        {pinned !== null && <span className="pinned">held</span>}
+      </button>
     </li>
   );
 }

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { Link } from 'react-router';
 import type { Evaluation, Recipe } from '../generated/documents';
 import { measuringSets } from '../shared/measuringSets';
 import { useStyles } from '../shared/useStyles';
@@ -70,12 +71,19 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
           onChange={(event) => edit(setStyle(event.target.value === '' ? null : event.target.value))}
         >
           <option value="">no style</option>
-          {styles.data?.styles.map((style) => (
-            <option key={style.slug} value={style.slug}>
-              {style.name}
-            </option>
+          {styles.families.map(([family, members]) => (
+            <optgroup key={family} label={family}>
+              {members.map((style) => (
+                <option key={style.slug} value={style.slug}>
+                  {style.name}
+                </option>
+              ))}
+            </optgroup>
           ))}
         </select>
+        <Link to="/styles" className="quiet styles-link">
+          Styles
+        </Link>
         <select
           aria-label="Cups and spoons"
           value={recipe.measures ?? 'us'}

@@ -1,5 +1,7 @@
+import { useState } from 'react';
 import type { EvaluationColumn, EvaluationLine } from '../generated/documents';
 import { pigment } from '../shared/pigments';
+import { typedNumber } from '../shared/typedNumber';
 import type { Looking } from './Desk';
 
 interface Props {
@@ -9,10 +11,19 @@ interface Props {
   onClose: () => void;
   onLook: (looking: Looking) => void;
   onPoint: (line: string | null) => void;
+  /** Wanted at a figure. */
+  onAim: (figure: number) => void;
+  /** What another taste does to this one, in words. */
+  interaction: string;
 }
 
 /** One taste: its figure, the band, and who brings it, most first. */
-export function TasteCard({ column, lines, lit, onClose, onLook, onPoint }: Props) {
+export function TasteCard({ column, lines, lit, onClose, onLook, onPoint, onAim, interaction }: Props) {
+  const [typed, setTyped] = useState('');
+  const aim = () => {
+    const figure = typedNumber(typed);
+    if (figure !== null) onAim(figure);
+  };
   const byId = new Map(lines.map((line) => [line.id, line]));
   const ranked = [...column.segments].sort((a, b) => b.to - b.from - (a.to - a.from));
   return (
@@ -34,8 +45,27 @@ export function TasteCard({ column, lines, lit, onClose, onLook, onPoint }: Prop
         <p className="quiet">{column.in_water_text} in the water of the sauce, where the tongue meets it</p>
       )}
       {column.verdict !== null && (
-        <p className={`verdict ${column.verdict.kind.replaceAll(' ', '-')}`}>{column.verdict.words}</p>
+        <p className={`verdict ${column.verdict.kind.replaceAll(' ', '-')}`}>
+          {column.verdict.degree !== '' && `${column.verdict.degree}: `}
+          {column.verdict.words}
+        </p>
       )}
+      <div className="aim-for">
+        <label>
+          Bring it to
+          <input
+            inputMode="decimal"
+            value={typed}
+            placeholder={column.band?.aim_text ?? column.value_text}
+            onChange={(event) => setTyped(event.target.value)}
+            onKeyDown={(event) => event.key === 'Enter' && aim()}
+          />
+        </label>
+        <button type="button" className="suggestion" disabled={typed.trim() === ''} onClick={aim}>
+          What would that take?
+        </button>
+      </div>
+      {interaction !== '' && <p className="quiet note">{interaction}</p>}
       <ul className="bringers">
         {ranked.map((segment) => {
           const line = byId.get(segment.line);

@@ -1,4 +1,5 @@
-import type { EvaluationBench } from '../generated/documents';
+import { useRef } from 'react';
+import type { EvaluationBench, Ghost } from '../generated/documents';
 import { Column } from './Column';
 import type { Looking } from './Desk';
 
@@ -14,10 +15,16 @@ interface Props {
   lit: string | null;
   onLook: (looking: Looking) => void;
   onPoint: (line: string | null) => void;
+  /** Where the tops would be, drawn before anything is applied. */
+  ghosts: Ghost[] | null;
+  /** A column was drawn to another height. */
+  onDraw: (measure: Ghost['measure'], level: number) => void;
 }
 
 /** The vinculum itself: above the bar what the sauce has, under it what the style asks for. Level tops are a balanced sauce. */
-export function TheLine({ bench, isStale, isPartial, error, looking, lit, onLook, onPoint }: Props) {
+export function TheLine(props: Props) {
+  const { bench, isStale, isPartial, error, looking, lit, onLook, onPoint, ghosts, onDraw } = props;
+  const chart = useRef<HTMLDivElement>(null);
   const mark = isStale
     ? 'From before: one line cannot be read.'
     : isPartial
@@ -28,7 +35,12 @@ export function TheLine({ bench, isStale, isPartial, error, looking, lit, onLook
       <div className="panel-head">
         <h2>The Line</h2>
         {mark === null ? (
-          <span className="quiet">per 100 g of finished sauce</span>
+          <span className="quiet">
+            per 100 g of finished sauce{' '}
+            <button type="button" className="plain whole" onClick={() => onLook({ balance: true })}>
+              The whole balance
+            </button>
+          </span>
         ) : (
           <span className="trouble" role="status">
             {mark}
@@ -37,7 +49,7 @@ export function TheLine({ bench, isStale, isPartial, error, looking, lit, onLook
       </div>
       {bench !== null && (
         <>
-          <div className="chart">
+          <div className="chart" ref={chart}>
             <div className="level-line" style={{ bottom: `${(1 / mostLevels) * 100}%` }} aria-hidden="true">
               <span>{bench.style === null ? 'usual' : 'level'}</span>
             </div>
@@ -51,6 +63,9 @@ export function TheLine({ bench, isStale, isPartial, error, looking, lit, onLook
                 onOpen={() => onLook({ taste: column.measure })}
                 onOpenLine={(line) => onLook({ line })}
                 onPoint={onPoint}
+                ghost={ghosts?.find(({ measure }) => measure === column.measure) ?? null}
+                chart={chart}
+                onDraw={(level) => onDraw(column.measure, level)}
               />
             ))}
           </div>
@@ -73,9 +88,11 @@ export function TheLine({ bench, isStale, isPartial, error, looking, lit, onLook
             ))}
           </div>
           <p className="quiet legend">
-            {bench.style === null
-              ? 'Above the bar: what the sauce has, and who brings it. Choose a style to see what it asks for.'
-              : `Above the bar: what the sauce has, and who brings it. Under it: what ${bench.style.name.toLowerCase()} asks for.`}
+            {ghosts !== null
+              ? `If so: ${ghosts.map((ghost, at) => `${bench.columns[at]?.label} ${ghost.text}`).join(', ')}.`
+              : bench.style === null
+                ? 'Above the bar: what the sauce has, and who brings it. Choose a style to see what it asks for.'
+                : `Above the bar: what the sauce has, and who brings it. Under it: what ${bench.style.name.toLowerCase()} asks for.`}
           </p>
         </>
       )}

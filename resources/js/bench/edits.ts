@@ -18,6 +18,14 @@ export const setStyle =
   (style: string | null): Edit =>
   (recipe) => ({ ...recipe, style });
 
+/** Holds a ratio at a figure in every operation; null lets it go. */
+export const setPin =
+  (ratio: NonNullable<Recipe['pins']>[number]['ratio'], value: number | null): Edit =>
+  (recipe) => {
+    const others = (recipe.pins ?? []).filter((pin) => pin.ratio !== ratio);
+    return { ...recipe, pins: value === null ? others : [...others, { ratio, value }] };
+  };
+
 export const setMeasures =
   (measures: NonNullable<Recipe['measures']>): Edit =>
   (recipe) => ({ ...recipe, measures });

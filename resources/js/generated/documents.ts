@@ -777,6 +777,13 @@ export interface RecipeRecord {
    */
   updated_at: string;
   recipe: Recipe;
+  /**
+   * the recipe it is a variant of, and the other variants
+   */
+  family: {
+    id: string;
+    name: string;
+  }[];
 }
 /**
  * where the top of a column would be
@@ -1168,6 +1175,10 @@ export interface RebalanceAnswer {
 }
 export interface RecipeInput {
   recipe: Recipe;
+  /**
+   * the id of the recipe it is a variant of
+   */
+  variant_of?: string;
 }
 export interface RecipeList {
   recipes: {
@@ -1191,6 +1202,10 @@ export interface RecipeList {
       };
       words: string;
     }[];
+    /**
+     * the recipe its family began with; empty where it is that one
+     */
+    variant_of_name: string;
   }[];
 }
 export interface RescueInput {
@@ -1272,6 +1287,7 @@ export interface RescueInput {
  */
 export interface Rescue {
   options: {
+    words: string;
     additions: {
       ingredient: string;
       name: string;
@@ -1312,6 +1328,7 @@ export interface Rescue {
     ghosts: Ghost[];
     recipe: Recipe;
     half: Recipe | null;
+    makes_text: string;
   }[];
   note: string;
 }

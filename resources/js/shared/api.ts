@@ -55,4 +55,5 @@ export async function ask<Answer>(
 export const saveRecipe = (id: string, revision: number, recipe: Recipe) =>
   ask<RecipeRecord>(`/api/recipes/${id}`, { method: 'PUT', revision, body: { recipe } });
 
-export const createRecipe = (recipe: Recipe) => ask<RecipeRecord>('/api/recipes', { method: 'POST', body: { recipe } });
+export const createRecipe = (recipe: Recipe, variantOf?: string) =>
+  ask<RecipeRecord>('/api/recipes', { method: 'POST', body: { recipe, variant_of: variantOf } });

@@ -1,7 +1,23 @@
 import { useQuery } from '@tanstack/react-query';
-import type { StyleList } from '../generated/documents';
+import { useMemo } from 'react';
+import type { Style, StyleList } from '../generated/documents';
 import { ask } from './api';
 
-/** The styles that ship with the product. They do not change while it runs. */
-export const useStyles = () =>
-  useQuery({ queryKey: ['styles'], queryFn: () => ask<StyleList>('/api/styles'), staleTime: Number.POSITIVE_INFINITY });
+export const stylesKey = ['styles'];
+
+/** The styles there are, in all and by family, our own first. */
+export function useStyles() {
+  const query = useQuery({
+    queryKey: stylesKey,
+    queryFn: () => ask<StyleList>('/api/styles'),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const families = useMemo(() => {
+    const byFamily = new Map<string, Style[]>();
+    for (const style of query.data?.styles ?? []) {
+      byFamily.set(style.family, [...(byFamily.get(style.family) ?? []), style]);
+    }
+    return [...byFamily];
+  }, [query.data]);
+  return { ...query, families };
+}

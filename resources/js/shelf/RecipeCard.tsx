@@ -18,6 +18,7 @@ export function RecipeCard({ recipe, now, onDuplicate, onDelete }: Props) {
         <p className="quiet">
           {recipe.style_name ?? 'no style'} · {recipe.makes_text}
         </p>
+        {recipe.variant_of_name !== '' && <p className="quiet">a variant of {recipe.variant_of_name}</p>}
         <Miniature columns={recipe.columns} />
         <p className="card-verdict">{recipe.verdict}</p>
         {recipe.problems > 0 && (

@@ -1,0 +1,62 @@
+import type { Proposal } from './useAdjusting';
+
+interface Props {
+  proposal: Proposal;
+  inPot: boolean;
+  isShown: boolean;
+  onShow: () => void;
+  onPoint: (on: boolean) => void;
+  onApply: (half: boolean) => void;
+  onVariant: () => void;
+}
+
+/** One way to go about it: what to do, what it costs elsewhere, and the buttons that do it. Pointing only previews. */
+export function ProposalCard({ proposal, inPot, isShown, onShow, onPoint, onApply, onVariant }: Props) {
+  const changes = inPot || proposal.lines.length > 0;
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: pointing is a shortcut; the button does the same
+    <div
+      className={`proposal${isShown ? ' shown' : ''}`}
+      onMouseEnter={() => onPoint(true)}
+      onMouseLeave={() => onPoint(false)}
+    >
+      <button type="button" className="proposal-words" aria-pressed={isShown} onClick={onShow}>
+        {proposal.words}
+      </button>
+      {proposal.lines.length > 0 && (
+        <ul className="changes">
+          {proposal.lines.map((line) => (
+            <li key={line.name + line.before} title={line.why}>
+              <span>{line.name}</span>
+              <span className="quiet">{line.before} →</span>
+              <strong>{line.after}</strong>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p>{proposal.cost}</p>
+      <p className="quiet">{proposal.makes}</p>
+      {isShown && proposal.note !== '' && <p className="note">{proposal.note}</p>}
+      {proposal.cautions.map((caution) => (
+        <p key={caution} className="caution note">
+          {caution}
+        </p>
+      ))}
+      {isShown && changes && (
+        <div className="proposal-do">
+          <button type="button" className="do" onClick={() => onApply(false)}>
+            {inPot ? 'Add it' : 'Make it so'}
+          </button>
+          {proposal.half !== null && (
+            <button type="button" className="action" onClick={() => onApply(true)}>
+              Half first
+            </button>
+          )}
+          <button type="button" className="plain" onClick={onVariant}>
+            As a variant
+          </button>
+        </div>
+      )}
+    </div>
+  );
+}
