@@ -61,8 +61,12 @@ enum Diet: string
         return $found;
     }
 
-    /** @return 'against'|'check'|null */
-    private function verdict(Ingredient $ingredient): ?string
+    /**
+     * Whether a thing by itself stands in its way; how salty a sauce is hangs on all of it.
+     *
+     * @return 'against'|'check'|null
+     */
+    public function verdict(Ingredient $ingredient): ?string
     {
         $contains = $ingredient->contains;
         $may = $ingredient->mayContain;

@@ -96,6 +96,11 @@ final class WrittenAgain
     public static function fresh(float $grams, Ingredient $ingredient, Kitchenware $kit, float $within = 0.06): string
     {
         $ways = [];
+        $counted = $ingredient->portions[0] ?? null;
+        if ($counted !== null && $ingredient->form === Form::Pieces && ! str_contains($counted->name, ',') && ! str_contains($counted->name, ' of') && $grams >= $counted->grams / 2) {
+            [$text, $count] = AmountWriter::in(Units::count('each'), $grams / $counted->grams, $kit->set);
+            $ways[] = [$counted->name === 'each' ? $text : "{$text} {$counted->name}", $count * $counted->grams];
+        }
         if ($ingredient->density !== null && $ingredient->form !== Form::Pieces && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
             foreach ([AmountWriter::spoons(...), AmountWriter::together(...)] as $write) {
                 [$text, $size] = $write($grams / $ingredient->density, $kit->set);

@@ -28,6 +28,10 @@ final readonly class Spoonful
      * @param float $emulsified g of fat held in drops
      * @param float $gel g of protein that came as a gel
      * @param float $minutes its starch has simmered
+     * @param array<int, float> $sour what a gram of each acid weighs at its pH
+     * @param float $sourByPh d(g of acid) / d(pH)
+     * @param float $umami per 100 g
+     * @param float $nucleotides per 100 g, as they count
      */
     private function __construct(
         public Mixture $mixture,
@@ -37,6 +41,10 @@ final readonly class Spoonful
         private float $emulsified,
         private float $gel,
         private float $minutes,
+        private array $sour,
+        private float $sourByPh,
+        private float $umami,
+        private float $nucleotides,
     ) {}
 
     /** The finished sauce, as much of it as there is in the pot. */
@@ -101,23 +109,16 @@ final readonly class Spoonful
             return $feel === Feel::Rich ? 100 * $perGram[Constituent::FAT] : $this->thickens($perGram, $dropsPerGram);
         }
         $sum = 0.0;
-        foreach ($measure === Measure::Sourness ? $this->acidity?->sournessWeights() ?? [] : $measure->weights() as $constituent => $weight) {
+        foreach ($measure === Measure::Sourness ? $this->sour : $measure->weights() as $constituent => $weight) {
             $sum += $weight * $perGram[$constituent];
         }
         if ($measure === Measure::Sourness && $this->acidity !== null) {
-            $byPh = 0.0;
-            foreach ($this->acidity->sournessSlopes() as $constituent => $slope) {
-                $byPh += $slope * $this->mixture->grams[$constituent];
-            }
-
-            return 100 * ($sum + $byPh * $this->acidity->shift($perGram));
+            return 100 * ($sum + $this->sourByPh * $this->acidity->shift($perGram));
         }
         if ($measure === Measure::Umami) {
-            $nucleotides = 100 * Tasting::nucleotides($this->mixture->grams) / $this->mass;
-            $whole = Feel::Umami->value($this);
-            $amino = $whole / (1 + Measure::UMAMI_SYNERGY * $nucleotides);
+            $synergy = 1 + Measure::UMAMI_SYNERGY * $this->nucleotides;
 
-            return (1 + Measure::UMAMI_SYNERGY * $nucleotides) * 100 * $sum + Measure::UMAMI_SYNERGY * $amino * (100 * Tasting::nucleotides($perGram) - $nucleotides);
+            return $synergy * 100 * $sum + Measure::UMAMI_SYNERGY * $this->umami / $synergy * (100 * Tasting::nucleotides($perGram) - $this->nucleotides);
         }
 
         return 100 * $sum;
@@ -162,6 +163,24 @@ final readonly class Spoonful
         $mixture = Mixture::of(array_values($grams));
         $acidity = Acidity::of($mixture->grams) ?? Acidity::ofSlurry($mixture->grams);
 
-        return new self($mixture, $acidity, $mixture->mass(), Thickness::powers($mixture->grams, $emulsified, $gel, $acidity?->ph, $minutes), $emulsified, $gel, $minutes);
+        $sourByPh = 0.0;
+        foreach ($acidity?->sournessSlopes() ?? [] as $constituent => $slope) {
+            $sourByPh += $slope * $mixture->grams[$constituent];
+        }
+        $mass = $mixture->mass();
+
+        return new self(
+            $mixture,
+            $acidity,
+            $mass,
+            Thickness::powers($mixture->grams, $emulsified, $gel, $acidity?->ph, $minutes),
+            $emulsified,
+            $gel,
+            $minutes,
+            $acidity?->sournessWeights() ?? [],
+            $sourByPh,
+            Tasting::plain(Measure::Umami, $mixture, $acidity),
+            $mass > 0.0 ? 100 * Tasting::nucleotides($mixture->grams) / $mass : 0.0,
+        );
     }
 }

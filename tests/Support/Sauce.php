@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Pantry\Compiled;
+use Vinculum\Pantry\Aromas;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Recipe;
@@ -32,6 +33,11 @@ final class Sauce
     public static function style(string $slug): Style
     {
         return Style::of(self::compiled()->styles[$slug]);
+    }
+
+    public static function aromas(): Aromas
+    {
+        return new Aromas(self::compiled()->aromas);
     }
 
     /** @return array<string, Style> that ship, by slug */
@@ -68,6 +74,6 @@ final class Sauce
 
     private static function compiled(): Compiled
     {
-        return self::$compiled ??= Compiled::from(Server::root().'/database/pantry', Server::root().'/database/styles');
+        return self::$compiled ??= Compiled::from(Server::root().'/database/pantry', Server::root().'/database/styles', Server::root().'/database/kitchen');
     }
 }

@@ -8,7 +8,7 @@ namespace Tests\Support;
 final class Server
 {
     /** As bin/start has it. */
-    private const FAST = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+    private const FAST = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=disable'];
 
     /** @var resource */
     private $process;

@@ -42,8 +42,9 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant }: 
         event.preventDefault();
       }
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // before anything is drawn anew by the same key
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, []);
 
   const onEnter = (event: KeyboardEvent) => {

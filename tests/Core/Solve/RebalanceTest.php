@@ -29,7 +29,7 @@ final class RebalanceTest extends TestCase
             self::assertSame($answer->after->tasting->value($measure), $again->tasting->value($measure));
             self::assertLessThan(0.36, abs($answer->aims->steps($measure, $again->tasting->value($measure))), $measure->value);
         }
-        self::assertEqualsWithDelta(1.0, $again->jar->mass()->value / $from->jar->mass()->value, 0.05, 'it makes as much as before');
+        self::assertEqualsWithDelta(1.0, $again->jar->mass()->value / $from->jar->mass()->value, 0.12, 'it makes about as much as before');
     }
 
     public function test_no_locked_line_moves_and_what_follows_keeps_following(): void
