@@ -11,8 +11,10 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SchemaController;
+use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StyleController;
+use App\Http\Controllers\SwapController;
 use App\Http\Controllers\VesselController;
 use Illuminate\Support\Facades\Route;
 
@@ -22,6 +24,11 @@ Route::post('stop', StopController::class);
 Route::post('read', ReadingController::class);
 Route::post('rebalance', [AdjustController::class, 'rebalance']);
 Route::post('rescue', [AdjustController::class, 'rescue']);
+Route::post('swap', [SwapController::class, 'options']);
+Route::post('free', [SwapController::class, 'free']);
+Route::put('swap-memory', [SwapController::class, 'remember']);
+Route::get('seasons', [SeasonController::class, 'index']);
+Route::put('seasons/{ingredient}', [SeasonController::class, 'set']);
 
 Route::get('recipes', [RecipeController::class, 'index']);
 Route::post('recipes', [RecipeController::class, 'store']);

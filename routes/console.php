@@ -5,6 +5,7 @@ use App\Console\CompileCommand;
 use App\Console\ReadCommand;
 use App\Console\RebalanceCommand;
 use App\Console\RescueCommand;
+use App\Console\SwapCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, CompileCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class]);
+Artisan::addCommands([AnalyseCommand::class, CompileCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, SwapCommand::class]);

@@ -31,8 +31,8 @@ enum Diet: string
     private const FLESH = ['fish', 'crustaceans', 'molluscs'];
 
     /** Groups whose sugar is their own, but for what has been sweetened; g per g from which it counts. */
-    private const OWN_SUGAR = ['fruit', 'vegetables', 'tomato', 'fats', 'liquids', 'acids', 'spices'];
-    private const SWEETENED = ['ketchup', 'dried-cranberry', 'seasoned-rice-vinegar', 'tonic-cola', 'mirin'];
+    private const OWN_SUGAR = ['fruit', 'vegetables', 'tomato', 'fats', 'liquids', 'acids', 'spices', 'chillies'];
+    private const SWEETENED = ['ketchup', 'dried-cranberry', 'seasoned-rice-vinegar', 'tonic-cola', 'mirin', 'chilli-garlic-sauce', 'fermented-chilli-paste'];
     private const SOME_SUGAR = 0.02;
 
     public function words(): string

@@ -51,6 +51,17 @@ final readonly class Aims
         return new self($wanted, array_keys($figures));
     }
 
+    /** The same, but every figure may be off by what a tongue hardly tells. */
+    public function loosened(): self
+    {
+        $wanted = [];
+        foreach ($this->wanted as $measure => [$low, $high]) {
+            $wanted[$measure] = [Measure::from($measure)->moved($low, -self::HELD_WITHIN), Measure::from($measure)->moved($high, self::HELD_WITHIN)];
+        }
+
+        return new self($wanted, $this->named);
+    }
+
     /**
      * Tastes that are too strong or too weak by so many steps, brought to where they should be.
      *

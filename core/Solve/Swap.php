@@ -443,7 +443,7 @@ final class Swap
         $distance = 1.2 * $steps + ($this->isFor === null ? 1.0 : 0.3) * min(3.0, $whiff) + 2.0 * (1 - $shared) + 0.3 * $helpers + 0.35 * (count($things) - 1);
         foreach ($things as $i => $thing) {
             $share = $grams[$i] / $weights;
-            $distance += $share * (1.2 * (1 - $this->aromas->likeness($out, $thing)) + ($thing->group === $out->group ? 0.0 : 0.6) + ($thing->form === $out->form ? 0.0 : 0.3));
+            $distance += $share * (1.2 * (1 - $this->aromas->likeness($out, $thing)) + ($thing->group === $out->group ? 0.0 : 0.6) + ($thing->form === $out->form ? 0.0 : 0.6));
             $distance += $this->wishes->isToCheck($thing) ? 0.7 : 0.0;
             $distance -= in_array($thing->slug, $this->wishes->onHand, true) ? 0.6 * $share : 0.0;
             $distance -= in_array($thing->slug, $this->wishes->inSeason, true) ? 0.4 * $share : 0.0;

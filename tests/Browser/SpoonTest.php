@@ -121,6 +121,25 @@ final class SpoonTest extends BrowserTestCase
         self::assertStringContainsString('low, aim, high in order', $this->see("[role='alert']")->getText());
     }
 
+    public function test_a_vinegar_is_swapped_and_a_recipe_freed_of_soy(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $this->see("[data-line='l2'] .line-name")->click();
+        $this->see("//button[.='Swap']")->click();
+        self::assertStringContainsString('white vinegar, 5 %', $this->see('.proposal')->getText());
+        $this->see("//button[.='Use it']")->click();
+        $this->eventually(fn (): bool => str_contains($this->see("[data-line='l2'] .line-words")->getText(), 'white vinegar'), 'for the vinegar to be swapped');
+        $this->see("//button[.='Good']")->click();
+        self::assertStringContainsString('Remembered', $this->see('.done')->getText());
+        $this->see("//button[.='Close']")->click();
+
+        $this->see("//button[starts-with(.,'For somebody')]")->click();
+        $this->see("//button[.='no soy']")->click();
+        self::assertStringContainsString('white miso contains soy', $this->see('.closer .contains')->getText());
+        $this->see("//button[.='Make it so']")->click();
+        $this->eventually(fn (): bool => ! str_contains($this->see('.lines')->getText(), 'miso'), 'for the miso to go');
+    }
+
     private function says(string $feel, string $what): void
     {
         $this->see("//div[@data-feel='{$feel}']//button[starts-with(.,'{$what}')]")->click();

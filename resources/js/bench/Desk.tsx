@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { EvaluationColumn, RecipeRecord } from '../generated/documents';
+import type { EvaluationColumn, Ghost, Recipe, RecipeRecord } from '../generated/documents';
 import { createRecipe } from '../shared/api';
 import { TopBar } from '../shared/TopBar';
 import { ConflictDialog } from './ConflictDialog';
@@ -23,6 +23,8 @@ export type Looking =
   | { keeping: true }
   | { batches: true }
   | { balance: true }
+  | { swap: string }
+  | { free: true }
   | null;
 
 /** The Bench with a recipe on it. */
@@ -35,6 +37,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
   const [looking, setLooking] = useState<Looking>(null);
   const [pointed, setPointed] = useState<string | null>(null);
   const adjusting = useAdjusting(recipe);
+  const [preview, setPreview] = useState<Ghost[] | null>(null);
   const apply = (index: number, half: boolean) => {
     const proposal = adjusting.proposals[index];
     if (proposal === undefined) return;
@@ -50,10 +53,8 @@ export function Desk({ record }: { record: RecipeRecord }) {
           : 'Done. Undo takes it back.',
     );
   };
-  const keepAsVariant = async (index: number) => {
-    const proposal = adjusting.proposals[index];
-    if (proposal === undefined) return;
-    const copy = await createRecipe({ ...proposal.recipe, name: `${recipe.name.slice(0, 100)}, a variant` }, record.id);
+  const keepAsVariant = async (variant: Recipe) => {
+    const copy = await createRecipe({ ...variant, name: `${recipe.name.slice(0, 100)}, a variant` }, record.id);
     navigate(`/bench/${copy.id}`);
   };
   const lit = pointed ?? (looking !== null && 'line' in looking ? looking.line : null);
@@ -113,7 +114,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
           lit={lit}
           onLook={setLooking}
           onPoint={setPointed}
-          ghosts={adjusting.ghosts}
+          ghosts={preview ?? adjusting.ghosts}
           onDraw={(measure, level) => {
             setLooking(null);
             adjusting.ask({ by: 'level', measure, level });
@@ -124,6 +125,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
           adjusting={adjusting}
           onApply={apply}
           onVariant={keepAsVariant}
+          onPreview={setPreview}
           draft={draft}
           evaluation={current}
           figures={figures}

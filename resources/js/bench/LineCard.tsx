@@ -20,10 +20,11 @@ interface Props {
   lines: EvaluationLine[];
   problems: AnalysisProblem[];
   onClose: () => void;
+  onSwap: () => void;
 }
 
 /** One line of the recipe: how much it is in other words, what it brings, and what can be done with it. */
-export function LineCard({ draft, line, lines, problems, onClose }: Props) {
+export function LineCard({ draft, line, lines, problems, onClose, onSwap }: Props) {
   const written = draft.recipe.stages.flatMap((stage) => stage.lines ?? []).find(({ id }) => id === line.id);
   const notes = problems.filter((problem) => problem.at === line.id);
   const others = line.other_units.filter((text) => text !== written?.amount);
@@ -169,6 +170,9 @@ export function LineCard({ draft, line, lines, problems, onClose }: Props) {
         </p>
       ))}
       <div className="doings">
+        <button type="button" className="plain" onClick={onSwap}>
+          Swap
+        </button>
         <button
           type="button"
           className="plain"

@@ -1,12 +1,14 @@
-import type { Evaluation, RecipeRecord } from '../generated/documents';
+import type { Evaluation, Ghost, Recipe, RecipeRecord } from '../generated/documents';
 import { BalanceCard } from './BalanceCard';
 import { BatchesCard } from './BatchesCard';
 import type { Looking } from './Desk';
 import { FigureCard } from './FigureCard';
+import { FreeCard } from './FreeCard';
 import { KeepingCard } from './KeepingCard';
 import { LineCard } from './LineCard';
 import { SpoonCard } from './SpoonCard';
 import { StageCard } from './StageCard';
+import { SwapCard } from './SwapCard';
 import { TasteCard } from './TasteCard';
 import type { Adjusting } from './useAdjusting';
 import type { Draft } from './useDraft';
@@ -15,7 +17,8 @@ interface Props {
   record: RecipeRecord;
   adjusting: Adjusting;
   onApply: (index: number, half: boolean) => void;
-  onVariant: (index: number) => void;
+  onVariant: (recipe: Recipe) => void;
+  onPreview: (ghosts: Ghost[] | null) => void;
   draft: Draft;
   evaluation: Evaluation | null;
   figures: Evaluation | null;
@@ -31,6 +34,8 @@ export function LookCloser(props: Props) {
   const close = () => onLook(null);
   const line =
     looking !== null && 'line' in looking ? evaluation?.bench.lines.find(({ id }) => id === looking.line) : undefined;
+  const swapped =
+    looking !== null && 'swap' in looking ? evaluation?.bench.lines.find(({ id }) => id === looking.swap) : undefined;
   const column =
     looking !== null && 'taste' in looking
       ? figures?.bench.columns.find(({ measure }) => measure === looking.taste)
@@ -52,6 +57,17 @@ export function LookCloser(props: Props) {
         <FigureCard bench={figures.bench} figure={looking.figure} onClose={close} />
       ) : looking !== null && 'batches' in looking ? (
         <BatchesCard recipeId={record.id} onClose={close} />
+      ) : looking !== null && 'free' in looking ? (
+        <FreeCard draft={draft} onClose={close} onPreview={props.onPreview} onVariant={props.onVariant} />
+      ) : swapped !== undefined ? (
+        <SwapCard
+          key={swapped.id}
+          draft={draft}
+          line={swapped}
+          onClose={close}
+          onPreview={props.onPreview}
+          onVariant={props.onVariant}
+        />
       ) : looking !== null && 'keeping' in looking && figures !== null ? (
         <KeepingCard keeping={figures.bench.keeping} onClose={close} />
       ) : line !== undefined && evaluation !== null ? (
@@ -61,6 +77,7 @@ export function LookCloser(props: Props) {
           lines={evaluation.bench.lines}
           problems={evaluation.analysis.problems}
           onClose={close}
+          onSwap={() => onLook({ swap: line.id })}
         />
       ) : column !== undefined && figures !== null ? (
         <TasteCard
@@ -84,7 +101,11 @@ export function LookCloser(props: Props) {
             draft={draft}
             evaluation={figures}
             onApply={props.onApply}
-            onVariant={props.onVariant}
+            onForSomebody={() => onLook({ free: true })}
+            onVariant={(index) => {
+              const proposal = adjusting.proposals[index];
+              if (proposal !== undefined) props.onVariant(proposal.recipe);
+            }}
           />
         ) : (
           <BalanceCard

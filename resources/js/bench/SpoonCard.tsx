@@ -11,6 +11,7 @@ interface Props {
   evaluation: Evaluation;
   onApply: (index: number, half: boolean) => void;
   onVariant: (index: number) => void;
+  onForSomebody: () => void;
 }
 
 const tastes: [Feel, string, string][] = [
@@ -26,7 +27,7 @@ const bodies: [Feel, string, string][] = [
 ];
 
 /** What the spoon says, and what to do about it: on paper any amount may move, in the pot things can only be added. */
-export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant }: Props) {
+export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, onForSomebody }: Props) {
   const rows = useRef<HTMLDivElement>(null);
   const inPot = adjusting.mode === 'pot';
 
@@ -164,11 +165,16 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant }: 
           )}
         </details>
       ) : (
-        evaluation.bench.style !== null && (
-          <button type="button" className="plain to-style" onClick={() => adjusting.ask({ by: 'style' })}>
-            Bring it to {evaluation.bench.style.name.toLowerCase()}
+        <div className="to-style">
+          {evaluation.bench.style !== null && (
+            <button type="button" className="plain" onClick={() => adjusting.ask({ by: 'style' })}>
+              Bring it to {evaluation.bench.style.name.toLowerCase()}
+            </button>
+          )}
+          <button type="button" className="plain" onClick={onForSomebody}>
+            For somebody who does not eat …
           </button>
-        )
+        </div>
       )}
       <div className="proposals" aria-live="polite">
         {adjusting.done !== '' && !adjusting.isAsking && <p className="done">{adjusting.done}</p>}

@@ -785,6 +785,86 @@ export interface RecipeRecord {
     name: string;
   }[];
 }
+export interface FreeInput {
+  recipe: Recipe;
+  /**
+   * @maxItems 17
+   *
+   * Items: one of vegan, vegetarian, gluten, nuts, peanuts, eggs, milk, soy, fish, shellfish, sesame, celery, mustard, sulphites, lupin, alcohol, added-sugar
+   */
+  needs: (
+    | 'vegan'
+    | 'vegetarian'
+    | 'gluten'
+    | 'nuts'
+    | 'peanuts'
+    | 'eggs'
+    | 'milk'
+    | 'soy'
+    | 'fish'
+    | 'shellfish'
+    | 'sesame'
+    | 'celery'
+    | 'mustard'
+    | 'sulphites'
+    | 'lupin'
+    | 'alcohol'
+    | 'added-sugar'
+  )[];
+  /**
+   * ids of lines that stay as they are
+   *
+   * @maxItems 60
+   *
+   * Items: the id of a line
+   */
+  keep?: string[];
+  /**
+   * a factor from 0.1 to 2
+   */
+  salt_times?: number;
+  /**
+   * a factor from 0 to 10
+   */
+  heat_times?: number;
+}
+/**
+ * a whole recipe freed of something, one reviewable change
+ */
+export interface Free {
+  changes: {
+    line: string;
+    name: string;
+    with: {
+      ingredient: string;
+      name: string;
+      mass_g: number;
+      text: string;
+    }[];
+    with_text: string;
+    why: string;
+    notes: string[];
+  }[];
+  left: {
+    line: string;
+    why: string;
+  }[];
+  steps_after: {
+    sweet?: number;
+    sour?: number;
+    salty?: number;
+    umami?: number;
+    hot?: number;
+    thick?: number;
+    rich?: number;
+  };
+  cost_text: string;
+  notes: string[];
+  cautions: string[];
+  check_text: string;
+  ghosts: Ghost[];
+  recipe: Recipe;
+}
 /**
  * where the top of a column would be
  */
@@ -1377,6 +1457,22 @@ export interface Scale {
   };
   recipe: Recipe;
 }
+export interface SeasonInput {
+  first: number | null;
+  last: number | null;
+}
+/**
+ * what is in season when
+ */
+export interface SeasonList {
+  seasons: {
+    slug: string;
+    name: string;
+    first: number;
+    last: number;
+    now: boolean;
+  }[];
+}
 export interface StopInput {
   recipe: Recipe;
   /**
@@ -1415,6 +1511,81 @@ export interface StyleNameInput {
    * a name of 1 to 120 characters
    */
   name: string;
+}
+export interface SwapInput {
+  recipe: Recipe;
+  /**
+   * the id of a line
+   */
+  line: string;
+  /**
+   * the slug of an ingredient
+   */
+  in?: string;
+}
+export interface SwapMemoryInput {
+  /**
+   * the slug of what was swapped
+   */
+  out: string;
+  /**
+   * the slug of what went in instead
+   */
+  in: string;
+  /**
+   * 1 good, 0 so-so, -1 not again
+   */
+  verdict: -1 | 0 | 1;
+  /**
+   * up to 200 characters
+   */
+  note: string;
+}
+/**
+ * stand-ins for one line, nearest first
+ */
+export interface Swap {
+  line: string;
+  name: string;
+  options: {
+    words: string;
+    with: {
+      ingredient: string;
+      name: string;
+      mass_g: number;
+      text: string;
+    }[];
+    compensations: {
+      id: string;
+      name: string;
+      mass_g: number;
+      text: string;
+    }[];
+    compensation_text: string;
+    steps_after: {
+      sweet?: number;
+      sour?: number;
+      salty?: number;
+      umami?: number;
+      hot?: number;
+      thick?: number;
+      rich?: number;
+    };
+    cost_text: string;
+    allergens_gained: string[];
+    allergens_lost: string[];
+    notes: string[];
+    cautions: string[];
+    on_hand: boolean;
+    season_text: string;
+    price_text: string;
+    remembered: {
+      verdict: -1 | 0 | 1;
+      note: string;
+    } | null;
+    ghosts: Ghost[];
+    recipe: Recipe;
+  }[];
 }
 export interface TextInput {
   /**
