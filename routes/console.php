@@ -5,7 +5,8 @@ use App\Console\CompileCommand;
 use App\Console\ReadCommand;
 use App\Console\RebalanceCommand;
 use App\Console\RescueCommand;
+use App\Console\ScaleCommand;
 use App\Console\SwapCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, CompileCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, SwapCommand::class]);
+Artisan::addCommands([AnalyseCommand::class, CompileCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, ScaleCommand::class, SwapCommand::class]);

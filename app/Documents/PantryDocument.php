@@ -80,7 +80,7 @@ final class PantryDocument
             'used_in' => self::usedIn($ingredient->slug, $recipes),
             'could_replace' => isset($own['like']) ? self::usedIn($own['like'], $recipes) : [],
             'own' => $own,
-            'on_hand' => ['have' => $onHand->have ?? false, 'price' => $onHand?->price === null ? null : (float) $onHand->price, 'pack' => $onHand?->pack],
+            'on_hand' => ['have' => $onHand->have ?? false, 'price' => $onHand?->price === null ? null : (float) $onHand->price, 'pack' => $onHand?->pack, 'amount' => $onHand?->amount],
         ];
     }
 

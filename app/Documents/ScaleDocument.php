@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use Vinculum\Batch\ScaledLine;
 use Vinculum\Batch\ScaledRecipe;
+use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Taste\Measure;
 
@@ -16,9 +17,10 @@ final class ScaleDocument
     private const FREE_STEPS = 0.3;
 
     /**
+     * @param Recipe $given as it came: what the household adds to it stays out
      * @return array<string, mixed>
      */
-    public static function of(ScaledRecipe $scaled): array
+    public static function of(ScaledRecipe $scaled, Recipe $given): array
     {
         $names = [];
         foreach ($scaled->evaluation->cooked->weighed->lines as $line) {
@@ -46,7 +48,9 @@ final class ScaleDocument
                 'text' => Wording::volume($volume).', '.Wording::grams($mass),
             ],
             'containers' => $scaled->containers === null ? null : $scaled->containers + ['text' => self::containers($scaled->containers)],
-            'recipe' => RecipeDocument::write($scaled->recipe),
+            'unscaled' => $scaled->unscaled,
+            'to_weigh' => $scaled->toWeigh ?? '',
+            'recipe' => RecipeDocument::write($scaled->recipe->withStages($scaled->recipe->stages, $given->extra)),
         ];
     }
 
@@ -62,7 +66,7 @@ final class ScaleDocument
             }
         }
         if (abs($steps[$worst->value]) < self::FREE_STEPS) {
-            return 'Rounding to spoons moves no taste by as much as a third of a step.';
+            return 'Rounding to what can be measured moves no taste by as much as a third of a step.';
         }
 
         return sprintf('Rounding moves %s most: %.1f steps %s.', mb_strtolower(Wording::label($worst)), abs($steps[$worst->value]), $steps[$worst->value] > 0 ? 'up' : 'down');

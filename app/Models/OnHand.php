@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $have
  * @property string|null $price
  * @property string|null $pack
+ * @property string|null $amount
  */
 final class OnHand extends Model
 {
@@ -24,7 +25,7 @@ final class OnHand extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['slug', 'have', 'price', 'pack'];
+    protected $fillable = ['slug', 'have', 'price', 'pack', 'amount'];
 
     /** @var array<string, string> */
     protected $casts = ['have' => 'boolean', 'price' => 'decimal:2'];

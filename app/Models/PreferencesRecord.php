@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * The one row that keeps how this household measures and reads.
  *
  * @property int $id
- * @property array{measures: string, scale_g: float|int, mass: string, volume: string, decimal: string} $document
+ * @property array{measures: string, scale_g: float|int, mass: string, volume: string, decimal: string, scale?: bool, eighths?: bool} $document
  */
 final class PreferencesRecord extends Model
 {

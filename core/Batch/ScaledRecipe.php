@@ -14,6 +14,8 @@ final readonly class ScaledRecipe
      * @param list<ScaledLine> $lines
      * @param array<string, float> $driftSteps by Measure value: what rounding moved, in noticeable steps
      * @param array{count: int, volume_ml: float, fill_ml: float, full: int, left_ml: float}|null $containers null where none were asked for
+     * @param list<array{about: string, text: string}> $unscaled what does not go in a line with the rest, and why
+     * @param string|null $toWeigh the line to weigh, where spoons cannot hold the balance
      */
     public function __construct(
         public float $factor,
@@ -22,5 +24,7 @@ final readonly class ScaledRecipe
         public Evaluation $evaluation,
         public ?array $containers,
         public Recipe $recipe,
+        public array $unscaled = [],
+        public ?string $toWeigh = null,
     ) {}
 }

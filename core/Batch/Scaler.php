@@ -4,25 +4,27 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
+use Vinculum\Measure\Dimension;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
+use Vinculum\Recipe\WeighedLine;
 use Vinculum\Recipe\WrittenAgain;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 
 /**
  * Makes a recipe larger or smaller. Every amount and every end point in grams or millilitres is multiplied by one factor,
- * so before rounding the sauce is the same; then each line is written as the nearest amount its own unit can measure.
+ * so before rounding the sauce is the same; then all lines are written together in amounts that can be measured (Rounding).
  */
-final readonly class Scaler
+final class Scaler
 {
     /** Lines rounded by more than this are pointed out. */
     private const NOTED_FROM = 0.03;
 
-    /** From this share of a full batch on, all containers are filled a little less. */
-    private const FULL_ENOUGH = 0.95;
+    /** Steps of taste that a spoon alone may move before a line is worth weighing. */
+    private const WEIGH_FROM = 0.5;
 
     public function __construct(private Catalogue $catalogue) {}
 
@@ -31,93 +33,163 @@ final readonly class Scaler
      *
      * @throws UnreachableTarget
      */
-    public function scale(Evaluation $from, ScaleTarget $target, float $headspacePercent = 0.0): ScaledRecipe
+    public function scale(Evaluation $from, ScaleTarget $target, float $headspacePercent = 0.0, ?Tools $tools = null): ScaledRecipe
     {
         if ($headspacePercent < 0.0 || $headspacePercent > 50.0) {
             throw UnreachableTarget::headspace();
         }
-        $mass = $from->jar->mass()->value;
-        $volume = $from->jar->volume()->value;
-        if ($mass <= 0.0) {
+        if ($from->jar->mass()->value <= 0.0) {
             throw UnreachableTarget::nothingToScale();
         }
-        $fill = ($target->millilitres ?? 0.0) * ($target->containers > 0 ? 1 - $headspacePercent / 100 : 1.0);
-        $factor = $target->factor ?? ($target->grams !== null ? $target->grams / $mass : $fill * max(1, $target->containers) / $volume);
-        $recipe = $this->multiplied($from, $factor);
-        $evaluation = Evaluation::of($recipe, $this->catalogue, $from->style);
-        $drift = [];
-        foreach (Measure::cases() as $measure) {
-            $drift[$measure->value] = $measure->steps($from->tasting->value($measure), $evaluation->tasting->value($measure));
+        $tools ??= Tools::of($from->recipe->kitchenware());
+        $fill = ($target->millilitres ?? 0.0) * ($target->containers > 0 && ! $target->isPeople ? 1 - $headspacePercent / 100 : 1.0);
+        $factor = $target->factorFor($from, $fill);
+        $factors = [];
+        foreach ($from->cooked->weighed->lines as $i => $line) {
+            $factors[$i] = $factor;
         }
+        $exact = Evaluation::ofWeighed($from->cooked->weighed->times($factors), $from->style);
+        $chosen = $this->chosen($from, $exact, $factor, $tools, $target);
+        $byItself = $this->evaluated($from, $factor, array_intersect_key($chosen, self::whole($from)));
+        $together = $this->evaluated($from, $factor, $chosen);
+        // without a scale, what only a scale can do is no choice
+        $best = self::worst($from, $together) <= self::worst($from, $byItself) || ! $tools->scale || ! $tools->eighths ? $together : $byItself;
+        $drift = self::drift($from, $best);
 
         return new ScaledRecipe(
             $factor,
-            $this->lines($from, $evaluation, $factor),
+            $this->lines($from, $best, $factor, $tools),
             $drift,
-            $evaluation,
-            $target->containers > 0 ? self::containers($target, $fill, $evaluation->jar->volume()->value) : null,
-            $recipe,
+            $best,
+            $target->containers > 0 && ! $target->isPeople ? Filling::of($target->containers, (float) $target->millilitres, $fill, $best->jar->volume()->value) : null,
+            $best->recipe,
+            Unscaled::of($from, $best, $factor),
+            self::worst($from, $best) > self::WEIGH_FROM ? self::toWeigh($from, $best, $factor) : null,
         );
     }
 
-    private function multiplied(Evaluation $from, float $factor): Recipe
+    /** @return array<string, true> ids of the lines that stay whole, whatever else is rounded */
+    private static function whole(Evaluation $from): array
+    {
+        $whole = [];
+        foreach ($from->cooked->weighed->lines as $line) {
+            if ($line->ingredient !== null && Choices::isWhole($line->ingredient)) {
+                $whole[$line->line->id] = true;
+            }
+        }
+
+        return $whole;
+    }
+
+    /**
+     * @return array<string, string> new amounts by line id, of all that can be chosen
+     */
+    private function chosen(Evaluation $from, Evaluation $exact, float $factor, Tools $tools, ScaleTarget $target): array
+    {
+        $choices = [];
+        $grams = [];
+        foreach ($from->cooked->weighed->lines as $i => $line) {
+            $unit = $line->amount->terms[0]->unit ?? null;
+            if ($line->ingredient === null || $line->source !== $i || $line->grams <= 0.0 || $line->amount === null || $unit?->dimension === Dimension::Part) {
+                continue;
+            }
+            $grams[$i] = $line->grams * $factor;
+            $choices[$i] = $target->usesUp($line->ingredient) ? [new Choice(WrittenAgain::nearest($line, $factor, $from->recipe->measures) ?? '', $grams[$i], 1)] : Choices::of($line, $grams[$i], $factor, $tools);
+        }
+        $texts = [];
+        foreach (Rounding::of($exact, $choices, $grams) as $i => $choice) {
+            $texts[$from->cooked->weighed->lines[$i]->line->id] = $choice->text;
+        }
+
+        return $texts;
+    }
+
+    /**
+     * @param array<string, string> $texts by line id; the nearest of its own unit for the others
+     */
+    private function evaluated(Evaluation $from, float $factor, array $texts): Evaluation
     {
         $recipe = $from->recipe;
         $weighed = [];
         foreach ($from->cooked->weighed->lines as $line) {
             $weighed[$line->line->id] = $line;
         }
-        $stages = array_map(fn (Stage $stage): Stage => new Stage(
-            $stage->id,
-            $stage->name,
-            array_map(fn (Line $line): Line => $line->scaled(WrittenAgain::nearest($weighed[$line->id], $factor, $recipe->measures), $factor), $stage->lines),
-            $stage->process?->scaled($factor),
-            $stage->strain,
-            $stage->lookFor,
-            $stage->extra,
-        ), $recipe->stages);
+        $stages = array_map(static fn (Stage $stage): Stage => $stage->scaled($factor)->withLines(array_map(
+            static fn (Line $line): Line => $line->scaled($texts[$line->id] ?? WrittenAgain::nearest($weighed[$line->id], $factor, $recipe->measures), $factor),
+            $stage->lines,
+        )), $recipe->stages);
+        $scaled = new Recipe($recipe->name, $recipe->style, $recipe->measures, $recipe->size?->scaled($factor), $recipe->pins, $stages, $recipe->ingredients, $recipe->extra);
 
-        return new Recipe($recipe->name, $recipe->style, $recipe->measures, $recipe->size?->scaled($factor), $recipe->pins, $stages, $recipe->ingredients, $recipe->extra);
+        return Evaluation::of($scaled, $this->catalogue, $from->style);
+    }
+
+    /** @return array<string, float> */
+    private static function drift(Evaluation $from, Evaluation $to): array
+    {
+        $drift = [];
+        foreach (Measure::cases() as $measure) {
+            $drift[$measure->value] = $measure->steps($from->tasting->value($measure), $to->tasting->value($measure));
+        }
+
+        return $drift;
+    }
+
+    private static function worst(Evaluation $from, Evaluation $to): float
+    {
+        return max(0.0, ...array_values(array_map(abs(...), self::drift($from, $to))));
+    }
+
+    /** The line whose rounding moves the balance most, in words; null where none does. */
+    private static function toWeigh(Evaluation $from, Evaluation $to, float $factor): ?string
+    {
+        $best = null;
+        $most = 0.25;
+        foreach ($to->cooked->weighed->lines as $i => $line) {
+            $exact = $from->cooked->weighed->lines[$i]->grams * $factor;
+            if ($exact <= 0.0 || $line->grams <= 0.0 || $line->source !== $i || $line->ingredient === null) {
+                continue;
+            }
+            foreach (Measure::cases() as $measure) {
+                $tasted = $to->tasting->measures[$measure->value];
+                $steps = abs(($tasted->sensitivities[$i] ?? 0.0) * log($line->grams / $exact)) / log(1 + $measure->weber());
+                if ($steps > $most) {
+                    $most = $steps;
+                    $best = sprintf('Weigh the %s: %s g. Spoons alone move %s by %.1f steps.', $line->ingredient->shortName(), $exact < 10 ? number_format($exact, 1) : number_format($exact), $measure->value, $steps);
+                }
+            }
+        }
+
+        return $best;
     }
 
     /**
      * @return list<ScaledLine>
      */
-    private function lines(Evaluation $from, Evaluation $to, float $factor): array
+    private function lines(Evaluation $from, Evaluation $to, float $factor, Tools $tools): array
     {
         $lines = [];
         // all lines a little large is only a larger batch: what shifts the balance is a line that is out of step
         $batch = $to->jar->mass()->value / ($from->jar->mass()->value * $factor);
         foreach ($to->cooked->weighed->lines as $i => $line) {
             $exact = $from->cooked->weighed->lines[$i]->grams * $factor;
-            $off = $exact > 0.0 && $batch > 0.0 ? $line->grams / $exact / $batch - 1 : 0.0;
-            $note = abs($off) < self::NOTED_FROM ? '' : sprintf(
-                '%d %% %s than its share; %s g would be even',
-                (int) round(abs($off) * 100),
-                $off > 0 ? 'more' : 'less',
-                $exact * $batch < 10 ? number_format($exact * $batch, 1) : number_format($exact * $batch),
-            );
-            $lines[] = new ScaledLine($line->line->id, $exact, $line->grams, $line->line->amount, $note);
+            $lines[] = new ScaledLine($line->line->id, $exact, $line->grams, $line->line->amount, $this->note($line, $exact, $batch, $tools));
         }
 
         return $lines;
     }
 
-    /**
-     * @return array{count: int, volume_ml: float, fill_ml: float, full: int, left_ml: float}
-     */
-    private static function containers(ScaleTarget $target, float $fill, float $yield): array
+    private function note(WeighedLine $line, float $exact, float $batch, Tools $tools): string
     {
-        // rounding to spoons makes a little more or less: a little less is shared out, so that no bottle is left half empty
-        $fill = $yield < $fill * $target->containers && $yield > self::FULL_ENOUGH * $fill * $target->containers ? $yield / $target->containers : $fill;
-        $full = (int) floor($yield / $fill + 1e-9);
+        $off = $exact > 0.0 && $batch > 0.0 ? $line->grams / $exact / $batch - 1 : 0.0;
+        $even = $exact * $batch < 10 ? number_format($exact * $batch, 1) : number_format($exact * $batch);
+        if (abs($off) < self::NOTED_FROM || $line->ingredient === null) {
+            return '';
+        }
+        if (Choices::isWhole($line->ingredient) && abs($off) > 0.1 && $exact < $line->grams) {
+            return "most of it: weigh {$even} g of it";
+        }
+        $dilution = Dilution::of($exact, $line->ingredient, $tools);
 
-        return [
-            'count' => $target->containers,
-            'volume_ml' => (float) $target->millilitres,
-            'fill_ml' => $fill,
-            'full' => min($full, $target->containers),
-            'left_ml' => max(0.0, $yield - min($full, $target->containers) * $fill),
-        ];
+        return $dilution ?? sprintf('%d %% %s than its share; %s g would be even', (int) round(abs($off) * 100), $off > 0 ? 'more' : 'less', $even);
     }
 }

@@ -9,7 +9,7 @@ use Vinculum\Measure\UnreadableAmount;
 /** A batch that cannot be made; the message is the one the maker reads. */
 final class UnreachableTarget extends \DomainException
 {
-    private const ACCEPTED = 'Write a factor (2x), a mass (900 g), a volume (1.5 l) or containers (6 x 250 ml).';
+    private const ACCEPTED = 'Write a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), people (8 people, glaze), a pan (a 3 l pan) or what is to be used up (all of 900 g plums).';
 
     public static function unreadable(string $text, ?UnreadableAmount $why = null): self
     {
@@ -21,6 +21,22 @@ final class UnreachableTarget extends \DomainException
     public static function containersByVolume(string $text): self
     {
         return new self("“{$text}”: bottles and jars go by volume, such as 6 x 250 ml.");
+    }
+
+    /** @param list<string> $names */
+    public static function notInIt(string $words, array $names): self
+    {
+        return new self("“{$words}” is not in this recipe. It has ".implode(', ', $names).'. Swap it in first, then say how much there is of it.');
+    }
+
+    public static function notCounted(string $name): self
+    {
+        return new self("How much one {$name} weighs is not known. Give its weight, such as all of 900 g {$name}.");
+    }
+
+    public static function portions(string $why): self
+    {
+        return new self($why);
     }
 
     public static function nothingToScale(): self

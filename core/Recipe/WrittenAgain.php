@@ -84,6 +84,22 @@ final class WrittenAgain
         return array_values(array_unique(array_filter($ways, static fn (?string $way): bool => $way !== null)));
     }
 
+    /** The same recipe in the spoons and cups of another set: as much by weight, in other words. */
+    public static function inSet(WeighedRecipe $weighed, MeasuringSet $set): Recipe
+    {
+        $kit = Kitchenware::of($set);
+        $amounts = [];
+        foreach ($weighed->lines as $line) {
+            $unit = $line->amount->terms[0]->unit ?? null;
+            if ($line->ingredient !== null && $line->grams > 0.0 && $line->line->tie === null && $unit !== null && ! $unit->informal && self::isSpooned($unit, $weighed->recipe->measures)) {
+                $amounts[$line->line->id] = self::fresh($line->grams, $line->ingredient, $kit, 0.03);
+            }
+        }
+        $recipe = $weighed->recipe->withAmounts($amounts);
+
+        return new Recipe($recipe->name, $recipe->style, $set, $recipe->size, $recipe->pins, $recipe->stages, $recipe->ingredients, $recipe->extra);
+    }
+
     /** By the scale: as fine as it shows, or as three figures ask. */
     public static function weighed(float $grams, Kitchenware $kit): string
     {

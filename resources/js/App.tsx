@@ -5,6 +5,9 @@ import { LastOpened } from './bench/LastOpened';
 import { Pantry } from './pantry/Pantry';
 import { Shelf } from './shelf/Shelf';
 
+const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen }) => ({ default: BatchScreen })));
+const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
+const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
 
@@ -15,6 +18,31 @@ export function App() {
       <Route path="/shelf" element={<Shelf />} />
       <Route path="/bench" element={<LastOpened />} />
       <Route path="/bench/:id" element={<Bench />} />
+      <Route path="/batch" element={<LastOpened screen="batch" />} />
+      <Route
+        path="/batch/:id"
+        element={
+          <Suspense fallback={null}>
+            <BatchScreen />
+          </Suspense>
+        }
+      />
+      <Route
+        path="/card/:id"
+        element={
+          <Suspense fallback={null}>
+            <Card />
+          </Suspense>
+        }
+      />
+      <Route
+        path="/shopping"
+        element={
+          <Suspense fallback={null}>
+            <ShoppingList />
+          </Suspense>
+        }
+      />
       <Route path="/pantry" element={<Pantry />} />
       <Route
         path="/styles"

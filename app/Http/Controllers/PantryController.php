@@ -46,9 +46,9 @@ final readonly class PantryController
     public function mark(string $ingredient, Request $request, Schemas $schemas): array
     {
         $found = $this->ingredient($ingredient);
-        /** @var array{have: bool, price?: float|int|null, pack?: string|null} $mark */
+        /** @var array{have: bool, price?: float|int|null, pack?: string|null, amount?: string|null} $mark */
         $mark = $schemas->check('on-hand-input', (string) $request->getContent());
-        OnHand::query()->updateOrCreate(['slug' => $found->slug], ['have' => $mark['have'], 'price' => $mark['price'] ?? null, 'pack' => $mark['pack'] ?? null]);
+        OnHand::query()->updateOrCreate(['slug' => $found->slug], ['have' => $mark['have'], 'price' => $mark['price'] ?? null, 'pack' => $mark['pack'] ?? null, 'amount' => $mark['amount'] ?? null]);
 
         return $this->show($ingredient);
     }

@@ -3,10 +3,10 @@ import { Navigate } from 'react-router';
 import type { RecipeList } from '../generated/documents';
 import { ask } from '../shared/api';
 
-/** The Bench without an address opens what was last touched. */
-export function LastOpened() {
+/** A screen without an address opens what was last touched. */
+export function LastOpened({ screen = 'bench' }: { screen?: 'bench' | 'batch' }) {
   const shelf = useQuery({ queryKey: ['last'], queryFn: () => ask<RecipeList>('/api/recipes'), gcTime: 0 });
   if (shelf.isPending) return null;
   const last = shelf.data?.recipes[0];
-  return <Navigate to={last === undefined ? '/shelf' : `/bench/${last.id}`} replace />;
+  return <Navigate to={last === undefined ? '/shelf' : `/${screen}/${last.id}`} replace />;
 }

@@ -544,17 +544,12 @@ export interface EvaluationRatio {
   why: string;
   value: number | null;
 }
-export interface Failure {
-  error: {
-    code: string;
-    message: string;
-    fields: {
-      field: string;
-      message: string;
-    }[];
-  };
-  yours?: Recipe;
-  theirs?: RecipeRecord;
+export interface ExportInput {
+  recipe: Recipe;
+  /**
+   * one of json, jsonld, markdown, csv
+   */
+  format: 'json' | 'jsonld' | 'markdown' | 'csv';
 }
 export interface Recipe {
   /**
@@ -769,6 +764,27 @@ export interface RecipeUntil {
    */
   volume_ml?: number;
 }
+export interface Export {
+  file: string;
+  type: string;
+  text: string;
+  /**
+   * what the format cannot carry
+   */
+  lost: string[];
+}
+export interface Failure {
+  error: {
+    code: string;
+    message: string;
+    fields: {
+      field: string;
+      message: string;
+    }[];
+  };
+  yours?: Recipe;
+  theirs?: RecipeRecord;
+}
 export interface RecipeRecord {
   id: string;
   revision: number;
@@ -874,6 +890,43 @@ export interface Ghost {
   text: string;
   words: string;
 }
+export interface ImportInput {
+  /**
+   * a recipe as JSON, JSON-LD, Markdown, CSV or plain text, up to 256 kB
+   */
+  text: string;
+  /**
+   * one of us, metric, imperial, australian
+   */
+  measures?: 'us' | 'metric' | 'imperial' | 'australian';
+}
+/**
+ * a recipe read in, with what was unsure
+ */
+export interface Import {
+  kind: 'json' | 'jsonld' | 'csv' | 'text';
+  recipe: Recipe;
+  questions: {
+    /**
+     * of the text, from 1
+     */
+    line: number;
+    /**
+     * of the recipe's line it is about
+     */
+    id: string;
+    /**
+     * as it was written
+     */
+    text: string;
+    about: 'amount' | 'ingredient';
+    ask: string;
+    /**
+     * best first
+     */
+    guesses: string[];
+  }[];
+}
 export interface IngredientList {
   ingredients: {
     slug: string;
@@ -886,6 +939,33 @@ export interface IngredientList {
      */
     strength_text: string;
     starting_amount: string;
+  }[];
+}
+/**
+ * pans, jars, bottles and blenders of the household
+ */
+export interface KitList {
+  /**
+   * @maxItems 100
+   */
+  kit: {
+    /**
+     * a name of 1 to 60 characters
+     */
+    name: string;
+    /**
+     * one of pan, jar, bottle, blender
+     */
+    kind: 'pan' | 'jar' | 'bottle' | 'blender';
+    /**
+     * millilitres to the brim, from 1 to 200000
+     */
+    ml: number;
+    /**
+     * how many there are, from 1 to 999
+     */
+    count: number;
+    width_cm: number | null;
   }[];
 }
 export interface OnHandInput {
@@ -901,6 +981,10 @@ export interface OnHandInput {
    * what the price is for, such as 500 g, or null
    */
   pack?: string | null;
+  /**
+   * how much there is, such as 250 g, or null
+   */
+  amount?: string | null;
 }
 export interface OwnPreview {
   page: PantryPage;
@@ -955,6 +1039,7 @@ export interface PantryPage {
     have: boolean;
     price: number | null;
     pack: string | null;
+    amount: string | null;
   };
   own: null | OwnIngredient;
   edible_text: string;
@@ -977,6 +1062,107 @@ export interface PantryList {
     on_hand: boolean;
     own: boolean;
   }[];
+}
+export interface PlanInput {
+  recipe: Recipe;
+  /**
+   * a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), people (8 people, glaze), a pan (a 3 l pan) or what is used up (all of 900 g plums)
+   */
+  to: string;
+  /**
+   * a number from 0 to 50
+   */
+  headspace_percent?: number;
+  /**
+   * portions, such as marinade 300 ml, table the rest
+   */
+  portions?: string;
+}
+/**
+ * a batch planned: amounts, pans, jars, portions, shopping
+ */
+export interface Plan {
+  scale: Scale;
+  pan_text: string;
+  rounds: number;
+  blender_text: string;
+  jars_text: string;
+  portions: {
+    name: string;
+    text: string;
+    label: string;
+  }[];
+  portions_problem: string;
+  shopping: Shopping;
+  cost: {
+    label: string;
+    text: string;
+  }[];
+  cost_sits_text: string;
+}
+export interface Scale {
+  factor: number;
+  factor_text: string;
+  lines: {
+    id: string;
+    name: string;
+    exact_g: number;
+    rounded_g: number;
+    text: string | null;
+    note: string;
+  }[];
+  drift_steps: {
+    sweetness: number;
+    sourness: number;
+    saltiness: number;
+    umami: number;
+    heat: number;
+  };
+  drift_text: string;
+  yield: {
+    mass_g: number;
+    volume_ml: number;
+    text: string;
+  };
+  containers: null | {
+    count: number;
+    volume_ml: number;
+    fill_ml: number;
+    full: number;
+    left_ml: number;
+    text: string;
+  };
+  recipe: Recipe;
+  /**
+   * what does not go in a line with the rest
+   */
+  unscaled: {
+    about: 'time' | 'oil' | 'starch' | 'spice';
+    text: string;
+  }[];
+  /**
+   * the line to weigh where spoons cannot hold the balance; else empty
+   */
+  to_weigh: string;
+}
+/**
+ * what is to be bought, in whole packs
+ */
+export interface Shopping {
+  lines: {
+    slug: string;
+    name: string;
+    group: string;
+    need_text: string;
+    have_text: string;
+    buy_text: string;
+    left_text: string;
+    cost_text: string;
+  }[];
+  cost_text: string;
+  used_text: string;
+  unpriced_text: string;
+  csv: string;
 }
 /**
  * how this household measures, and what it likes to read
@@ -1002,6 +1188,14 @@ export interface Preferences {
    * one of point, comma
    */
   decimal: 'point' | 'comma';
+  /**
+   * true where there is a scale
+   */
+  scale?: boolean;
+  /**
+   * true where there is an eighth-teaspoon
+   */
+  eighths?: boolean;
 }
 /**
  * what an instrument said of a batch
@@ -1415,47 +1609,13 @@ export interface Rescue {
 export interface ScaleInput {
   recipe: Recipe;
   /**
-   * a factor (2x), a mass (900 g), a volume (1.5 l) or containers (6 x 250 ml)
+   * a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), people (8 people, glaze), a pan (a 3 l pan) or what is used up (all of 900 g plums)
    */
   to: string;
   /**
    * a number from 0 to 50
    */
   headspace_percent?: number;
-}
-export interface Scale {
-  factor: number;
-  factor_text: string;
-  lines: {
-    id: string;
-    name: string;
-    exact_g: number;
-    rounded_g: number;
-    text: string | null;
-    note: string;
-  }[];
-  drift_steps: {
-    sweetness: number;
-    sourness: number;
-    saltiness: number;
-    umami: number;
-    heat: number;
-  };
-  drift_text: string;
-  yield: {
-    mass_g: number;
-    volume_ml: number;
-    text: string;
-  };
-  containers: null | {
-    count: number;
-    volume_ml: number;
-    fill_ml: number;
-    full: number;
-    left_ml: number;
-    text: string;
-  };
-  recipe: Recipe;
 }
 export interface SeasonInput {
   first: number | null;
@@ -1471,6 +1631,22 @@ export interface SeasonList {
     first: number;
     last: number;
     now: boolean;
+  }[];
+}
+export interface ShoppingInput {
+  /**
+   * @minItems 1
+   * @maxItems 60
+   */
+  batches: {
+    /**
+     * the id of a recipe
+     */
+    recipe: string;
+    /**
+     * how much of it, such as 2x or 6 x 250 ml
+     */
+    to: string;
   }[];
 }
 export interface StopInput {

@@ -73,6 +73,22 @@ export function HowIMeasure() {
             }}
           />
         </label>
+        <label className="check">
+          <input
+            type="checkbox"
+            checked={kept.scale !== false}
+            onChange={(event) => keep.mutate({ ...kept, scale: event.target.checked })}
+          />
+          I have a scale
+        </label>
+        <label className="check">
+          <input
+            type="checkbox"
+            checked={kept.eighths !== false}
+            onChange={(event) => keep.mutate({ ...kept, eighths: event.target.checked })}
+          />
+          I have an eighth-teaspoon
+        </label>
         {choose('mass', 'Read weights in', masses)}
         {choose('volume', 'Read volumes in', volumes)}
         {choose('decimal', 'Write a half as', decimals)}

@@ -12,7 +12,9 @@ interface Props {
 export function OnHand({ onHand, error, onMark }: Props) {
   const [price, setPrice] = useState(onHand.price === null ? '' : String(onHand.price));
   const [pack, setPack] = useState(onHand.pack ?? '');
+  const [amount, setAmount] = useState(onHand.amount ?? '');
   const typed = () => ({
+    amount: amount.trim() === '' ? null : amount.trim(),
     price: typedNumber(price),
     pack: pack.trim() === '' ? null : pack.trim(),
   });
@@ -25,6 +27,16 @@ export function OnHand({ onHand, error, onMark }: Props) {
           onChange={(event) => onMark({ have: event.target.checked, ...typed() })}
         />
         On hand
+      </label>
+      <label>
+        how much there is
+        <input
+          value={amount}
+          maxLength={60}
+          placeholder="250 g"
+          onChange={(event) => setAmount(event.target.value)}
+          onBlur={() => onMark({ have: onHand.have, ...typed() })}
+        />
       </label>
       <label>
         Price

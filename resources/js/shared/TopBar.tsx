@@ -9,6 +9,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
       <nav aria-label="Screens">
         <NavLink to="/shelf">Shelf</NavLink>
         <NavLink to="/bench">Bench</NavLink>
+        <NavLink to="/batch">Batch</NavLink>
         <NavLink to="/pantry">Pantry</NavLink>
       </nav>
       <div className="topbar-end">{children}</div>

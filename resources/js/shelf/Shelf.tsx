@@ -2,13 +2,14 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { RecipeRecord } from '../generated/documents';
 import { ask, createRecipe } from '../shared/api';
 import { blankRecipe } from '../shared/blankRecipe';
 import { TopBar } from '../shared/TopBar';
 import { useNow } from '../shared/useNow';
 import { usePreferences } from '../shared/usePreferences';
+import { BringIn } from './BringIn';
 import { EmptyShelf } from './EmptyShelf';
 import { RecipeCard } from './RecipeCard';
 import { useShelf } from './useShelf';
@@ -21,6 +22,7 @@ export function Shelf() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const now = useNow(30_000);
+  const [isBringing, setBringing] = useState(false);
   const [deleted, setDeleted] = useState<{ id: string; name: string } | null>(null);
   const refresh = () => queries.invalidateQueries({ queryKey: ['recipes'] });
   useEffect(() => {
@@ -77,7 +79,14 @@ export function Shelf() {
           >
             New sauce
           </Button>
+          <button type="button" className="plain" onClick={() => setBringing(true)}>
+            Bring one in
+          </button>
+          <Link to="/shopping" className="plain shelf-link">
+            Shopping
+          </Link>
         </div>
+        {isBringing && <BringIn onClose={() => setBringing(false)} />}
         {trouble !== null && (
           <p role="alert" className="trouble">
             {trouble.message}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use App\Models\KitRecord;
+use App\Models\OnHand;
+use App\Pantry\Household;
+use Illuminate\Database\QueryException;
+use Vinculum\Batch\Kit;
+use Vinculum\Batch\ScaledRecipe;
+use Vinculum\Batch\Scaler;
+use Vinculum\Batch\ScaleTarget;
+use Vinculum\Batch\Shelved;
+use Vinculum\Batch\Shopping;
+use Vinculum\Batch\Tools;
+use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Measure\MeasuringSet;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\WeighedRecipe;
+use Vinculum\Recipe\WrittenAgain;
+
+/** Plans batches with what this household measures with, cooks in, has and pays. */
+final readonly class Planner
+{
+    public function __construct(private Evaluator $evaluator, private Household $household) {}
+
+    /**
+     * @param MeasuringSet|null $set another set of cups and spoons than the recipe's own
+     *
+     * @throws UnreachableTarget
+     */
+    public function scaled(Recipe $recipe, string $to, float $headspacePercent, ?MeasuringSet $set = null): ScaledRecipe
+    {
+        if ($set !== null && $set !== $recipe->measures) {
+            $recipe = WrittenAgain::inSet(WeighedRecipe::of($recipe, $this->household->catalogueFor($recipe)), $set);
+        }
+        $from = $this->evaluator->evaluate($recipe);
+        $preferences = $this->household->preferences();
+
+        return (new Scaler($this->household->catalogueFor($recipe)))->scale(
+            $from,
+            ScaleTarget::parse($to, $from->recipe->measures),
+            $headspacePercent,
+            new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale),
+        );
+    }
+
+    /**
+     * @param list<WeighedRecipe> $batches
+     */
+    public function shopping(array $batches): Shopping
+    {
+        $noted = [];
+        try {
+            foreach (OnHand::query()->get() as $record) {
+                $noted[$record->slug] = $record;
+            }
+        } catch (QueryException) {
+            // the console works before the first start has made a database
+        }
+        $shelf = [];
+        foreach ($batches as $batch) {
+            foreach ($batch->lines as $line) {
+                $record = $noted[$line->ingredient->slug ?? ''] ?? null;
+                if ($line->ingredient !== null && $record !== null) {
+                    $shelf[$line->ingredient->slug] ??= Shelved::noted($line->ingredient, $record->amount, $record->price === null ? null : (float) $record->price, $record->pack);
+                }
+            }
+        }
+
+        return Shopping::of($batches, $shelf);
+    }
+
+    /** @return list<Kit> */
+    public function kit(): array
+    {
+        return KitRecord::owned();
+    }
+}

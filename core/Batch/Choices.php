@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Batch;
+
+use Vinculum\Measure\AmountWriter;
+use Vinculum\Measure\Dimension;
+use Vinculum\Measure\KitchenSteps;
+use Vinculum\Measure\Measured;
+use Vinculum\Measure\Units;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\WeighedLine;
+use Vinculum\Recipe\WrittenAgain;
+
+/**
+ * The amounts a kitchen can measure near an exact one: by its own unit, by the spoons and cups of the set, by the piece, and by
+ * the scale where there is one.
+ */
+final class Choices
+{
+    /** Further from exact than this share is no choice, unless nothing is nearer. */
+    private const FAR = 0.4;
+
+    /** Weighing is worth so many dips of a spoon; more, where the maker wrote it in spoons. */
+    private const WEIGHING = 3;
+    private const WEIGHING_INSTEAD = 8;
+
+    /** What is not cut: half a star of anise is no star. */
+    private const WHOLE = ['egg', 'egg-yolk', 'egg-white', 'star-anise', 'bay-leaf', 'cinnamon-stick', 'clove'];
+
+    /**
+     * @param float $exact g, above 0
+     * @return non-empty-list<Choice> the nearest first; every one of them can be measured
+     */
+    public static function of(WeighedLine $line, float $exact, float $factor, Tools $tools): array
+    {
+        $ingredient = $line->ingredient ?? throw new \LogicException('A line without an ingredient has no amount to measure.');
+        $prep = $line->line->prep;
+        $texts = [];
+        $first = $line->amount->terms[0] ?? null;
+        $isPlain = count(array_unique(array_map(static fn (Measured $term): string => $term->unit->dimension->value ?? 'count', $line->amount->terms ?? []))) === 1;
+        $isSpooned = $isPlain && $first?->unit?->dimension === Dimension::Volume && ! $first->unit->decimal;
+        $isCounted = $isPlain && $first !== null && ($first->unit === null || $first->unit->dimension === Dimension::Count);
+        $isWeighed = $first?->unit?->dimension === Dimension::Mass && ! $first->unit->informal;
+        $own = WrittenAgain::nearest($line, $factor, $tools->kit->set);
+        if ($own !== null && ($tools->scale || ! $isWeighed)) {
+            $texts[] = $own;
+        }
+        if ($isCounted) {
+            $texts = [...$texts, ...self::counts($line, $factor)];
+        } elseif ($ingredient->density !== null && ($isSpooned || (! $tools->scale && $isWeighed)) && $prep === null) {
+            $texts = [...$texts, ...self::spoons($exact / $ingredient->density, $tools)];
+        } elseif (! $tools->scale && $isWeighed && $ingredient->portions !== []) {
+            $texts = [...$texts, ...self::portions($exact, $ingredient)];
+        }
+        if ($isCounted && self::isWhole($ingredient)) {
+            // half a star of anise is no star
+            $texts = array_filter($texts, static fn (string $text): bool => ! str_contains($text, '/'));
+        } elseif ($tools->scale || $texts === []) {
+            $texts[] = WrittenAgain::weighed($exact, $tools->kit);
+        }
+        $choices = [];
+        foreach (array_unique($texts) as $text) {
+            $grams = WrittenAgain::gramsOf($text, $ingredient, $prep, $tools->kit);
+            if ($grams !== null && $grams > 0.0 && ($tools->eighths || ! str_contains($text, '/8 tsp'))) {
+                $choices[] = new Choice($text, $grams, self::scoops($text, $isWeighed));
+            }
+        }
+        usort($choices, static fn (Choice $a, Choice $b): int => abs(log($a->grams / $exact)) <=> abs(log($b->grams / $exact)));
+        $near = array_values(array_filter($choices, static fn (Choice $choice): bool => abs($choice->grams / $exact - 1) <= self::FAR));
+
+        return $near !== [] ? $near : ($choices !== [] ? [$choices[0]] : [new Choice((string) $own, $exact, 1)]);
+    }
+
+    /**
+     * Steps of every spoon and cup about a volume, and two together.
+     *
+     * @return list<string>
+     */
+    private static function spoons(float $millilitres, Tools $tools): array
+    {
+        $set = $tools->kit->set;
+        $texts = [AmountWriter::together($millilitres, $set)[0], AmountWriter::spoons($millilitres, $set)[0]];
+        foreach (['cup' => 0.2, 'tbsp' => 0.5, 'tsp' => 0.06] as $name => $least) {
+            $unit = Units::find($name, $set);
+            $number = $unit === null ? 0.0 : $millilitres / $unit->size;
+            if ($unit === null || $number < $least || $number > ['cup' => INF, 'tbsp' => 8.0, 'tsp' => 6.0][$name]) {
+                continue;
+            }
+            $nearest = KitchenSteps::nearest($number, $unit);
+            // below the smallest step there is none before it
+            foreach (array_unique([$nearest, KitchenSteps::previous($nearest, $unit), KitchenSteps::next($nearest, $unit)]) as $step) {
+                if ($step > 0.0) {
+                    $texts[] = KitchenSteps::text($step, $unit)." {$name}";
+                }
+            }
+        }
+
+        return $texts;
+    }
+
+    /** @return list<string> */
+    private static function counts(WeighedLine $line, float $factor): array
+    {
+        $term = $line->amount->terms[0] ?? null;
+        if ($term === null || count($line->amount->terms ?? []) > 1) {
+            return [];
+        }
+        $number = $term->number->value * ($line->amount->factor ?? 1.0) * $factor;
+        $words = $term->words === '' ? '' : " {$term->words}";
+        $numbers = [max(1.0, floor($number)), ceil($number)];
+        if (! in_array($line->ingredient?->like, self::WHOLE, true)) {
+            $numbers[] = max(0.5, round(2 * $number) / 2);
+        }
+
+        return array_map(static fn (float $each): string => trim(KitchenSteps::text($each, Units::count('each')).$words), $numbers);
+    }
+
+    /** @return list<string> */
+    private static function portions(float $exact, Ingredient $ingredient): array
+    {
+        $texts = [];
+        foreach ($ingredient->portions as $portion) {
+            if (! str_contains($portion->name, ',') && ! str_contains($portion->name, ' of') && $portion->grams <= 1.2 * $exact) {
+                $count = KitchenSteps::nearest($exact / $portion->grams, Units::count('each'));
+                $texts[] = trim(KitchenSteps::text($count, Units::count('each')).($portion->name === 'each' ? '' : " {$portion->name}"));
+            }
+        }
+
+        return $texts;
+    }
+
+    private static function scoops(string $text, bool $isWeighed): int
+    {
+        if (preg_match('/\b(?:g|kg|oz|lb)$/', $text) === 1) {
+            return $isWeighed ? self::WEIGHING : self::WEIGHING_INSTEAD;
+        }
+        $scoops = 0;
+        foreach (explode(' + ', $text) as $part) {
+            preg_match('/^(?:(\d+)(?![\d\/.]))?\s*(?:(\d+)\/(\d+))?/', $part, $match);
+            $scoops += min(12, (int) ($match[1] ?? 0)) + (int) ($match[2] ?? 0);
+        }
+
+        return max(1, $scoops);
+    }
+
+    /** Whether a thing comes as it is and is not cut or weighed out by halves. */
+    public static function isWhole(Ingredient $ingredient): bool
+    {
+        return in_array($ingredient->like, self::WHOLE, true);
+    }
+}

@@ -1,0 +1,73 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import type { Shopping } from '../generated/documents';
+import { ask } from '../shared/api';
+import { TopBar } from '../shared/TopBar';
+import { useShelf } from '../shelf/useShelf';
+import { ShoppingTable } from './ShoppingTable';
+
+/** One list for several sauces. */
+export function ShoppingList() {
+  const shelf = useShelf('');
+  const [wanted, setWanted] = useState<Record<string, string>>({});
+  const batches = Object.entries(wanted).map(([recipe, to]) => ({ recipe, to: to.trim() || '1x' }));
+  const shopping = useQuery({
+    queryKey: ['shopping', batches],
+    queryFn: ({ signal }) => ask<Shopping>('/api/shopping', { method: 'POST', signal, body: { batches } }),
+    enabled: batches.length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 0,
+  });
+  useEffect(() => {
+    document.title = 'Shopping · Vinculum';
+  }, []);
+  return (
+    <>
+      <TopBar />
+      <main className="batch-screen">
+        <section className="panel" aria-label="Which sauces">
+          <h1>One list for several sauces</h1>
+          <ul className="contains">
+            {(shelf.data?.recipes ?? []).map((recipe) => (
+              <li key={recipe.id} className="shopping-pick">
+                <label className="check">
+                  <input
+                    type="checkbox"
+                    checked={wanted[recipe.id] !== undefined}
+                    onChange={(event) =>
+                      setWanted(({ [recipe.id]: _, ...others }) =>
+                        event.target.checked ? { ...others, [recipe.id]: '1x' } : others,
+                      )
+                    }
+                  />
+                  {recipe.name}
+                </label>
+                {wanted[recipe.id] !== undefined && (
+                  <input
+                    aria-label={`How much of ${recipe.name}`}
+                    value={wanted[recipe.id]}
+                    maxLength={100}
+                    onChange={(event) => setWanted({ ...wanted, [recipe.id]: event.target.value })}
+                  />
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section className="panel" aria-label="To buy">
+          <h2>To buy</h2>
+          {shopping.isError ? (
+            <p role="alert" className="trouble">
+              {shopping.error.message}
+            </p>
+          ) : shopping.data === undefined || batches.length === 0 ? (
+            <p className="quiet">Tick a sauce, and say how much of it: 2x, 6 x 250 ml, 900 g.</p>
+          ) : (
+            <ShoppingTable shopping={shopping.data} name="sauces" />
+          )}
+        </section>
+      </main>
+    </>
+  );
+}
