@@ -148,6 +148,24 @@ final readonly class Acidity
     }
 
     /**
+     * The same where water and acetic acid change otherwise than written: what boils off is all that differs.
+     *
+     * @param array<int, float> $change g of each constituent
+     */
+    public function shiftBoiled(array $change, float $water, float $acetic): float
+    {
+        $h = 10 ** -$this->ph;
+        $surplus = $change[Constituent::STRONG_BASE] - $change[Constituent::STRONG_ACID] + ($h - self::KW / $h) * $water / 1000 - $acetic * $this->z[0] / self::ACETIC_MOLAR;
+        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
+            if ($i > 0 && $change[$constituent] !== 0.0) {
+                $surplus -= $change[$constituent] * $perGram * $this->z[$i];
+            }
+        }
+
+        return $surplus / $this->buffer;
+    }
+
+    /**
      * Strong base left over in a mixture at this pH, mol: 0 for the mixture itself. Linear.
      *
      * @param array<int, float> $grams by Constituent
@@ -157,7 +175,9 @@ final readonly class Acidity
         $h = 10 ** -$this->ph;
         $surplus = $grams[Constituent::STRONG_BASE] - $grams[Constituent::STRONG_ACID] + ($h - self::KW / $h) * $grams[Constituent::WATER] / 1000;
         foreach (self::GROUPS as $i => [$constituent, $perGram]) {
-            $surplus -= $grams[$constituent] * $perGram * $this->z[$i];
+            if ($grams[$constituent] !== 0.0) {
+                $surplus -= $grams[$constituent] * $perGram * $this->z[$i];
+            }
         }
 
         return $surplus;

@@ -45,6 +45,11 @@ enum Certainty: string
 
     public function of(int $constituent): float
     {
+        // sugars, acids and salt come first and are asked for most
+        if ($constituent < Constituent::IMP) {
+            return $this->general();
+        }
+
         return match ($constituent) {
             Constituent::CAPSAICINOIDS => self::HEAT,
             Constituent::IMP, Constituent::GMP, Constituent::AMP => self::NUCLEOTIDES,

@@ -36,12 +36,16 @@ final readonly class Tasting
         foreach ($cooked->tangents as $source => $tangent) {
             $massSensitivities[$source] = $mass > 0.0 ? Mixture::massOf($tangent) / $mass : 0.0;
         }
+        $large = [];
+        foreach ($cooked->rows as $i => $row) {
+            $large[$i] = Mixture::massOf($row) > self::MATTERS_FROM * $mass;
+        }
         $measures = [];
         foreach (Measure::cases() as $measure) {
             $measures[$measure->value] = match ($measure) {
-                Measure::Umami => self::umami($cooked, $mass, $massSensitivities),
-                Measure::Sourness => self::sourness($cooked, $mass, $massSensitivities),
-                default => self::linear($measure, $cooked, $mass, $massSensitivities),
+                Measure::Umami => self::umami($cooked, $mass, $massSensitivities, $large),
+                Measure::Sourness => self::sourness($cooked, $mass, $massSensitivities, $large),
+                default => self::linear($measure, $cooked, $mass, $massSensitivities, $large),
             };
         }
         $ratios = [];
@@ -94,10 +98,11 @@ final readonly class Tasting
 
     /**
      * @param array<int, float> $massSensitivities
+     * @param array<int, bool> $large lines that are enough of the sauce to matter
      */
-    private static function linear(Measure $measure, CookedRecipe $cooked, float $mass, array $massSensitivities): Tasted
+    private static function linear(Measure $measure, CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): Tasted
     {
-        $factor = self::factor($measure->weights(), $cooked, $mass, $massSensitivities);
+        $factor = self::factor($measure->weights(), $cooked, $mass, $massSensitivities, $large);
 
         return self::tasted($measure, $cooked, $factor['value'], $factor['by_line'], $factor['sensitivities'], $factor['variance'], $factor['unknown']);
     }
@@ -109,11 +114,12 @@ final readonly class Tasting
      * thing, and moves the sauce's by its part of the buffer.
      *
      * @param array<int, float> $massSensitivities
+     * @param array<int, bool> $large lines that are enough of the sauce to matter
      */
-    private static function sourness(CookedRecipe $cooked, float $mass, array $massSensitivities): Tasted
+    private static function sourness(CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): Tasted
     {
         $acidity = $cooked->acidity ?? Acidity::ofSlurry($cooked->mixture->grams);
-        $factor = self::factor($acidity?->sournessWeights() ?? [], $cooked, $mass, $massSensitivities);
+        $factor = self::factor($acidity?->sournessWeights() ?? [], $cooked, $mass, $massSensitivities, $large);
         $value = $factor['value'];
         if ($acidity === null || $value <= 0.0) {
             return self::tasted(Measure::Sourness, $cooked, $value, $factor['by_line'], $factor['sensitivities'], 0.0, $factor['unknown']);
@@ -142,11 +148,12 @@ final readonly class Tasting
      * y = u (1 + 1218 v). A line's share is its own u and half the synergy through each factor, so shares add up exactly.
      *
      * @param array<int, float> $massSensitivities
+     * @param array<int, bool> $large lines that are enough of the sauce to matter
      */
-    private static function umami(CookedRecipe $cooked, float $mass, array $massSensitivities): Tasted
+    private static function umami(CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): Tasted
     {
-        $amino = self::factor(Measure::Umami->weights(), $cooked, $mass, $massSensitivities);
-        $nucleotide = self::factor(Measure::synergyWeights(), $cooked, $mass, $massSensitivities);
+        $amino = self::factor(Measure::Umami->weights(), $cooked, $mass, $massSensitivities, $large);
+        $nucleotide = self::factor(Measure::synergyWeights(), $cooked, $mass, $massSensitivities, $large);
         $synergy = Measure::UMAMI_SYNERGY * $amino['value'] * $nucleotide['value'];
         $value = $amino['value'] + $synergy;
         $half = [$amino['value'] > 0.0 ? $synergy / 2 / $amino['value'] : 0.0, $nucleotide['value'] > 0.0 ? $synergy / 2 / $nucleotide['value'] : 0.0];
@@ -169,9 +176,10 @@ final readonly class Tasting
      *
      * @param array<int, float> $weights by Constituent
      * @param array<int, float> $massSensitivities
+     * @param array<int, bool> $large lines that are enough of the sauce to matter
      * @return array{value: float, by_line: array<int, float>, sensitivities: array<int, float>, variance: float, unknown: list<int>}
      */
-    private static function factor(array $weights, CookedRecipe $cooked, float $mass, array $massSensitivities): array
+    private static function factor(array $weights, CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): array
     {
         $byLine = [];
         $variance = 0.0;
@@ -182,17 +190,18 @@ final readonly class Tasting
             $line = $cooked->weighed->lines[$i];
             $own = 0.0;
             $spread = 0.0;
+            $certainty = $line->ingredient?->certainty;
             foreach ($weights as $constituent => $weight) {
-                $part = $weight * $row[$constituent];
-                $own += $part;
-                if ($part > 0.0 && $line->ingredient !== null) {
-                    $spread += $part * $line->ingredient->certainty->of($constituent);
+                if ($row[$constituent] > 0.0) {
+                    $part = $weight * $row[$constituent];
+                    $own += $part;
+                    $spread += $certainty === null ? 0.0 : $part * $certainty->of($constituent);
                 }
             }
             $byLine[$i] = $own * $per100;
             $value += $byLine[$i];
             $variance += ($spread * $per100) ** 2;
-            if (Mixture::massOf($row) > self::MATTERS_FROM * $mass && self::lacks($cooked, $i, $weights)) {
+            if ($large[$i] && self::lacks($cooked, $i, $weights)) {
                 $unknown[] = $i;
             }
         }
