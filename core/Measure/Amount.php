@@ -8,8 +8,14 @@ namespace Vinculum\Measure;
  * An amount as the maker wrote it, read into numbers and units. It knows no ingredient: "3 cloves" stays three of
  * something called a clove until the pantry says what one weighs.
  */
-final readonly class Amount
+final class Amount
 {
+    /** Amounts read before, which are kept; an amount never changes. */
+    private const REMEMBERED = 2000;
+
+    /** @var array<string, self> */
+    private static array $readBefore = [];
+
     private const MAX_LENGTH = 200;
 
     /** How a loose word changes the number it stands before. Common practice, no source. */
@@ -25,11 +31,11 @@ final readonly class Amount
      * @param string $lead the loose word itself, shown before the number
      */
     private function __construct(
-        public string $text,
-        public array $terms,
-        public float $factor,
-        public bool $loose,
-        public string $lead,
+        public readonly string $text,
+        public readonly array $terms,
+        public readonly float $factor,
+        public readonly bool $loose,
+        public readonly string $lead,
     ) {}
 
     public function isToTaste(): bool
@@ -43,6 +49,20 @@ final readonly class Amount
     public static function parse(string $text, MeasuringSet|Kitchenware $set): self
     {
         $kit = Kitchenware::of($set);
+        if ($kit->hasVessels()) {
+            return self::read($text, $kit);
+        }
+        // a recipe is weighed again with every change, and most of its amounts are the same words
+        $key = "{$kit->set->value} {$text}";
+        if (count(self::$readBefore) >= self::REMEMBERED) {
+            self::$readBefore = [];
+        }
+
+        return self::$readBefore[$key] ??= self::read($text, $kit);
+    }
+
+    private static function read(string $text, Kitchenware $kit): self
+    {
         $plain = trim(preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $text) ?? '');
         if (mb_strlen($plain) > self::MAX_LENGTH) {
             throw UnreadableAmount::tooLong();

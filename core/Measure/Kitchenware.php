@@ -38,6 +38,11 @@ final readonly class Kitchenware
         return new self($set, $units, $scaleStep);
     }
 
+    public function hasVessels(): bool
+    {
+        return $this->vessels !== [];
+    }
+
     /** The unit or vessel these words name, and nothing else. */
     public function find(string $words): ?Unit
     {

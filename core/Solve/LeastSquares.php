@@ -76,12 +76,13 @@ final class LeastSquares
      * @param array<int, float> $low n, -INF for none
      * @param array<int, float> $high n, INF for none
      * @param array<int, float>|null $c n; null for no equality
+     * @param array<int, float>|null $start where an answer is likely; it only saves steps, and is not for an equality
      */
-    public static function solve(array $a, array $b, array $low, array $high, ?array $c = null, float $d = 0.0): Solution
+    public static function solve(array $a, array $b, array $low, array $high, ?array $c = null, float $d = 0.0, ?array $start = null): Solution
     {
         $problem = new self($a, $b);
         $problem->scale($low, $high, $c);
-        if (! $problem->begin($d)) {
+        if (! $problem->begin($d, $c === null ? $start : null)) {
             return new Solution(Stop::Infeasible, array_map(static fn (float $l, float $u): float => min(max(0.0, $l), max($l, $u)), $low, $high), INF, 0);
         }
         $steps = 0;
@@ -142,8 +143,12 @@ final class LeastSquares
         $this->c = $c === null ? null : array_map(static fn (float $value, float $scale): float => $value / $scale, $c, $this->scale);
     }
 
-    /** A feasible point to begin at: nearest to 0 along the equality. False where there is none. */
-    private function begin(float $d): bool
+    /**
+     * A feasible point to begin at: nearest to 0 along the equality, or to where an answer is likely. False where there is none.
+     *
+     * @param array<int, float>|null $start
+     */
+    private function begin(float $d, ?array $start): bool
     {
         foreach ($this->low as $i => $low) {
             if ($low > $this->high[$i]) {
@@ -176,6 +181,9 @@ final class LeastSquares
             if (abs($this->met($this->x) - $d) > self::EQUAL * $size) {
                 return false;
             }
+        }
+        foreach ($start ?? [] as $i => $value) {
+            $this->x[$i] = min(max($value * $this->scale[$i], $this->low[$i]), $this->high[$i]);
         }
         $this->held = [];
         foreach ($this->x as $i => $value) {

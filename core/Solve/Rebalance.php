@@ -242,7 +242,12 @@ final readonly class Rebalance
         $a[] = $row;
         $b[] = $yield * $right;
 
-        return LeastSquares::solve($a, $b, $low, $high)->x;
+        $start = array_values($x);
+        foreach ($measures as $measure) {
+            $start[] = self::inSteps($measure, $at->tasting->value($measure));
+        }
+
+        return LeastSquares::solve($a, $b, $low, $high, start: $start)->x;
     }
 
     /**
