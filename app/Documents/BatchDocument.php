@@ -11,6 +11,8 @@ use Vinculum\Measure\Figure;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
+use Vinculum\Recipe\WeighedLine;
+use Vinculum\Solve\Rescue;
 use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
@@ -25,7 +27,7 @@ final class BatchDocument
     /**
      * What a batch keeps of its day.
      *
-     * @return array{composition: array<string, float>, estimates: array<string, array{value: float, half: float, unit: string}>, calibrations: array<string, array{slug: string, name: string, field: string, now: float, slope: float}>}
+     * @return array{composition: array<string, float>, estimates: array<string, array{value: float, half: float, unit: string}>, calibrations: array<string, array{slug: string, name: string, field: string, now: float, slope: float}>, stirred_in: list<string>}
      */
     public static function freeze(Evaluation $evaluation): array
     {
@@ -42,7 +44,7 @@ final class BatchDocument
             }
         }
 
-        return ['composition' => array_combine(Constituent::KEYS, $evaluation->cooked->mixture->grams), 'estimates' => $estimates, 'calibrations' => $calibrations];
+        return ['composition' => array_combine(Constituent::KEYS, $evaluation->cooked->mixture->grams), 'estimates' => $estimates, 'calibrations' => $calibrations, 'stirred_in' => self::stirredIn($evaluation)];
     }
 
     /**
@@ -62,7 +64,28 @@ final class BatchDocument
             'made_on' => $batch->made_on->toDateString(),
             'figures' => $figures,
             'readings' => $batch->readings,
+            'stirred_in' => $batch->frozen['stirred_in'] ?? [],
         ];
+    }
+
+    /**
+     * What was added to taste once the sauce stood, in the order it was.
+     *
+     * @return list<string>
+     */
+    private static function stirredIn(Evaluation $evaluation): array
+    {
+        $sequence = [];
+        foreach ($evaluation->recipe->stages as $stage) {
+            if (($stage->extra[Rescue::TO_TASTE] ?? false) !== true) {
+                continue;
+            }
+            $lines = array_filter($evaluation->cooked->weighed->lines, static fn (WeighedLine $line): bool => $line->stage->id === $stage->id);
+            $added = array_map(static fn (WeighedLine $line): string => trim("{$line->line->amount} ".($line->ingredient->name ?? $line->line->ingredient)), $lines);
+            $sequence[] = $added === [] ? $stage->name : implode(', ', $added);
+        }
+
+        return $sequence;
     }
 
     /**

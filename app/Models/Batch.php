@@ -19,7 +19,7 @@ use Vinculum\Recipe\RecipeDocument;
  * @property string $recipe_id
  * @property Carbon $made_on
  * @property RecipeArray $document
- * @property array{composition: array<string, float>, estimates: array<string, array{value: float, half: float, unit: string}>, calibrations: array<string, array{slug: string, name: string, field: string, now: float, slope: float}>} $frozen
+ * @property array{composition: array<string, float>, estimates: array<string, array{value: float, half: float, unit: string}>, calibrations: array<string, array{slug: string, name: string, field: string, now: float, slope: float}>, stirred_in?: list<string>} $frozen
  * @property list<array{kind: 'ph'|'brix'|'salt'|'mass', value: float, hot: bool, rested: bool}> $readings
  */
 final class Batch extends Model

@@ -10,6 +10,7 @@ use Vinculum\Measure\KitchenSteps;
 use Vinculum\Measure\Measured;
 use Vinculum\Measure\Units;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Portion;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Recipe\WrittenAgain;
 
@@ -64,7 +65,7 @@ final class Choices
         foreach (array_unique($texts) as $text) {
             $grams = WrittenAgain::gramsOf($text, $ingredient, $prep, $tools->kit);
             if ($grams !== null && $grams > 0.0 && ($tools->eighths || ! str_contains($text, '/8 tsp'))) {
-                $choices[] = new Choice($text, $grams, self::scoops($text, $isWeighed));
+                $choices[] = new Choice($text, $grams, self::scoops($text, $isWeighed, $isCounted));
             }
         }
         usort($choices, static fn (Choice $a, Choice $b): int => abs(log($a->grams / $exact)) <=> abs(log($b->grams / $exact)));
@@ -108,13 +109,12 @@ final class Choices
             return [];
         }
         $number = $term->number->value * ($line->amount->factor ?? 1.0) * $factor;
-        $words = $term->words === '' ? '' : " {$term->words}";
         $numbers = [max(1.0, floor($number)), ceil($number)];
         if (! in_array($line->ingredient?->like, self::WHOLE, true)) {
             $numbers[] = max(0.5, round(2 * $number) / 2);
         }
 
-        return array_map(static fn (float $each): string => trim(KitchenSteps::text($each, Units::count('each')).$words), $numbers);
+        return array_map(static fn (float $each): string => Portion::counted(KitchenSteps::text($each, Units::count('each')), $each, $term->words), $numbers);
     }
 
     /** @return list<string> */
@@ -131,15 +131,19 @@ final class Choices
         return $texts;
     }
 
-    private static function scoops(string $text, bool $isWeighed): int
+    private static function scoops(string $text, bool $isWeighed, bool $isCounted): int
     {
         if (preg_match('/\b(?:g|kg|oz|lb)$/', $text) === 1) {
             return $isWeighed ? self::WEIGHING : self::WEIGHING_INSTEAD;
         }
+        if ($isCounted) {
+            return 1;
+        }
         $scoops = 0;
         foreach (explode(' + ', $text) as $part) {
             preg_match('/^(?:(\d+)(?![\d\/.]))?\s*(?:(\d+)\/(\d+))?/', $part, $match);
-            $scoops += min(12, (int) ($match[1] ?? 0)) + (int) ($match[2] ?? 0);
+            // three quarters are a half and a quarter
+            $scoops += min(12, (int) ($match[1] ?? 0)) + min(2, (int) ($match[2] ?? 0));
         }
 
         return max(1, $scoops);

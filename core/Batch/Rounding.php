@@ -30,7 +30,7 @@ final class Rounding
     private const QUIET = 0.05;
 
     /** A line close to its share is better than one that another makes up for. */
-    private const OWN = 0.25;
+    private const OWN = 0.8;
 
     /** @var array<int, array<string, float>> steps of each taste for ln(amount), by line */
     private array $slopes = [];

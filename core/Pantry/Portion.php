@@ -20,6 +20,13 @@ final readonly class Portion
         'clove' => 0.3, 'head' => 0.3, 'sprig' => 0.35, 'bunch' => 0.35, 'thumb' => 0.4, 'knob' => 0.4, 'lump' => 0.4, 'handful' => 0.4, 'crank' => 0.4,
     ];
 
+    /** What is said in the plural of more than one. */
+    private const PLURAL = [
+        'tin' => 'tins', 'can' => 'cans', 'jar' => 'jars', 'block' => 'blocks', 'cube' => 'cubes', 'fillet' => 'fillets', 'slice' => 'slices',
+        'piece' => 'pieces', 'star' => 'stars', 'stick' => 'sticks', 'leaf' => 'leaves', 'pod' => 'pods', 'stalk' => 'stalks', 'rib' => 'ribs',
+        'clove' => 'cloves', 'head' => 'heads', 'sprig' => 'sprigs',
+    ];
+
     /** Half-width in ln(grams) of the four-in-five interval of one. */
     public float $spread;
 
@@ -32,5 +39,14 @@ final readonly class Portion
     public function __construct(public string $name, public float $grams, public string $source, ?float $spread = null)
     {
         $this->spread = $spread ?? self::SPREADS[$name] ?? Spread::COUNT;
+    }
+
+    /** So many of it in words: "2 sticks" of what was one stick, and "1 clove" of what were two. */
+    public static function counted(string $count, float $number, string $words): string
+    {
+        $word = (string) strtok($words, ' ,');
+        $said = $number > 1.0 ? self::PLURAL[$word] ?? $word : (array_search($word, self::PLURAL, true) ?: $word);
+
+        return trim("{$count} {$said}".substr($words, strlen($word)));
     }
 }

@@ -15,6 +15,7 @@ use Vinculum\Measure\Units;
 use Vinculum\Measure\UnreadableAmount;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Portion;
 use Vinculum\Pantry\Weight;
 
 /** More or less of what a line has, in words it can be measured in. */
@@ -47,9 +48,9 @@ final class WrittenAgain
             if (count($amount->terms) > 1) {
                 return AmountWriter::in(self::gram(), $weighed->grams * $factor, $set)[0];
             }
-            $count = AmountWriter::in(Units::count('each'), $first->number->value * $amount->factor * $factor, $set)[0];
+            $number = $first->number->value * $amount->factor * $factor;
 
-            return trim("{$count} {$first->words}");
+            return Portion::counted(AmountWriter::in(Units::count('each'), $number, $set)[0], $number, $first->words);
         }
         foreach ($amount->terms as $term) {
             if ($term->unit?->dimension !== $unit->dimension) {

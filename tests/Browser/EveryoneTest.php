@@ -49,6 +49,17 @@ final class EveryoneTest extends BrowserTestCase
         $this->see('.finished .action')->click();
         $this->see('.scaled');
         $this->assertNoViolations('the Bench with another amount');
+
+        foreach ($this->pagesOfGooseberryKetchup() as $path => $css) {
+            $this->goTo($path);
+            $this->see($css);
+            $this->assertNoViolations($path);
+        }
+
+        $this->goTo('/styles');
+        $this->see("//button[.='Fruit ketchup']")->click();
+        $this->see('.style-table');
+        $this->assertNoViolations('a style held up');
     }
 
     #[DataProvider('sizes')]
@@ -56,11 +67,22 @@ final class EveryoneTest extends BrowserTestCase
     {
         $this->window->quit();
         $this->window = self::open($width, $height);
-        foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths'] as $path => $css) {
+        foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths'] + $this->pagesOfGooseberryKetchup() as $path => $css) {
             $this->goTo($path);
             $this->see($css);
             self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);
         }
+    }
+
+    /**
+     * @return array<string, string> what is to be seen on each, by path
+     */
+    private function pagesOfGooseberryKetchup(): array
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $id = basename((string) parse_url($this->window->getCurrentURL(), PHP_URL_PATH));
+
+        return ['/styles' => '.style-list', '/shopping' => '.shopping-pick', "/batch/{$id}" => '.scaled', "/card/{$id}?to=2x&headspace=5" => '.card-amount', '/how' => 'h2'];
     }
 
     public function test_a_ten_line_recipe_needs_no_scrolling_at_1280_by_800(): void

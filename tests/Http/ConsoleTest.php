@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Documents\Schemas;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Server;
 
 /** The console, as it is called: a process, its output and its exit code. */
@@ -80,12 +81,58 @@ final class ConsoleTest extends HttpTestCase
         }
     }
 
+    /** @return iterable<string, array{string, list<string>, string, callable(array<string, mixed>): void}> */
+    public static function answers(): iterable
+    {
+        yield 'a rebalance lands where it says' => ['vinculum:rebalance', ['--target=sweetness:20'], 'rebalance', static function (array $answer): void {
+            self::assertSame('reached', $answer['status']);
+            [, $again] = self::command('vinculum:analyse', '-', json_encode($answer['recipe'], JSON_THROW_ON_ERROR));
+            self::assertEqualsWithDelta(20.0, json_decode($again, true, 512, JSON_THROW_ON_ERROR)['measures']['sweetness']['value'], 0.5);
+        }];
+        yield 'a rescue thins what is too salty' => ['vinculum:rescue', ['--feels=salty:2', '--have=water', '--have=sugar'], 'rescue', static function (array $answer): void {
+            self::assertGreaterThan(0.0, $answer['options'][0]['additions'][0]['mass_g']);
+            self::assertEqualsWithDelta(0.0, $answer['options'][0]['steps_after']['salty'] ?? 0.0, 0.5);
+        }];
+        yield 'a swap is ranked' => ['vinculum:swap', ['--out=sugar'], 'swap', static function (array $answer): void {
+            self::assertGreaterThan(3, count($answer['options']));
+            self::assertNotContains('sugar', array_column($answer['options'], 'words'));
+        }];
+        yield 'twice as much' => ['vinculum:scale', ['--to=2x'], 'scale', static function (array $answer): void {
+            self::assertEqualsWithDelta(2.0, $answer['factor'], 1e-6);
+            self::assertEqualsWithDelta(2000.0, $answer['lines'][0]['exact_g'], 1e-6);
+        }];
+    }
+
     /**
+     * @param list<string> $options
+     * @param callable(array<string, mixed>): void $holds
+     */
+    #[DataProvider('answers')]
+    public function test_what_is_asked_on_the_bench_is_answered_here_as_well(string $command, array $options, string $schema, callable $holds): void
+    {
+        [$exit, $out, $err] = self::command($command, '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), $options);
+
+        self::assertSame([0, ''], [$exit, $err]);
+        $holds($this->app->make(Schemas::class)->check($schema, $out));
+    }
+
+    public function test_an_option_that_is_not_understood_is_named(): void
+    {
+        foreach ([['vinculum:rebalance', '--target=sweetness', 'target'], ['vinculum:rescue', '--feels=fizzy:2', 'fizzy'], ['vinculum:swap', '--free-of=grief', 'grief'], ['vinculum:scale', '--to=loads', 'loads']] as [$command, $option, $words]) {
+            [$exit, $out, $err] = self::command($command, '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), [$option]);
+            self::assertSame([1, ''], [$exit, $out], $command);
+            self::assertStringContainsString($words, $err);
+            self::assertSame(1, substr_count($err, "\n"), $err);
+        }
+    }
+
+    /**
+     * @param list<string> $options
      * @return array{int, string, string} exit code, standard output, standard error
      */
-    private static function command(string $command, string $file, string $in = ''): array
+    private static function command(string $command, string $file, string $in = '', array $options = []): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', $command, $file], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root());
+        $process = proc_open([PHP_BINARY, 'artisan', $command, $file, ...$options], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root());
         self::assertNotFalse($process);
         fwrite($pipes[0], $in);
         fclose($pipes[0]);

@@ -64,7 +64,7 @@ final class PantryTest extends HttpTestCase
     {
         $page = $this->documented('pantry-page', $this->putJson('/api/pantry/honey/on-hand', ['have' => true, 'price' => 4.5, 'pack' => '340 g']));
 
-        self::assertSame(['have' => true, 'price' => 4.5, 'pack' => '340 g'], $page['on_hand']);
+        self::assertSame(['have' => true, 'price' => 4.5, 'pack' => '340 g', 'amount' => null], $page['on_hand']);
         self::assertSame(['honey'], array_column($this->getJson('/api/pantry?on_hand=1')->json('ingredients'), 'slug'));
         $this->putJson('/api/pantry/honey/on-hand', ['have' => false])->assertOk();
         self::assertSame([], $this->getJson('/api/pantry?on_hand=1')->json('ingredients'));

@@ -79,7 +79,8 @@ export function BatchScreen() {
           {answer !== undefined && (
             <>
               <p className="sentence" aria-live="polite">
-                {answer.scale.factor_text}: makes {answer.scale.yield.text}. {answer.scale.containers === null ? '' : `${answer.scale.containers.text}. `}
+                {answer.scale.factor_text}: makes {answer.scale.yield.text}.{' '}
+                {answer.scale.containers === null ? '' : `${answer.scale.containers.text}. `}
                 {answer.scale.drift_text}
               </p>
               {answer.scale.to_weigh !== '' && <p className="caution">{answer.scale.to_weigh}</p>}

@@ -1,9 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Evaluation, Plan, RecipeRecord } from '../generated/documents';
+import type { Evaluation, Plan, RecipeRecord, RecipeUntil } from '../generated/documents';
 import { ask } from '../shared/api';
 import { Fraction } from '../shared/Fraction';
+
+const endPoint = (until: RecipeUntil | null | undefined): string => {
+  if (until?.loss_percent !== undefined) return `down by ${until.loss_percent} %`;
+  if (until?.mass_g !== undefined) return `down to ${until.mass_g} g`;
+  return until?.volume_ml !== undefined ? `down to ${until.volume_ml} ml` : '';
+};
 
 /** A page to take to the stove: amounts large, stages, times, targets, cautions, and room to write. */
 export function Card() {
@@ -56,7 +62,8 @@ export function Card() {
       <header>
         <h1>{recipe.name}</h1>
         <p>
-          {plan.scale.factor_text}, makes {plan.scale.yield.text}. {plan.scale.containers === null ? '' : `${plan.scale.containers.text}.`}
+          {plan.scale.factor_text}, makes {plan.scale.yield.text}.{' '}
+          {plan.scale.containers === null ? '' : `${plan.scale.containers.text}.`}
         </p>
       </header>
       {recipe.stages.map((stage) => {
@@ -94,7 +101,8 @@ export function Card() {
             <p>
               {[
                 stage.process?.kind,
-                stage.process?.minutes ? `${stage.process.minutes} min` : '',
+                endPoint(stage.process?.until),
+                stage.process?.minutes && !stage.process.until ? `${stage.process.minutes} min` : '',
                 stage.process?.lid ? 'lid on' : '',
                 stage.look_for ? `look for: ${stage.look_for}` : '',
               ]

@@ -73,10 +73,13 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
   return (
     <section className="batch" aria-label={`Batch of ${batch.made_on}`}>
       <h3>{batch.made_on}</h3>
+      {batch.stirred_in.length > 0 && (
+        <p className="quiet">Stirred in to taste, in order: {batch.stirred_in.join('; then ')}.</p>
+      )}
       <table className="strip">
         <thead>
           <tr>
-            <th scope="col" />
+            <td />
             <th scope="col">Estimated</th>
             <th scope="col">With what was read</th>
           </tr>

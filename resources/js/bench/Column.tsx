@@ -20,6 +20,8 @@ interface Props {
 const height = (levels: number): number => (Math.min(levels, mostLevels) / mostLevels) * 100;
 /** Segments thinner than this, in per cent of the chart, have no room for a word, or for a letter. */
 const roomForWord = 6;
+/** A ghost lower than this has its figure beneath it, in per cent of the chart. */
+const roomForTag = 5;
 const roomForLetter = 3.2;
 /** A press that moves further than this is drawing, px. */
 const dragFrom = 6;
@@ -119,6 +121,7 @@ export function Column(props: Props) {
           }}
           data-ghost={ghost?.top}
           data-down={then < column.top}
+          data-tucked={then < column.top && height(column.top - then) < roomForTag && height(then) > roomForTag}
           aria-hidden="true"
         >
           {drawn === null && <span>{ghost?.text}</span>}

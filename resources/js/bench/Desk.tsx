@@ -57,6 +57,8 @@ export function Desk({ record }: { record: RecipeRecord }) {
     const copy = await createRecipe({ ...variant, name: `${recipe.name.slice(0, 100)}, a variant` }, record.id);
     navigate(`/bench/${copy.id}`);
   };
+  // what was asked of the spoon still stands, and is not what a swap would do
+  const isElsewhere = looking !== null && ('swap' in looking || 'free' in looking);
   const lit = pointed ?? (looking !== null && 'line' in looking ? looking.line : null);
 
   useEffect(() => {
@@ -114,7 +116,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
           lit={lit}
           onLook={setLooking}
           onPoint={setPointed}
-          ghosts={preview ?? adjusting.ghosts}
+          ghosts={preview ?? (isElsewhere ? null : adjusting.ghosts)}
           onDraw={(measure, level) => {
             setLooking(null);
             adjusting.ask({ by: 'level', measure, level });
@@ -140,7 +142,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
           isStale={isStale}
           looking={looking}
           onLook={setLooking}
-          thenMakes={adjusting.shown?.afterwards ?? null}
+          thenMakes={isElsewhere ? null : (adjusting.shown?.afterwards ?? null)}
         />
       </main>
       <button

@@ -50,7 +50,7 @@ export function FigureCard({ bench, figure, onClose }: Props) {
           <table className="strip">
             <thead>
               <tr>
-                <th scope="col" />
+                <td />
                 <th scope="col">100 g</th>
                 <th scope="col">{bench.panel.serving_text}</th>
               </tr>

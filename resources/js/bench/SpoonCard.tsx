@@ -90,6 +90,10 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
         <details className="pot-state">
           <summary>Thick, rich, too much of one; how much there is</summary>
           <div className="spoon-rows">{bodies.map(row)}</div>
+          <p className="quiet">
+            Bitter, or all clove: no figure says it. Name the line that brings it under “Too much of”; sugar and salt
+            hide some of it.
+          </p>
           <label>
             In the pot
             <input

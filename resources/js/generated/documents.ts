@@ -221,6 +221,10 @@ export interface Batch {
     hot: boolean;
     rested: boolean;
   }[];
+  /**
+   * what was stirred in to taste, in order
+   */
+  stirred_in: string[];
 }
 /**
  * an ingredient of one's own

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { PantryPage } from '../generated/documents';
 import { ask } from '../shared/api';
 import { pigment } from '../shared/pigments';
+import { InSeason } from './InSeason';
 import { OnHand } from './OnHand';
 import { OwnForm } from './OwnForm';
 import { useIngredientPage } from './useIngredientPage';
@@ -83,6 +84,7 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
         error={mark.error?.message ?? null}
         onMark={(onHand) => mark.mutate(onHand)}
       />
+      <InSeason slug={it.slug} name={it.name} />
       <div className="doings own-doings">
         <button type="button" className="action" onClick={() => setMaking(true)}>
           {it.own === null ? 'Make my own of it' : 'Correct it'}

@@ -49,6 +49,8 @@ export function StyleTable({ styles, own, onCopy, onChanged, onForgotten }: Prop
     onSuccess: (_, slug) => onForgotten(slug),
   });
   const columns = styles.map((style) => drafts.get(style.slug) ?? style);
+  // a row that no style here asks for says nothing, but one of our own can be filled in
+  const asked = figures.filter(([figure]) => columns.some((style) => own.has(style.slug) || figure in style.bands));
   const trouble = keep.error ?? forget.error;
   return (
     <>
@@ -74,7 +76,7 @@ export function StyleTable({ styles, own, onCopy, onChanged, onForgotten }: Prop
           </tr>
         </thead>
         <tbody>
-          {figures.map(([figure, label]) => (
+          {asked.map(([figure, label]) => (
             <tr key={figure}>
               <th scope="row">{label}</th>
               {columns.map((style) => {

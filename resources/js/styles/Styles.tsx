@@ -41,7 +41,7 @@ export function Styles() {
           <p className="quiet">Choose up to three to hold side by side. The bands are what the Line asks for.</p>
           {styles.families.map(([family, members]) => (
             <div key={family}>
-              <h3>{family}</h3>
+              <h2>{family}</h2>
               <ul className="style-list">
                 {members.map((style) => (
                   <li key={style.slug}>

@@ -12,6 +12,7 @@ use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Measure\MeasuringSet;
+use Vinculum\Pantry\Portion;
 use Vinculum\Taste\Evaluation;
 
 final class ScalerTest extends TestCase
@@ -89,6 +90,15 @@ final class ScalerTest extends TestCase
         self::assertSame(6, $scaled->containers['full']);
         self::assertEqualsWithDelta($scaled->evaluation->jar->volume()->value, 6 * $scaled->containers['fill_ml'] + $scaled->containers['left_ml'], 1e-6);
         self::assertEqualsWithDelta(6 * 237.5, array_sum(array_column($scaled->lines, 'exactG')) / Sauce::evaluate(self::LINES)->jar->density(), 2.0);
+    }
+
+    public function test_what_is_counted_is_said_in_the_plural_of_more_than_one(): void
+    {
+        self::assertSame('2 sticks', Portion::counted('2', 2.0, 'stick'));
+        self::assertSame('1 1/2 cloves, crushed', Portion::counted('1 1/2', 1.5, 'clove, crushed'));
+        self::assertSame('1 leaf', Portion::counted('1', 1.0, 'leaves'));
+        self::assertSame('3 medium', Portion::counted('3', 3.0, 'medium'));
+        self::assertSame('2', Portion::counted('2', 2.0, ''));
     }
 
     public function test_amounts_stay_in_measures_a_kitchen_has(): void

@@ -1,0 +1,75 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { SeasonInput, SeasonList } from '../generated/documents';
+import { ask } from '../shared/api';
+
+const months = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
+
+/** The months in which it is in season here; what a swap prefers depends on them. */
+export function InSeason({ slug, name }: { slug: string; name: string }) {
+  const queries = useQueryClient();
+  const seasons = useQuery({ queryKey: ['seasons'], queryFn: () => ask<SeasonList>('/api/seasons') });
+  const keep = useMutation({
+    mutationFn: (season: SeasonInput) => ask<SeasonList>(`/api/seasons/${slug}`, { method: 'PUT', body: season }),
+    onSuccess: (answer) => queries.setQueryData(['seasons'], answer),
+  });
+  const season = seasons.data?.seasons.find((each) => each.slug === slug);
+  const choose = (first: number | null, last: number | null) => keep.mutate({ first, last });
+  return (
+    <div className="on-hand in-season">
+      <label>
+        In season from
+        <select
+          aria-label={`${name}: first month of its season`}
+          value={season?.first ?? ''}
+          onChange={({ target }) =>
+            target.value === ''
+              ? choose(null, null)
+              : choose(Number(target.value), season?.last ?? Number(target.value))
+          }
+        >
+          <option value="">no season</option>
+          {months.map((month, index) => (
+            <option key={month} value={index + 1}>
+              {month}
+            </option>
+          ))}
+        </select>
+      </label>
+      {season !== undefined && (
+        <label>
+          to
+          <select
+            aria-label={`${name}: last month of its season`}
+            value={season.last}
+            onChange={({ target }) => choose(season.first, Number(target.value))}
+          >
+            {months.map((month, index) => (
+              <option key={month} value={index + 1}>
+                {month}
+              </option>
+            ))}
+          </select>
+          {season.now ? ' in season now' : ' not now'}
+        </label>
+      )}
+      {keep.isError && (
+        <p role="alert" className="trouble">
+          {keep.error.message}
+        </p>
+      )}
+    </div>
+  );
+}
