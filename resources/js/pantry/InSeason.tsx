@@ -17,8 +17,11 @@ const months = [
   'December',
 ];
 
+/** What grows, and so may have a season; a bottle has none. */
+const grown = ['fruit', 'tomato', 'vegetables', 'chillies'];
+
 /** The months in which it is in season here; what a swap prefers depends on them. */
-export function InSeason({ slug, name }: { slug: string; name: string }) {
+export function InSeason({ slug, name, group }: { slug: string; name: string; group: string }) {
   const queries = useQueryClient();
   const seasons = useQuery({ queryKey: ['seasons'], queryFn: () => ask<SeasonList>('/api/seasons') });
   const keep = useMutation({
@@ -26,6 +29,7 @@ export function InSeason({ slug, name }: { slug: string; name: string }) {
     onSuccess: (answer) => queries.setQueryData(['seasons'], answer),
   });
   const season = seasons.data?.seasons.find((each) => each.slug === slug);
+  if (season === undefined && !grown.includes(group)) return null;
   const choose = (first: number | null, last: number | null) => keep.mutate({ first, last });
   return (
     <div className="on-hand in-season">
