@@ -18,6 +18,12 @@ final class Division
     private const RAW = '/\b(?:marinade|marinating|mop|baste|basting|brush|raw)\b/iu';
 
     /**
+     * What is frozen wants a container so many times its volume. Water swells by 9 %; the half inch of a wide pint, and the inch
+     * of a wide quart, which the US National Center for Home Food Preservation asks for (from memory) are an eighth.
+     */
+    public const FREEZER_ROOM = 1.15;
+
+    /**
      * @param string $text a portion a line, or parted by commas: "marinade 300 ml, mop 1 cup, table the rest"
      * @return list<array{name: string, ml: float, label: string}>
      *
@@ -58,14 +64,14 @@ final class Division
             $volumes[] = $left;
         }
 
-        return array_map(static fn (string $name, float $ml): array => ['name' => $name, 'ml' => $ml, 'label' => self::label($name)], array_values($names), array_values($volumes));
+        return array_map(static fn (string $name, float $ml): array => ['name' => $name, 'ml' => $ml, 'label' => self::label($name, $ml)], array_values($names), array_values($volumes));
     }
 
-    private static function label(string $name): string
+    private static function label(string $name, float $ml): string
     {
         return match (true) {
             preg_match(self::RAW, $name) === 1 => 'Touches raw meat: boil it or throw it away afterwards. Never table sauce.',
-            preg_match('/freez|frozen/iu', $name) === 1 => 'Freeze it on the day, with a date and room to expand.',
+            preg_match('/freez|frozen/iu', $name) === 1 => sprintf('Freeze it on the day, dated, in something that holds %d ml or more: it swells.', (int) (10 * ceil(self::FREEZER_ROOM * $ml / 10))),
             default => 'Take it out before anything touches raw meat. Date it, and keep it in the fridge.',
         };
     }
