@@ -82,6 +82,12 @@ final class Styles
         return $own;
     }
 
+    public function forget(OwnStyle $own): void
+    {
+        $own->delete();
+        $this->own = null;
+    }
+
     /** @return array<string, StyleArray> */
     private function own(): array
     {

@@ -52,7 +52,7 @@ final readonly class StyleController
     /** Recipes that name it keep the name, and are told that there is no such style. */
     public function destroy(OwnStyle $style): Response
     {
-        $style->delete();
+        $this->styles->forget($style);
 
         return new Response('', 204);
     }

@@ -129,7 +129,7 @@ export function StyleTable({ styles, own, onCopy, onChanged, onForgotten }: Prop
             ))}
           </tr>
           <tr>
-            <th scope="row" />
+            <td />
             {columns.map((style) => (
               <td key={style.slug}>
                 {own.has(style.slug) ? (

@@ -8,9 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Server;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\CatalogueError;
 use Vinculum\Pantry\Certainty;
-use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\KitchenTables;
 use Vinculum\Pantry\Seasons;
 
