@@ -60,12 +60,13 @@ final readonly class Planner
         } catch (QueryException) {
             // the console works before the first start has made a database
         }
+        $set = $this->household->preferences()->measures;
         $shelf = [];
         foreach ($batches as $batch) {
             foreach ($batch->lines as $line) {
                 $record = $noted[$line->ingredient->slug ?? ''] ?? null;
                 if ($line->ingredient !== null && $record !== null) {
-                    $shelf[$line->ingredient->slug] ??= Shelved::noted($line->ingredient, $record->amount, $record->price === null ? null : (float) $record->price, $record->pack);
+                    $shelf[$line->ingredient->slug] ??= Shelved::noted($line->ingredient, $record->amount, $record->price === null ? null : (float) $record->price, $record->pack, $set);
                 }
             }
         }

@@ -21,18 +21,18 @@ final readonly class Shelved
     public function __construct(public float $haveGrams = 0.0, public ?float $price = null, public ?float $packGrams = null, public string $pack = '') {}
 
     /** From what was noted: "250 g left", "500 ml". What cannot be read is as if it were not there. */
-    public static function noted(Ingredient $ingredient, ?string $have, ?float $price, ?string $pack): self
+    public static function noted(Ingredient $ingredient, ?string $have, ?float $price, ?string $pack, MeasuringSet $set): self
     {
-        return new self(self::grams($have, $ingredient) ?? 0.0, $price, self::grams($pack, $ingredient), $pack ?? '');
+        return new self(self::grams($have, $ingredient, $set) ?? 0.0, $price, self::grams($pack, $ingredient, $set), $pack ?? '');
     }
 
-    private static function grams(?string $text, Ingredient $ingredient): ?float
+    private static function grams(?string $text, Ingredient $ingredient, MeasuringSet $set): ?float
     {
         if ($text === null || trim($text) === '') {
             return null;
         }
         try {
-            return Weight::of(Amount::parse(preg_replace('/\s*\bleft\b/iu', '', $text) ?? $text, MeasuringSet::Metric), $ingredient)->grams;
+            return Weight::of(Amount::parse(preg_replace('/\s*\bleft\b/iu', '', $text) ?? $text, $set), $ingredient)->grams;
         } catch (UnreadableAmount) {
             return null;
         }

@@ -113,8 +113,8 @@ final class PlanTest extends TestCase
     {
         $weighed = Sauce::evaluate(['sugar' => '700 g', 'water' => '500 g', 'onion' => '300 g', 'fine-salt' => '12 g'])->cooked->weighed;
         $shopping = Shopping::of([$weighed, $weighed], [
-            'sugar' => Shelved::noted(Sauce::ingredient('sugar'), '250 g left', 1.2, '500 g'),
-            'fine-salt' => Shelved::noted(Sauce::ingredient('fine-salt'), '100 g', 0.9, '750 g'),
+            'sugar' => Shelved::noted(Sauce::ingredient('sugar'), '250 g left', 1.2, '500 g', MeasuringSet::Us),
+            'fine-salt' => Shelved::noted(Sauce::ingredient('fine-salt'), '100 g', 0.9, '750 g', MeasuringSet::Us),
         ]);
         $lines = [];
         foreach ($shopping->lines as $line) {
