@@ -43,7 +43,7 @@ final readonly class ShelfDocument
             'style_name' => $evaluation->style?->name,
             'makes_text' => $volume > 0.0 ? 'makes '.Wording::volume($volume) : 'empty',
             'verdict' => BenchDocument::sentence($evaluation),
-            'problems' => count(array_filter($evaluation->problems(), static fn ($problem): bool => $problem->code !== 'not-computed-yet' && $problem->code !== 'to-taste')),
+            'problems' => count(array_filter($evaluation->problems(), static fn ($problem): bool => $problem->code !== 'to-taste')),
             'columns' => BenchDocument::miniature($evaluation),
             'variant_of_name' => $stored->variant_of === null ? '' : StoredRecipe::query()->find($stored->variant_of)->name ?? '',
         ];

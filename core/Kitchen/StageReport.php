@@ -43,10 +43,4 @@ final readonly class StageReport
         public float $heatingMinutes,
         public ?float $gramsPerMinute,
     ) {}
-
-    /** Whether it was boiled down to an end point. */
-    public function isReduction(): bool
-    {
-        return $this->stage->process?->until !== null && $this->boiledOff > 0.0;
-    }
 }

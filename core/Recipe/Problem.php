@@ -65,9 +65,4 @@ final readonly class Problem
     {
         return preg_match('/^(amount|unit|density|size|tie)-/', $this->code) === 1;
     }
-
-    public static function notComputedYet(string $at, string $what): self
-    {
-        return new self($at, 'not-computed-yet', $what);
-    }
 }

@@ -8,7 +8,7 @@ use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Style;
 
-/** Where every taste of a sauce should end: an interval in its own unit, and whether somebody asked for it. */
+/** Where every taste of a sauce should end: an interval in its own unit. */
 final readonly class Aims
 {
     /** What nobody named may drift by this many steps, which a tongue hardly tells. */
@@ -16,24 +16,21 @@ final readonly class Aims
 
     /**
      * @param array<string, array{float, float}> $wanted lowest and highest, by Measure value
-     * @param list<string> $named Measure values that were asked for
      */
-    private function __construct(public array $wanted, public array $named) {}
+    private function __construct(public array $wanted) {}
 
     /** Into the bands of a style; what it has no band for is held. */
     public static function ofStyle(Evaluation $from, Style $style): self
     {
         $wanted = self::held($from);
-        $named = [];
         foreach (Measure::cases() as $measure) {
             $band = $style->band($measure);
             if ($band !== null) {
                 $wanted[$measure->value] = [$band->low, $band->high];
-                $named[] = $measure->value;
             }
         }
 
-        return new self($wanted, $named);
+        return new self($wanted);
     }
 
     /**
@@ -48,7 +45,7 @@ final readonly class Aims
             $wanted[$measure] = [$figure, $figure];
         }
 
-        return new self($wanted, array_keys($figures));
+        return new self($wanted);
     }
 
     /** The same, but every figure may be off by what a tongue hardly tells. */
@@ -59,7 +56,7 @@ final readonly class Aims
             $wanted[$measure] = [Measure::from($measure)->moved($low, -self::HELD_WITHIN), Measure::from($measure)->moved($high, self::HELD_WITHIN)];
         }
 
-        return new self($wanted, $this->named);
+        return new self($wanted);
     }
 
     /**
@@ -85,11 +82,6 @@ final readonly class Aims
             $value > $high => $measure->steps($high, $value),
             default => 0.0,
         };
-    }
-
-    public function isNamed(Measure $measure): bool
-    {
-        return in_array($measure->value, $this->named, true);
     }
 
     /** @return array<string, array{float, float}> */

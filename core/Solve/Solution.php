@@ -12,9 +12,4 @@ final readonly class Solution
      * @param float $objective ½ ‖A x − b‖²; INF where it is infeasible
      */
     public function __construct(public Stop $stop, public array $x, public float $objective, public int $steps) {}
-
-    public function isOptimal(): bool
-    {
-        return $this->stop === Stop::Optimal;
-    }
 }

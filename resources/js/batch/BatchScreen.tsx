@@ -3,6 +3,7 @@ import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Plan, RecipeRecord } from '../generated/documents';
 import { ask } from '../shared/api';
+import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { TopBar } from '../shared/TopBar';
 import { typedNumber } from '../shared/typedNumber';
 import { Kit } from './Kit';
@@ -78,33 +79,7 @@ export function BatchScreen() {
           )}
           {answer !== undefined && (
             <>
-              <p className="sentence" aria-live="polite">
-                {answer.scale.factor_text}: makes {answer.scale.yield.text}.{' '}
-                {answer.scale.containers === null ? '' : `${answer.scale.containers.text}. `}
-                {answer.scale.drift_text}
-              </p>
-              {answer.scale.to_weigh !== '' && <p className="caution">{answer.scale.to_weigh}</p>}
-              <table className="scaled">
-                <thead>
-                  <tr>
-                    <th scope="col">Ingredient</th>
-                    <th scope="col">Once</th>
-                    <th scope="col">This batch</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {answer.scale.lines.map((line) => (
-                    <tr key={line.id}>
-                      <td>{line.name}</td>
-                      <td className="quiet">{written.get(line.id) ?? 'follows'}</td>
-                      <td>
-                        <strong>{line.text ?? 'follows'}</strong>
-                        {line.note !== '' && <span className="quiet"> {line.note}</span>}
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
+              <ScaledAmounts scale={answer.scale} written={written} />
               <div className="proposal-do">
                 <Link
                   className="do"

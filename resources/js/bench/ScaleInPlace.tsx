@@ -7,6 +7,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import type { Scale } from '../generated/documents';
 import { ask } from '../shared/api';
+import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { typedNumber } from '../shared/typedNumber';
 import type { Draft } from './useDraft';
 
@@ -58,36 +59,7 @@ export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => 
             {scaled.error.message}
           </p>
         )}
-        {answer !== undefined && (
-          <>
-            <p className="sentence" aria-live="polite">
-              {answer.factor_text}: makes {answer.yield.text}.{' '}
-              {answer.containers === null ? '' : `${answer.containers.text}. `}
-              {answer.drift_text}
-            </p>
-            <table className="scaled">
-              <thead>
-                <tr>
-                  <th scope="col">Ingredient</th>
-                  <th scope="col">Now</th>
-                  <th scope="col">Then</th>
-                </tr>
-              </thead>
-              <tbody>
-                {answer.lines.map((line) => (
-                  <tr key={line.id}>
-                    <td>{line.name}</td>
-                    <td>{written.get(line.id) ?? 'follows'}</td>
-                    <td>
-                      <strong>{line.text ?? 'follows'}</strong>
-                      {line.note !== '' && <span className="quiet"> {line.note}</span>}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </>
-        )}
+        {answer !== undefined && <ScaledAmounts scale={answer} written={written} />}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
