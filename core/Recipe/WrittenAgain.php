@@ -116,7 +116,7 @@ final class WrittenAgain
         $counted = $ingredient->portions[0] ?? null;
         if ($counted !== null && $ingredient->form === Form::Pieces && ! str_contains($counted->name, ',') && ! str_contains($counted->name, ' of') && $grams >= $counted->grams / 2) {
             [$text, $count] = AmountWriter::in(Units::count('each'), $grams / $counted->grams, $kit->set);
-            $ways[] = [$counted->name === 'each' ? $text : "{$text} {$counted->name}", $count * $counted->grams];
+            $ways[] = [$counted->name === 'each' ? $text : Portion::counted($text, $count, $counted->name), $count * $counted->grams];
         }
         if ($ingredient->density !== null && $ingredient->form !== Form::Pieces && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
             foreach ([AmountWriter::spoons(...), AmountWriter::together(...)] as $write) {
