@@ -143,6 +143,6 @@ final class SpoonTest extends BrowserTestCase
     private function says(string $feel, string $what): void
     {
         $this->see("//div[@data-feel='{$feel}']//button[starts-with(.,'{$what}')]")->click();
-        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.proposal, .proposals .note, .proposals .trouble')) !== [], 'for an answer');
+        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector(".proposals[aria-busy='false'] .proposal, .proposals .note, .proposals .trouble")) !== [], 'for an answer');
     }
 }

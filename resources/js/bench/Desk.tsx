@@ -40,7 +40,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
   const [preview, setPreview] = useState<Ghost[] | null>(null);
   const apply = (index: number, half: boolean) => {
     const proposal = adjusting.proposals[index];
-    if (proposal === undefined) return;
+    if (proposal === undefined || adjusting.isStale) return;
     const next = half && proposal.half !== null ? proposal.half : proposal.recipe;
     draft.edit(() => next);
     const isPot = adjusting.mode === 'pot';

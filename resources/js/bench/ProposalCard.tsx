@@ -4,6 +4,8 @@ interface Props {
   proposal: Proposal;
   inPot: boolean;
   isShown: boolean;
+  /** It answers an earlier question, and cannot be applied. */
+  isStale: boolean;
   onShow: () => void;
   onPoint: (on: boolean) => void;
   onApply: (half: boolean) => void;
@@ -11,7 +13,7 @@ interface Props {
 }
 
 /** One way to go about it: what to do, what it costs elsewhere, and the buttons that do it. Pointing only previews. */
-export function ProposalCard({ proposal, inPot, isShown, onShow, onPoint, onApply, onVariant }: Props) {
+export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoint, onApply, onVariant }: Props) {
   const changes = inPot || proposal.lines.length > 0;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: pointing is a shortcut; the button does the same
@@ -44,15 +46,15 @@ export function ProposalCard({ proposal, inPot, isShown, onShow, onPoint, onAppl
       ))}
       {isShown && changes && (
         <div className="proposal-do">
-          <button type="button" className="do" onClick={() => onApply(false)}>
+          <button type="button" className="do" disabled={isStale} onClick={() => onApply(false)}>
             {inPot ? 'Add it' : 'Make it so'}
           </button>
           {proposal.half !== null && (
-            <button type="button" className="action" onClick={() => onApply(true)}>
+            <button type="button" className="action" disabled={isStale} onClick={() => onApply(true)}>
               Half first
             </button>
           )}
-          <button type="button" className="plain" onClick={onVariant}>
+          <button type="button" className="plain" disabled={isStale} onClick={onVariant}>
             As a variant
           </button>
         </div>

@@ -180,7 +180,7 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
           </button>
         </div>
       )}
-      <div className="proposals" aria-live="polite">
+      <div className="proposals" aria-live="polite" aria-busy={adjusting.isStale}>
         {adjusting.done !== '' && !adjusting.isAsking && <p className="done">{adjusting.done}</p>}
         {adjusting.error !== null && (
           <p className="trouble" role="alert">
@@ -194,6 +194,7 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
             proposal={proposal}
             inPot={inPot}
             isShown={adjusting.shown === proposal}
+            isStale={adjusting.isStale}
             onShow={() => adjusting.choose(index)}
             onPoint={(on) => adjusting.point(on ? index : null)}
             onApply={(half) => onApply(index, half)}

@@ -155,6 +155,8 @@ export function useAdjusting(recipe: Recipe) {
     setPot,
     clear,
     isAsking,
+    /** What is shown answers the question before this one: it is not to be applied. */
+    isStale: isAsking && answer.isPlaceholderData,
     note: isAsking ? (answer.data?.note ?? '') : '',
     error: isAsking && answer.isError ? answer.error.message : null,
     proposals,
