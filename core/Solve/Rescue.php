@@ -64,7 +64,7 @@ final readonly class Rescue
     private const QUIET = 0.5;
 
     /** Where something is noticed anyway, one thing more has to save so many steps. */
-    private const A_THING = 0.35;
+    private const A_THING = 0.25;
 
     /** Share of fat in drops from which a sauce breaks when it boils. */
     private const BREAKS = 0.15;
@@ -466,7 +466,7 @@ final readonly class Rescue
 
     /**
      * What comes first: that it lands, then that nothing else is noticed, then few things, then little mass; where something
-     * is noticed, that it is little for the things it takes.
+     * is noticed, that all of it together is little for the things it takes.
      *
      * @param array<string, float> $steps left
      * @return list<float|int>
@@ -475,11 +475,14 @@ final readonly class Rescue
     {
         $miss = 0.0;
         $moved = 0.0;
+        $disturbed = 0.0;
         foreach ($steps as $feel => $left) {
             if (isset($this->feels[$feel])) {
                 $miss = max($miss, abs($left));
             } else {
-                $moved = max($moved, abs($left) * min(1.0, self::HELD[$feel] + 0.3));
+                $each = abs($left) * min(1.0, self::HELD[$feel] + 0.3);
+                $moved = max($moved, $each);
+                $disturbed += $each ** 2;
             }
         }
         $growth = abs($mass) / $this->pot->mass;
@@ -491,7 +494,7 @@ final readonly class Rescue
             $miss <= self::LANDS ? 0 : (int) ceil(2 * $miss),
             $growth > self::ABSURD ? 1 : 0,
             $isQuiet ? 0 : 1,
-            $isQuiet ? $count : $moved + self::A_THING * $count + $growth,
+            $isQuiet ? $count : sqrt($disturbed) + self::A_THING * $count + $growth,
             // half a step of what is disturbed weighs as much as a tenth of the pot
             $growth + 0.2 * $moved + ($boils ? self::TIME : 0.0),
         ];
