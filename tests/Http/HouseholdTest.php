@@ -75,6 +75,24 @@ final class HouseholdTest extends HttpTestCase
         $this->deleteJson('/api/styles/fruit-ketchup')->assertNotFound();
     }
 
+    #[DataProvider('sets')]
+    public function test_a_pack_in_fluid_ounces_is_as_large_as_the_household_s_own(string $set): void
+    {
+        $preferences = $this->documented('preferences', $this->getJson('/api/preferences'));
+        $this->documented('preferences', $this->putJson('/api/preferences', ['measures' => $set] + $preferences));
+        $this->putJson('/api/pantry/water/on-hand', ['have' => false])->assertOk();
+        $this->putJson('/api/pantry/cider-vinegar/on-hand', ['have' => true, 'price' => 2, 'pack' => '8 fl oz', 'amount' => '4 fl oz'])->assertOk();
+        $recipe = self::RECIPE;
+        $recipe['stages'][0]['lines'][] = ['id' => 'l4', 'ingredient' => 'cider-vinegar', 'amount' => '350 g'];
+        $plan = $this->documented('plan', $this->postJson('/api/plan', ['recipe' => $recipe, 'to' => '1x', 'headspace_percent' => 0, 'portions' => '']));
+        $line = array_column($plan['shopping']['lines'], null, 'slug')['cider-vinegar'];
+        // eight US fluid ounces are 236.6 mL, eight imperial ones 227.3; vinegar weighs about 1.01 g/mL
+        $packs = (int) ceil((350 - ($set === 'us' ? 118.3 : 113.7) * 1.01) / (($set === 'us' ? 236.6 : 227.3) * 1.01));
+
+        self::assertStringStartsWith("{$packs} × 8 fl oz", $line['buy_text']);
+        self::assertSame($set === 'us' ? '120 g' : '115 g', str_replace("\u{00A0}", ' ', $line['have_text']), 'what is there is taken off');
+    }
+
     public function test_variants_know_their_family_and_outlive_it(): void
     {
         $id = $this->kept()['id'];
