@@ -18,6 +18,8 @@ final class AmountWriter
     /** Half of the smallest spoon. */
     private const LEAST_LEFT_ML = 0.3;
 
+    private const SAME = 1e-9;
+
     /** A second scoop has to be worth it: nearer by this share of the whole. */
     private const AS_NEAR = 0.01;
 
@@ -36,6 +38,10 @@ final class AmountWriter
             $unit = Units::find($name, $set);
             if ($unit !== null && ($millilitres / $unit->size >= $least * self::NEARLY || $name === 'tsp')) {
                 $number = KitchenSteps::nearest($millilitres / $unit->size, $unit);
+                if ($number * $unit->size > $millilitres * (1 + self::SAME)) {
+                    // rounded up it may be a whole one of the next: three teaspoons are a tablespoon
+                    return self::spoons($number * $unit->size, $set);
+                }
 
                 return [KitchenSteps::text($number, $unit)." {$unit->name}", $number * $unit->size];
             }

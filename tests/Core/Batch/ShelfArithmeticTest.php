@@ -113,6 +113,17 @@ final class ShelfArithmeticTest extends TestCase
         }
     }
 
+    public function test_as_many_spoons_as_make_a_larger_one_are_the_larger_one(): void
+    {
+        foreach (MeasuringSet::cases() as $set) {
+            for ($millilitres = 1.0; $millilitres < 400.0; $millilitres *= 1.013) {
+                [$text, $size] = AmountWriter::spoons($millilitres, $set);
+                self::assertDoesNotMatchRegularExpression($set === MeasuringSet::Australian ? '/^4 tsp$/' : '/^3 tsp$/', $text, "{$set->value}: {$millilitres} ml");
+                self::assertSame($text, AmountWriter::spoons($size, $set)[0], 'what is written stays as it is');
+            }
+        }
+    }
+
     /**
      * @param array<string, list<string>> $lists
      * @return list<array<string, string>>
