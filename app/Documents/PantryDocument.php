@@ -10,6 +10,7 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Pantry\Portion;
+use Vinculum\Pantry\Seasons;
 use Vinculum\Taste\Measure;
 
 /**
@@ -59,6 +60,7 @@ final class PantryDocument
             'name' => $ingredient->name,
             'group' => $ingredient->group,
             'tint' => $ingredient->tint,
+            'may_have_season' => Seasons::mayHave($ingredient),
             'also' => $ingredient->aliases,
             'roles' => $ingredient->roles,
             'caution' => $ingredient->caution,

@@ -7,6 +7,9 @@ namespace Vinculum\Pantry;
 /** When things are in season; a table a household changes for where it is. */
 final readonly class Seasons
 {
+    /** Groups of what grows, and so may have a season; a bottle has none. */
+    private const GROWN = ['fruit', 'tomato', 'vegetables', 'chillies'];
+
     /**
      * @param array<string, array{int, int}> $months first and last, by slug; the last may lie in the next year
      */
@@ -16,6 +19,12 @@ final readonly class Seasons
     public function of(string $slug): ?array
     {
         return $this->months[$slug] ?? null;
+    }
+
+    /** Whether a season can be given to it. */
+    public static function mayHave(Ingredient $ingredient): bool
+    {
+        return in_array($ingredient->group, self::GROWN, true);
     }
 
     /** True for what has a season and is in it. */

@@ -80,7 +80,6 @@ final class HouseholdTest extends HttpTestCase
     {
         $preferences = $this->documented('preferences', $this->getJson('/api/preferences'));
         $this->documented('preferences', $this->putJson('/api/preferences', ['measures' => $set] + $preferences));
-        $this->putJson('/api/pantry/water/on-hand', ['have' => false])->assertOk();
         $this->putJson('/api/pantry/cider-vinegar/on-hand', ['have' => true, 'price' => 2, 'pack' => '8 fl oz', 'amount' => '4 fl oz'])->assertOk();
         $recipe = self::RECIPE;
         $recipe['stages'][0]['lines'][] = ['id' => 'l4', 'ingredient' => 'cider-vinegar', 'amount' => '350 g'];

@@ -1,15 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Evaluation, Plan, RecipeRecord, RecipeUntil } from '../generated/documents';
+import type { Evaluation, Plan, RecipeRecord } from '../generated/documents';
 import { ask } from '../shared/api';
+import { endPoint } from '../shared/endPoint';
 import { Fraction } from '../shared/Fraction';
-
-const endPoint = (until: RecipeUntil | null | undefined): string => {
-  if (until?.loss_percent !== undefined) return `down by ${until.loss_percent} %`;
-  if (until?.mass_g !== undefined) return `down to ${until.mass_g} g`;
-  return until?.volume_ml !== undefined ? `down to ${until.volume_ml} ml` : '';
-};
 
 /** A page to take to the stove: amounts large, stages, times, targets, cautions, and room to write. */
 export function Card() {

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { KitList } from '../generated/documents';
 import { ask } from '../shared/api';
+import { ForgetList } from '../shared/ForgetList';
 import { typedNumber } from '../shared/typedNumber';
 
 type Thing = KitList['kit'][number];
@@ -26,21 +27,11 @@ export function Kit() {
       <summary>
         My pans and jars{owned.length > 0 && `: ${owned.map((each) => `${each.count} × ${each.name}`).join(', ')}`}
       </summary>
-      <ul>
-        {owned.map((each) => (
-          <li key={each.name}>
-            {each.count} × {each.name}, {each.kind}, {each.ml} ml
-            <button
-              type="button"
-              className="plain"
-              aria-label={`Forget ${each.name}`}
-              onClick={() => keep.mutate(owned.filter((other) => other !== each))}
-            >
-              Forget
-            </button>
-          </li>
-        ))}
-      </ul>
+      <ForgetList
+        things={owned}
+        words={(each) => `${each.count} × ${each.name}, ${each.kind}, ${each.ml} ml`}
+        onForget={(others) => keep.mutate(others)}
+      />
       <div className="on-hand">
         <label>
           Name

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { AnalysisProblem, EvaluationBench, RecipeStage } from '../generated/documents';
+import { endPoint } from '../shared/endPoint';
 import { typedNumber } from '../shared/typedNumber';
 import { setLoss } from './edits';
 import type { Draft } from './useDraft';
@@ -25,8 +26,7 @@ export function StageHead({ stage, figures, problems, isOnly, isOpen, onOpen, ed
     process?.kind ?? (isOnly ? 'only stirred' : 'stirred in'),
     process?.minutes ? `${process.minutes} min` : null,
     process?.lid ? 'lid on' : null,
-    other && 'mass_g' in other ? `down to ${other.mass_g} g` : null,
-    other && 'volume_ml' in other ? `down to ${other.volume_ml} ml` : null,
+    endPoint(other),
     stage.strain ? 'strained' : null,
   ]
     .filter(Boolean)

@@ -1055,6 +1055,10 @@ export interface PantryPage {
     id: string;
     name: string;
   }[];
+  /**
+   * whether it grows, and a season can be given to it
+   */
+  may_have_season: boolean;
 }
 export interface PantryList {
   ingredients: {

@@ -17,11 +17,8 @@ const months = [
   'December',
 ];
 
-/** What grows, and so may have a season; a bottle has none. */
-const grown = ['fruit', 'tomato', 'vegetables', 'chillies'];
-
 /** The months in which it is in season here; what a swap prefers depends on them. */
-export function InSeason({ slug, name, group }: { slug: string; name: string; group: string }) {
+export function InSeason({ slug, name, mayHave }: { slug: string; name: string; mayHave: boolean }) {
   const queries = useQueryClient();
   const seasons = useQuery({ queryKey: ['seasons'], queryFn: () => ask<SeasonList>('/api/seasons') });
   const keep = useMutation({
@@ -29,7 +26,7 @@ export function InSeason({ slug, name, group }: { slug: string; name: string; gr
     onSuccess: (answer) => queries.setQueryData(['seasons'], answer),
   });
   const season = seasons.data?.seasons.find((each) => each.slug === slug);
-  if (season === undefined && !grown.includes(group)) return null;
+  if (season === undefined && !mayHave) return null;
   const choose = (first: number | null, last: number | null) => keep.mutate({ first, last });
   return (
     <div className="on-hand in-season">

@@ -84,7 +84,7 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
         error={mark.error?.message ?? null}
         onMark={(onHand) => mark.mutate(onHand)}
       />
-      <InSeason slug={it.slug} name={it.name} group={it.group} />
+      <InSeason slug={it.slug} name={it.name} mayHave={it.may_have_season} />
       <div className="doings own-doings">
         <button type="button" className="action" onClick={() => setMaking(true)}>
           {it.own === null ? 'Make my own of it' : 'Correct it'}

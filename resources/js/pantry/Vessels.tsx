@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { VesselList } from '../generated/documents';
 import { ask } from '../shared/api';
+import { ForgetList } from '../shared/ForgetList';
 import { typedNumber } from '../shared/typedNumber';
 
 /** Mugs and ladles of one's own, measured once, and then as good as a cup. */
@@ -24,21 +25,11 @@ export function Vessels() {
     <details className="vessels">
       <summary>My own measures{kept.length > 0 && `: ${kept.map((vessel) => vessel.name).join(', ')}`}</summary>
       <p className="quiet">Fill the mug with water, measure it once, and write “2 blue mugs” from then on.</p>
-      <ul>
-        {kept.map((vessel) => (
-          <li key={vessel.name}>
-            {vessel.name}, {vessel.millilitres} ml
-            <button
-              type="button"
-              className="plain"
-              aria-label={`Forget ${vessel.name}`}
-              onClick={() => keep.mutate(kept.filter((other) => other !== vessel))}
-            >
-              Forget
-            </button>
-          </li>
-        ))}
-      </ul>
+      <ForgetList
+        things={kept}
+        words={(vessel) => `${vessel.name}, ${vessel.millilitres} ml`}
+        onForget={(others) => keep.mutate(others)}
+      />
       <div className="on-hand">
         <label>
           Name

@@ -65,6 +65,8 @@ final class KitchenTablesTest extends TestCase
         self::assertTrue($seasons->isOut('plum', 1));
         self::assertFalse($seasons->isOut('sugar', 1), 'what has no season is never out of it');
         self::assertNull($seasons->of('sugar'));
+        self::assertTrue(Seasons::mayHave(Sauce::ingredient('plum')));
+        self::assertFalse(Seasons::mayHave(Sauce::ingredient('honey')));
     }
 
     public function test_likeness_is_one_with_itself_even_and_never_negative(): void
