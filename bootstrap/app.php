@@ -31,6 +31,6 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') ? ErrorResponse::from($error) : null);
-        $exceptions->dontReport([Vinculum\Recipe\InvalidRecipe::class, Vinculum\Pantry\InvalidIngredient::class, Vinculum\Batch\UnreachableTarget::class, App\Http\Refused::class]);
+        $exceptions->dontReport([Vinculum\Recipe\InvalidRecipe::class, Vinculum\Pantry\InvalidIngredient::class, Vinculum\Batch\UnreachableTarget::class, App\Http\RequestRefused::class]);
     })
     ->create();

@@ -2,15 +2,15 @@
 
 use App\Http\Controllers\AdjustController;
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FormatController;
 use App\Http\Controllers\IngredientController;
-use App\Http\Controllers\KitController;
+use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnIngredientController;
 use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PreferencesController;
-use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SchemaController;
@@ -28,7 +28,7 @@ Route::post('shopping', [PlanController::class, 'shopping']);
 Route::post('export', [FormatController::class, 'export']);
 Route::post('import', [FormatController::class, 'import']);
 Route::post('stop', StopController::class);
-Route::post('read', ReadingController::class);
+Route::post('read', NoteController::class);
 Route::post('rebalance', [AdjustController::class, 'rebalance']);
 Route::post('rescue', [AdjustController::class, 'rescue']);
 Route::post('swap', [SwapController::class, 'options']);
@@ -61,8 +61,8 @@ Route::delete('own-ingredients/{own}', [OwnIngredientController::class, 'destroy
 Route::post('own-ingredients/{own}/instead-in/{recipe}', [OwnIngredientController::class, 'insteadIn']);
 Route::post('recipes/{recipe}/as-ingredient', [OwnIngredientController::class, 'fromRecipe']);
 
-Route::get('kit', [KitController::class, 'index']);
-Route::put('kit', [KitController::class, 'replace']);
+Route::get('kit', [EquipmentController::class, 'index']);
+Route::put('kit', [EquipmentController::class, 'replace']);
 Route::get('vessels', [VesselController::class, 'index']);
 Route::put('vessels', [VesselController::class, 'replace']);
 Route::get('preferences', [PreferencesController::class, 'show']);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Documents\AnalysisDocument;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use App\Recipes\Evaluator;
 use Illuminate\Console\Command;
 use Vinculum\Recipe\InvalidRecipe;
@@ -26,7 +26,7 @@ final class AnalyseCommand extends Command
         }
         try {
             $recipe = $evaluator->read($json);
-        } catch (InvalidRecipe|Refused $invalid) {
+        } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }
 

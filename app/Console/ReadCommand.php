@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\ReadingDocument;
+use App\Documents\NoteDocument;
 use Illuminate\Console\Command;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\JottedText;
+use Vinculum\Recipe\Jotted\JottedText;
 
 final class ReadCommand extends Command
 {
@@ -37,6 +37,6 @@ final class ReadCommand extends Command
             return $this->failed($invalid->getMessage());
         }
 
-        return $this->print(ReadingDocument::of($recipe, $questions));
+        return $this->print(NoteDocument::of($recipe, $questions));
     }
 }

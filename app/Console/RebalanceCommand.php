@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Documents\RebalanceDocument;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use App\Recipes\Adjuster;
 use App\Recipes\Evaluator;
 use Illuminate\Console\Command;
@@ -36,7 +36,7 @@ final class RebalanceCommand extends Command
             $style = $this->option('style');
 
             return $this->print(RebalanceDocument::of($adjuster->rebalance($recipe, $style, $this->pairs('target', $tastes, 0.0, 1e7)), $recipe));
-        } catch (InvalidRecipe|Refused $invalid) {
+        } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }
     }

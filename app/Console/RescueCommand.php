@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Documents\RescueDocument;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use App\Recipes\Adjuster;
 use App\Recipes\Evaluator;
 use Illuminate\Console\Command;
@@ -44,7 +44,7 @@ final class RescueCommand extends Command
             $much = $this->pairs('much', null, 0.1, Adjuster::MOST_STEPS);
 
             return $this->print(RescueDocument::of($adjuster->rescue($recipe, $feels, $much, $have === [] ? null : $have, $pot + ['hot' => $this->option('hot') === true]), $recipe));
-        } catch (InvalidRecipe|Refused $invalid) {
+        } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Documents\ScaleDocument;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use App\Recipes\Evaluator;
 use App\Recipes\Planner;
 use Illuminate\Console\Command;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\UnreachableTarget;
-use Vinculum\Measure\MeasuringSet;
 use Vinculum\Recipe\InvalidRecipe;
 
 final class ScaleCommand extends Command
@@ -47,7 +47,7 @@ final class ScaleCommand extends Command
             $recipe = $evaluator->read($json);
 
             return $this->print(ScaleDocument::of($planner->scaled($recipe, $to, (float) $headspace, $set), $recipe));
-        } catch (InvalidRecipe|Refused|UnreachableTarget $invalid) {
+        } catch (InvalidRecipe|RequestRefused|UnreachableTarget $invalid) {
             return $this->failed($invalid->getMessage());
         }
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Documents\SwapDocument;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use App\Recipes\Evaluator;
 use App\Recipes\Swapper;
 use Illuminate\Console\Command;
-use Vinculum\Keeping\Need;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Safety\Need;
 
 final class SwapCommand extends Command
 {
@@ -44,7 +44,7 @@ final class SwapCommand extends Command
             }
 
             return $this->print($document->options(...$swapper->options($recipe, $out, is_string($in) ? $in : null)));
-        } catch (InvalidRecipe|Refused $invalid) {
+        } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }
     }

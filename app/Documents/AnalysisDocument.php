@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Vinculum\Keeping\Allergens;
-use Vinculum\Keeping\Caution;
-use Vinculum\Keeping\Cautions;
-use Vinculum\Kitchen\StageReport;
-use Vinculum\Measure\Figure;
+use Vinculum\Cooking\StageReport;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Figure;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\WeighedLine;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Safety\Allergens;
+use Vinculum\Safety\Caution;
+use Vinculum\Safety\Cautions;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 
@@ -40,19 +40,19 @@ final class AnalysisDocument
         return [
             'name' => $evaluation->recipe->name,
             'yield' => [
-                'mass_g' => self::digits($evaluation->jar->mass()->value),
-                'volume_ml' => self::digits($evaluation->jar->volume()->value),
-                'density_g_ml' => $evaluation->jar->density() === null ? null : self::digits($evaluation->jar->density()),
+                'mass_g' => self::digits($evaluation->estimates->mass()->value),
+                'volume_ml' => self::digits($evaluation->estimates->volume()->value),
+                'density_g_ml' => $evaluation->estimates->density() === null ? null : self::digits($evaluation->estimates->density()),
             ],
             'measures' => $measures,
             'ratios' => $ratios,
             'physics' => [
-                'ph' => self::orUnknown($evaluation->jar->ph(), self::TOO_DRY),
-                'brix' => self::orUnknown($evaluation->jar->brix(), self::TOO_DRY),
-                'titratable_acidity_acetic_percent' => self::orUnknown($evaluation->jar->titratableAcidity(), self::EMPTY),
-                'water_activity' => self::orUnknown($evaluation->jar->waterActivity(), self::TOO_DRY),
-                'ethanol_percent' => self::orUnknown($evaluation->jar->ethanol(), self::EMPTY),
-                'thickness' => ($thickness = $evaluation->jar->thickness()) === null ? ['word' => null, 'why' => self::EMPTY] : ['word' => $thickness->words()],
+                'ph' => self::orUnknown($evaluation->estimates->ph(), self::TOO_DRY),
+                'brix' => self::orUnknown($evaluation->estimates->brix(), self::TOO_DRY),
+                'titratable_acidity_acetic_percent' => self::orUnknown($evaluation->estimates->titratableAcidity(), self::EMPTY),
+                'water_activity' => self::orUnknown($evaluation->estimates->waterActivity(), self::TOO_DRY),
+                'ethanol_percent' => self::orUnknown($evaluation->estimates->ethanol(), self::EMPTY),
+                'thickness' => ($thickness = $evaluation->estimates->thickness()) === null ? ['word' => null, 'why' => self::EMPTY] : ['word' => $thickness->words()],
             ],
             'stages' => array_map(static fn (StageReport $stage): array => [
                 'id' => $stage->stage->id,

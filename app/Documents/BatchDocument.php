@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\Batch;
-use Vinculum\Kitchen\Calibration;
-use Vinculum\Kitchen\Reading;
-use Vinculum\Measure\Figure;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Figure;
+use Vinculum\Log\Calibration;
+use Vinculum\Log\Reading;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Recipe\WeighedLine;
-use Vinculum\Solve\Rescue;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\Rescue\Rescue;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
 
@@ -33,7 +33,7 @@ final class BatchDocument
     {
         $estimates = [];
         $calibrations = [];
-        foreach (['ph' => $evaluation->jar->ph(), 'brix' => $evaluation->jar->brix(), 'salt' => $evaluation->tasting->measures[Measure::Saltiness->value]->figure, 'mass' => $evaluation->jar->mass()] as $kind => $figure) {
+        foreach (['ph' => $evaluation->estimates->ph(), 'brix' => $evaluation->estimates->brix(), 'salt' => $evaluation->tasting->measures[Measure::Saltiness->value]->figure, 'mass' => $evaluation->estimates->mass()] as $kind => $figure) {
             if ($figure === null) {
                 continue;
             }

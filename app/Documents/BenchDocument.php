@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Vinculum\Kitchen\StageReport;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\Figure;
-use Vinculum\Measure\Measured;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\AmountTerm;
+use Vinculum\Amount\Dimension;
+use Vinculum\Cooking\StageReport;
+use Vinculum\Evaluation\CoarseAmount;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Evaluation\Interactions;
+use Vinculum\Evaluation\StrongBeforeReduction;
+use Vinculum\Figure\Figure;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Pantry\Weight;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\WeighedLine;
-use Vinculum\Taste\CoarseAmount;
-use Vinculum\Taste\Evaluation;
-use Vinculum\Taste\HoldBack;
-use Vinculum\Taste\Interactions;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 use Vinculum\Taste\Verdict;
@@ -47,12 +47,12 @@ final readonly class BenchDocument
             'ratios' => array_map($bench->ratio(...), Ratio::cases()),
             'makes' => $bench->makes(),
             'stages' => array_map(StageDocument::of(...), $evaluation->cooked->stages),
-            'figures' => JarDocument::figures($evaluation),
-            'panel' => JarDocument::panel($evaluation),
-            'keeping' => KeepingDocument::of($evaluation),
+            'figures' => EstimatesDocument::figures($evaluation),
+            'panel' => EstimatesDocument::panel($evaluation),
+            'keeping' => SafetyDocument::of($evaluation),
             'verdict' => self::sentence($evaluation),
             'interactions' => array_map(static fn (string $measure, string $text): array => ['measure' => $measure, 'text' => $text], array_keys($interactions = Interactions::of($evaluation)), $interactions),
-            'advice' => [...array_map(self::advice(...), CoarseAmount::of($evaluation)), ...array_map(self::holdBack(...), HoldBack::of($evaluation))],
+            'advice' => [...array_map(self::advice(...), CoarseAmount::of($evaluation)), ...array_map(self::holdBack(...), StrongBeforeReduction::of($evaluation))],
         ];
     }
 
@@ -77,7 +77,7 @@ final readonly class BenchDocument
     /**
      * @return array{line: string, text: string}
      */
-    private static function holdBack(HoldBack $held): array
+    private static function holdBack(StrongBeforeReduction $held): array
     {
         return [
             'line' => $held->line->line->id,
@@ -222,7 +222,7 @@ final readonly class BenchDocument
      */
     private static function terms(Amount $amount): array
     {
-        return array_map(static fn (Measured $term): array => [
+        return array_map(static fn (AmountTerm $term): array => [
             'number' => Wording::set($term->number),
             'up_to' => $term->number->upTo === null ? null : Wording::set($term->number->upTo),
             'unit' => $term->words === '' ? 'each' : ($term->unit?->dimension === Dimension::Count ? 'each' : $term->words),
@@ -346,16 +346,16 @@ final readonly class BenchDocument
      */
     private function makes(): array
     {
-        $volume = $this->evaluation->jar->volume();
+        $volume = $this->evaluation->estimates->volume();
         $boiledOff = array_sum(array_map(static fn (StageReport $stage): float => $stage->boiledOff, $this->evaluation->cooked->stages));
-        $mass = $this->evaluation->jar->mass()->value;
+        $mass = $this->evaluation->estimates->mass()->value;
 
         return [
             'volume_text' => Wording::volume($volume->value),
             'mass_text' => Wording::grams($mass),
             'spread_text' => $volume->value > 0.0 ? 'perhaps '.Wording::volume($volume->low()).' to '.Wording::volume($volume->high()) : '',
             'boiled_off_text' => $boiledOff > 0.0 ? Wording::grams($boiledOff) : '',
-            'density_text' => $this->evaluation->jar->density() === null ? '' : Wording::grouped($this->evaluation->jar->density(), 2).' g/mL',
+            'density_text' => $this->evaluation->estimates->density() === null ? '' : Wording::grouped($this->evaluation->estimates->density(), 2).' g/mL',
         ];
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use Illuminate\Support\Str;
-use Vinculum\Recipe\JsonLd;
-use Vinculum\Recipe\Markdown;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Recipe\Formats\JsonLd;
+use Vinculum\Recipe\Formats\Markdown;
 
 /** A recipe in another format, with what that cannot carry (export.schema.json). */
 final class ExportDocument
@@ -22,7 +22,7 @@ final class ExportDocument
         $weighed = $evaluation->cooked->weighed;
         $name = Str::slug($evaluation->recipe->name) ?: 'sauce';
         if ($format === 'jsonld') {
-            $written = JsonLd::write($weighed, Wording::volume($evaluation->jar->volume()->value));
+            $written = JsonLd::write($weighed, Wording::volume($evaluation->estimates->volume()->value));
 
             return ['file' => "{$name}.jsonld", 'type' => 'application/ld+json', 'text' => Json::encode($written['document']), 'lost' => $written['lost']];
         }

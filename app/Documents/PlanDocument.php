@@ -6,11 +6,11 @@ namespace App\Documents;
 
 use App\Recipes\Planner;
 use Vinculum\Batch\Division;
+use Vinculum\Batch\EquipmentFit;
 use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\Shopping;
 use Vinculum\Batch\ShoppingLine;
 use Vinculum\Batch\UnreachableTarget;
-use Vinculum\Batch\Vessels;
 use Vinculum\Recipe\Recipe;
 
 /** A batch planned, as the API sends it (plan.schema.json). */
@@ -27,8 +27,8 @@ final class PlanDocument
     public static function of(ScaledRecipe $scaled, Recipe $given, Planner $planner, float $headspacePercent, string $portions): array
     {
         $kit = $planner->kit();
-        $yield = $scaled->evaluation->jar->volume()->value;
-        $pan = Vessels::pan($scaled->evaluation, $kit);
+        $yield = $scaled->evaluation->estimates->volume()->value;
+        $pan = EquipmentFit::pan($scaled->evaluation, $kit);
         $shopping = $planner->shopping([$scaled->evaluation->cooked->weighed]);
         $divided = [];
         $problem = '';
@@ -42,8 +42,8 @@ final class PlanDocument
             'scale' => ScaleDocument::of($scaled, $given),
             'pan_text' => $pan['text'] ?? '',
             'rounds' => $pan['rounds'] ?? 1,
-            'blender_text' => Vessels::blender($scaled->evaluation, $kit) ?? '',
-            'jars_text' => self::jars(Vessels::jars($yield, $kit, $headspacePercent)),
+            'blender_text' => EquipmentFit::blender($scaled->evaluation, $kit) ?? '',
+            'jars_text' => self::jars(EquipmentFit::jars($yield, $kit, $headspacePercent)),
             'portions' => array_map(static fn (array $portion): array => ['name' => $portion['name'], 'text' => Wording::volume($portion['ml']), 'label' => $portion['label']], $divided),
             'portions_problem' => $problem,
             'shopping' => ShoppingDocument::of($shopping),

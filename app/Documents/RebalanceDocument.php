@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Solve\LineChange;
-use Vinculum\Solve\Rebalanced;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\Rebalance\Rebalanced;
 use Vinculum\Taste\Measure;
 
 /** A recipe moved on paper, as the API and the console send it (rebalance.schema.json). */
@@ -37,7 +37,7 @@ final class RebalanceDocument
             'lines' => array_map(static fn (LineChange $change): array => self::line($change, $answer), $answer->changes),
             'before' => self::figures($answer->before, $answer),
             'after' => self::figures($answer->after, $answer),
-            'makes_text' => Wording::volume($answer->after->jar->volume()->value),
+            'makes_text' => Wording::volume($answer->after->estimates->volume()->value),
             'ghosts' => BenchDocument::ghosts($answer->after),
             'recipe' => RecipeDocument::write($answer->recipe->withStages($answer->recipe->stages, $given->extra)),
         ];

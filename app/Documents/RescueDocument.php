@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
-use Vinculum\Solve\Remedy;
-use Vinculum\Solve\Rescued;
+use Vinculum\Solve\Rescue\Remedy;
+use Vinculum\Solve\Rescue\Rescued;
 use Vinculum\Taste\Measure;
 
 /** Ways to mend a pot, as the API and the console send them (rescue.schema.json). */
@@ -58,7 +58,7 @@ final class RescueDocument
             'cautions' => $remedy->cautions,
             'cost_text' => self::cost($remedy, $rescued->before),
             'pot_text' => self::pot($remedy),
-            'makes_text' => Wording::volume($remedy->after->jar->volume()->value),
+            'makes_text' => Wording::volume($remedy->after->estimates->volume()->value),
             'ghosts' => BenchDocument::ghosts($remedy->after),
             'recipe' => $write($remedy->recipe),
             'half' => $remedy->half === null ? null : $write($remedy->half),

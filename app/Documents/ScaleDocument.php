@@ -6,8 +6,8 @@ namespace App\Documents;
 
 use Vinculum\Batch\ScaledLine;
 use Vinculum\Batch\ScaledRecipe;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Taste\Measure;
 
 /** A scaled recipe as the API sends it (scale.schema.json). */
@@ -26,8 +26,8 @@ final class ScaleDocument
         foreach ($scaled->evaluation->cooked->weighed->lines as $line) {
             $names[$line->line->id] = $line->ingredient->name ?? $line->line->ingredient;
         }
-        $mass = $scaled->evaluation->jar->mass()->value;
-        $volume = $scaled->evaluation->jar->volume()->value;
+        $mass = $scaled->evaluation->estimates->mass()->value;
+        $volume = $scaled->evaluation->estimates->volume()->value;
 
         return [
             'factor' => AnalysisDocument::digits($scaled->factor),

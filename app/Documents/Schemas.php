@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -39,14 +39,14 @@ final class Schemas
      * @return array<array-key, mixed> the document, read
      *
      * @throws InvalidRecipe
-     * @throws Refused where it is no JSON at all
+     * @throws RequestRefused where it is no JSON at all
      */
     public function check(string $name, string $json): array
     {
         try {
             $document = Json::decode($json);
         } catch (\JsonException) {
-            throw Refused::malformedJson();
+            throw RequestRefused::malformedJson();
         }
         if (! $document instanceof \stdClass) {
             throw InvalidRecipe::at('', 'Expected a JSON object.');

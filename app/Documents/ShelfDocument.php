@@ -6,7 +6,7 @@ namespace App\Documents;
 
 use App\Models\StoredRecipe;
 use App\Recipes\Evaluator;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
 /** The recipes on the Shelf, each with a miniature of its balance (recipe-list.schema.json), worked out when asked for. */
 final readonly class ShelfDocument
@@ -33,7 +33,7 @@ final readonly class ShelfDocument
     private function card(StoredRecipe $stored): array
     {
         $evaluation = $this->evaluator->evaluate(RecipeDocument::read($stored->document));
-        $volume = $evaluation->jar->volume()->value;
+        $volume = $evaluation->estimates->volume()->value;
 
         return [
             'id' => $stored->id,

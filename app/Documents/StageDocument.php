@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Vinculum\Kitchen\StageReport;
-use Vinculum\Kitchen\StopGuide;
+use Vinculum\Cooking\StageReport;
+use Vinculum\Cooking\StopGuide;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Acidity;
-use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
 
@@ -47,14 +47,14 @@ final class StageDocument
         $choices = [];
         foreach ($stops as $stop) {
             $evaluation = $stop['evaluation'];
-            $ph = $evaluation->jar->ph();
+            $ph = $evaluation->estimates->ph();
             foreach ($evaluation->cooked->stages as $report) {
                 if ($report->stage->id === $stage) {
                     $choices[] = [
                         'loss_percent' => AnalysisDocument::digits($stop['percent']),
                         'text' => Wording::percent($stop['percent'] / 100),
-                        'mass_text' => Wording::grams($evaluation->jar->mass()->value),
-                        'volume_text' => Wording::volume($evaluation->jar->volume()->value),
+                        'mass_text' => Wording::grams($evaluation->estimates->mass()->value),
+                        'volume_text' => Wording::volume($evaluation->estimates->volume()->value),
                         'minutes_text' => ($guide = StopGuide::of($report)) === null ? '' : Wording::minutes($guide->minutes),
                         'tastes' => [
                             ...array_map(static fn (Measure $measure): array => ['label' => Wording::label($measure), 'text' => Wording::number($evaluation->tasting->value($measure))], self::STRIP),

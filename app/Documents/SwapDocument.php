@@ -8,18 +8,18 @@ use App\Models\OnHand;
 use App\Models\SwapMemory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
-use Vinculum\Keeping\Allergens;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Seasons;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Recipe\WeighedLine;
+use Vinculum\Safety\Allergens;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
-use Vinculum\Solve\Freed;
-use Vinculum\Solve\FreedLine;
 use Vinculum\Solve\LineChange;
-use Vinculum\Solve\Substitution;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\Swap\FreedLine;
+use Vinculum\Solve\Swap\FreedRecipe;
+use Vinculum\Solve\Swap\Substitution;
 
 /** Stand-ins, and whole recipes freed of something, as the API and the console send them (swap and free.schema.json). */
 final readonly class SwapDocument
@@ -62,7 +62,7 @@ final readonly class SwapDocument
     /**
      * @return array<string, mixed>
      */
-    public function freed(Freed $freed): array
+    public function freed(FreedRecipe $freed): array
     {
         return [
             'changes' => array_map(static fn (FreedLine $change): array => [

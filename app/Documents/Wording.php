@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Pantry\Preferences;
-use Vinculum\Measure\Figure;
-use Vinculum\Measure\Numeral;
-use Vinculum\Measure\Units;
+use Vinculum\Amount\Numeral;
+use Vinculum\Amount\Units;
+use Vinculum\Figure\Figure;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 

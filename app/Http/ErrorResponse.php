@@ -18,7 +18,7 @@ final class ErrorResponse
     public static function from(\Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof Refused => self::of($error->status, $error->reason, $error->getMessage(), $error->fields, $error->beside),
+            $error instanceof RequestRefused => self::of($error->status, $error->reason, $error->getMessage(), $error->fields, $error->beside),
             $error instanceof InvalidRecipe => self::of(422, 'invalid', $error->getMessage(), $error->errors),
             $error instanceof InvalidIngredient => self::of(422, 'invalid', $error->getMessage(), [['field' => $error->field, 'message' => $error->getMessage()]]),
             $error instanceof UnreachableTarget => self::of(422, 'invalid', $error->getMessage(), [['field' => 'to', 'message' => $error->getMessage()]]),

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
  * A recipe as it was made on a day, its figures frozen with it.

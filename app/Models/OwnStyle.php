@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
  * A style of the household's own.

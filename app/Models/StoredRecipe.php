@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
  * A recipe as it is kept: its document and how often it was saved.

@@ -7,7 +7,7 @@ namespace App\Pantry;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueReader;
 use Vinculum\Pantry\KitchenTables;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
  * The catalogue's tables and the styles, read once and kept as a PHP file, so that a request parses nothing.

@@ -8,14 +8,14 @@ use App\Models\OwnIngredientRecord;
 use App\Models\PreferencesRecord;
 use App\Models\Vessel;
 use Illuminate\Database\QueryException;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\InvalidIngredient;
 use Vinculum\Pantry\OwnIngredient;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
 
 /**
  * The catalogue as this household has it: what ships, what it has made its own, and what a recipe brings along.

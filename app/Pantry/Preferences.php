@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pantry;
 
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Spread;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Spread;
 
 /** How this household measures, and what it likes to read. */
 final readonly class Preferences

@@ -7,21 +7,21 @@ namespace App\Recipes;
 use App\Models\OnHand;
 use App\Pantry\Household;
 use Illuminate\Database\QueryException;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\UnreadableAmount;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Solve\Aims;
-use Vinculum\Solve\Extension;
 use Vinculum\Solve\Feel;
-use Vinculum\Solve\Pot;
-use Vinculum\Solve\Rebalance;
-use Vinculum\Solve\Rebalanced;
-use Vinculum\Solve\Rescue;
-use Vinculum\Solve\Rescued;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Rebalance\Rebalanced;
+use Vinculum\Solve\Rescue\BatchExtension;
+use Vinculum\Solve\Rescue\PotState;
+use Vinculum\Solve\Rescue\Rescue;
+use Vinculum\Solve\Rescue\Rescued;
 use Vinculum\Taste\Measure;
 
 /** Hands core what a maker wants changed, with what this household has. */
@@ -88,7 +88,7 @@ final readonly class Adjuster
         $catalogue = $this->household->catalogueFor($recipe);
         $remedies = [];
         foreach ($much as $line => $steps) {
-            $remedy = Extension::of($from, $catalogue, [(string) $line], $steps, $state);
+            $remedy = BatchExtension::of($from, $catalogue, [(string) $line], $steps, $state);
             if ($remedy === null) {
                 throw InvalidRecipe::at('much', "“{$line}” is no line of this recipe that has a weight, beside others.");
             }
@@ -137,9 +137,9 @@ final readonly class Adjuster
     /**
      * @param array{in_pot?: string, boiled_further?: string, hot?: bool, before_stage?: string} $pot
      */
-    private function state(Evaluation $from, array $pot): Pot
+    private function state(Evaluation $from, array $pot): PotState
     {
-        $planned = $from->jar->mass()->value;
+        $planned = $from->estimates->mass()->value;
         $inPot = isset($pot['in_pot']) ? $this->grams($pot['in_pot'], 'in_pot', $from) : null;
         $further = isset($pot['boiled_further']) ? $this->grams($pot['boiled_further'], 'boiled_further', $from) : 0.0;
         $water = $from->cooked->mixture->grams[\Vinculum\Mixture\Constituent::WATER];
@@ -154,7 +154,7 @@ final readonly class Adjuster
             throw InvalidRecipe::at('before_stage', 'is no stage of this recipe. Its stages are '.implode(', ', $stages).'.');
         }
 
-        return new Pot($inPot, $further, $pot['hot'] ?? false, $pot['before_stage'] ?? null);
+        return new PotState($inPot, $further, $pot['hot'] ?? false, $pot['before_stage'] ?? null);
     }
 
     /** A mass, or a volume of this sauce, in grams. */
@@ -165,7 +165,7 @@ final readonly class Adjuster
             foreach (Amount::parse($text, $from->recipe->kitchenware())->terms as $term) {
                 $grams += $term->number->value * match ($term->unit?->dimension) {
                     Dimension::Mass => $term->unit->size,
-                    Dimension::Volume => $term->unit->size * ($from->jar->density() ?? 1.0),
+                    Dimension::Volume => $term->unit->size * ($from->estimates->density() ?? 1.0),
                     default => throw InvalidRecipe::at($field, "“{$text}” is neither a weight nor a volume. Write one, such as 850 g or 3 cups."),
                 };
             }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Documents\Schemas;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use App\Pantry\Household;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Evaluation\StopChoices;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
-use Vinculum\Taste\Evaluation;
-use Vinculum\Taste\StopChoices;
 
 /**
  * From a document of unknown worth to an evaluation: checked against the schema, read, and handed to core.
@@ -24,7 +24,7 @@ final readonly class Evaluator
 
     /**
      * @throws InvalidRecipe naming each field and what is accepted
-     * @throws Refused where it is no JSON at all
+     * @throws RequestRefused where it is no JSON at all
      */
     public function read(string $json): Recipe
     {

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
-use App\Models\KitRecord;
+use App\Models\EquipmentRecord;
 use App\Models\OnHand;
 use App\Pantry\Household;
 use Illuminate\Database\QueryException;
-use Vinculum\Batch\Kit;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Batch\Equipment;
 use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
-use Vinculum\Batch\Shelved;
 use Vinculum\Batch\Shopping;
+use Vinculum\Batch\Stock;
 use Vinculum\Batch\Tools;
 use Vinculum\Batch\UnreachableTarget;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedRecipe;
-use Vinculum\Recipe\WrittenAgain;
 
 /** Plans batches with what this household measures with, cooks in, has and pays. */
 final readonly class Planner
@@ -34,7 +34,7 @@ final readonly class Planner
     public function scaled(Recipe $recipe, string $to, float $headspacePercent, ?MeasuringSet $set = null): ScaledRecipe
     {
         if ($set !== null && $set !== $recipe->measures) {
-            $recipe = WrittenAgain::inSet(WeighedRecipe::of($recipe, $this->household->catalogueFor($recipe)), $set);
+            $recipe = LineWriter::inSet(WeighedRecipe::of($recipe, $this->household->catalogueFor($recipe)), $set);
         }
         $from = $this->evaluator->evaluate($recipe);
         $preferences = $this->household->preferences();
@@ -66,7 +66,7 @@ final readonly class Planner
             foreach ($batch->lines as $line) {
                 $record = $noted[$line->ingredient->slug ?? ''] ?? null;
                 if ($line->ingredient !== null && $record !== null) {
-                    $shelf[$line->ingredient->slug] ??= Shelved::noted($line->ingredient, $record->amount, $record->price === null ? null : (float) $record->price, $record->pack, $set);
+                    $shelf[$line->ingredient->slug] ??= Stock::noted($line->ingredient, $record->amount, $record->price === null ? null : (float) $record->price, $record->pack, $set);
                 }
             }
         }
@@ -74,9 +74,9 @@ final readonly class Planner
         return Shopping::of($batches, $shelf);
     }
 
-    /** @return list<Kit> */
+    /** @return list<Equipment> */
     public function kit(): array
     {
-        return KitRecord::owned();
+        return EquipmentRecord::owned();
     }
 }

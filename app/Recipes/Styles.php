@@ -7,7 +7,7 @@ namespace App\Recipes;
 use App\Models\OwnStyle;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Str;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Taste\Style;
 
 /**

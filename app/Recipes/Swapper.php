@@ -11,21 +11,21 @@ use App\Pantry\Compiled;
 use App\Pantry\Household;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
-use Vinculum\Keeping\Need;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Aromas;
 use Vinculum\Pantry\Seasons;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedLine;
+use Vinculum\Safety\Need;
 use Vinculum\Solve\Aims;
-use Vinculum\Solve\Free;
-use Vinculum\Solve\Freed;
-use Vinculum\Solve\Losses;
-use Vinculum\Solve\Rebalance;
-use Vinculum\Solve\Substitution;
-use Vinculum\Solve\Swap;
-use Vinculum\Solve\Wishes;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Swap\Criteria;
+use Vinculum\Solve\Swap\FreedRecipe;
+use Vinculum\Solve\Swap\FreeOf;
+use Vinculum\Solve\Swap\Losses;
+use Vinculum\Solve\Swap\Substitution;
+use Vinculum\Solve\Swap\Swap;
 use Vinculum\Taste\Measure;
 
 /** Asks core for stand-ins, with what this household has, what is in season here, and what it thought of a swap before. */
@@ -64,14 +64,14 @@ final readonly class Swapper
      *
      * @throws InvalidRecipe
      */
-    public function free(Recipe $recipe, array $needs, array $keep, float $saltTimes = 1.0, float $heatTimes = 1.0): Freed
+    public function free(Recipe $recipe, array $needs, array $keep, float $saltTimes = 1.0, float $heatTimes = 1.0): FreedRecipe
     {
         $from = $this->evaluator->evaluate($recipe);
         if ($from->cooked->rows === []) {
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet. Give at least one line an amount.');
         }
         $catalogue = $this->household->catalogueFor($recipe);
-        $freed = Free::of($from, $catalogue, $this->aromas, $needs, $this->wishes($catalogue->slugs(), []), $keep);
+        $freed = FreeOf::of($from, $catalogue, $this->aromas, $needs, $this->wishes($catalogue->slugs(), []), $keep);
         if ($saltTimes === 1.0 && $heatTimes === 1.0) {
             return $freed;
         }
@@ -82,7 +82,7 @@ final readonly class Swapper
         $moved = Rebalance::of($freed->after, $catalogue, Aims::ofFigures($freed->after, $figures));
         $left = $moved->isReached ? $freed->left : [...$freed->left, ['line' => '', 'why' => $moved->why]];
 
-        return new Freed($freed->changes, $left, $freed->steps, Losses::of($from, $moved->after), [...$freed->cautions, ...\Vinculum\Keeping\Limits::approached($freed->after->jar, $moved->after->jar)], $freed->toCheck, $moved->after, $moved->recipe);
+        return new FreedRecipe($freed->changes, $left, $freed->steps, Losses::of($from, $moved->after), [...$freed->cautions, ...\Vinculum\Safety\Limits::approached($freed->after->estimates, $moved->after->estimates)], $freed->toCheck, $moved->after, $moved->recipe);
     }
 
     public function seasons(): Seasons
@@ -106,7 +106,7 @@ final readonly class Swapper
      * @param list<string> $slugs
      * @param array<string, SwapMemory> $memories
      */
-    private function wishes(array $slugs, array $memories): Wishes
+    private function wishes(array $slugs, array $memories): Criteria
     {
         $seasons = $this->seasons();
         $month = Carbon::now()->month;
@@ -116,7 +116,7 @@ final readonly class Swapper
             $onHand = [];
         }
 
-        return new Wishes(
+        return new Criteria(
             $onHand,
             array_values(array_filter($slugs, static fn (string $slug): bool => $seasons->isIn($slug, $month))),
             array_values(array_filter($slugs, static fn (string $slug): bool => $seasons->isOut($slug, $month))),

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Measure\AmountWriter;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\KitchenSteps;
-use Vinculum\Measure\Measured;
-use Vinculum\Measure\Units;
+use Vinculum\Amount\AmountTerm;
+use Vinculum\Amount\AmountWriter;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\Rungs;
+use Vinculum\Amount\Units;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Portion;
+use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\WeighedLine;
-use Vinculum\Recipe\WrittenAgain;
 
 /**
  * The amounts a kitchen can measure near an exact one: by its own unit, by the spoons and cups of the set, by the piece, and by
@@ -40,11 +40,11 @@ final class Choices
         $prep = $line->line->prep;
         $texts = [];
         $first = $line->amount->terms[0] ?? null;
-        $isPlain = count(array_unique(array_map(static fn (Measured $term): string => $term->unit->dimension->value ?? 'count', $line->amount->terms ?? []))) === 1;
+        $isPlain = count(array_unique(array_map(static fn (AmountTerm $term): string => $term->unit->dimension->value ?? 'count', $line->amount->terms ?? []))) === 1;
         $isSpooned = $isPlain && $first?->unit?->dimension === Dimension::Volume && ! $first->unit->decimal;
         $isCounted = $isPlain && $first !== null && ($first->unit === null || $first->unit->dimension === Dimension::Count);
         $isWeighed = $first?->unit?->dimension === Dimension::Mass && ! $first->unit->informal;
-        $own = WrittenAgain::nearest($line, $factor, $tools->kit->set);
+        $own = LineWriter::nearest($line, $factor, $tools->kit->set);
         if ($own !== null && ($tools->scale || ! $isWeighed)) {
             $texts[] = $own;
         }
@@ -59,11 +59,11 @@ final class Choices
             // half a star of anise is no star
             $texts = array_filter($texts, static fn (string $text): bool => ! str_contains($text, '/'));
         } elseif ($tools->scale || $texts === []) {
-            $texts[] = WrittenAgain::weighed($exact, $tools->kit);
+            $texts[] = LineWriter::weighed($exact, $tools->kit);
         }
         $choices = [];
         foreach (array_unique($texts) as $text) {
-            $grams = WrittenAgain::gramsOf($text, $ingredient, $prep, $tools->kit);
+            $grams = LineWriter::gramsOf($text, $ingredient, $prep, $tools->kit);
             if ($grams !== null && $grams > 0.0 && ($tools->eighths || ! str_contains($text, '/8 tsp'))) {
                 $choices[] = new Choice($text, $grams, self::scoops($text, $isWeighed, $isCounted));
             }
@@ -89,11 +89,11 @@ final class Choices
             if ($unit === null || $number < $least || $number > ['cup' => INF, 'tbsp' => 8.0, 'tsp' => 6.0][$name]) {
                 continue;
             }
-            $nearest = KitchenSteps::nearest($number, $unit);
+            $nearest = Rungs::nearest($number, $unit);
             // below the smallest step there is none before it
-            foreach (array_unique([$nearest, KitchenSteps::previous($nearest, $unit), KitchenSteps::next($nearest, $unit)]) as $step) {
+            foreach (array_unique([$nearest, Rungs::previous($nearest, $unit), Rungs::next($nearest, $unit)]) as $step) {
                 if ($step > 0.0) {
-                    $texts[] = KitchenSteps::text($step, $unit)." {$name}";
+                    $texts[] = Rungs::text($step, $unit)." {$name}";
                 }
             }
         }
@@ -114,7 +114,7 @@ final class Choices
             $numbers[] = max(0.5, round(2 * $number) / 2);
         }
 
-        return array_map(static fn (float $each): string => Portion::counted(KitchenSteps::text($each, Units::count('each')), $each, $term->words), $numbers);
+        return array_map(static fn (float $each): string => Portion::counted(Rungs::text($each, Units::count('each')), $each, $term->words), $numbers);
     }
 
     /** @return list<string> */
@@ -123,8 +123,8 @@ final class Choices
         $texts = [];
         foreach ($ingredient->portions as $portion) {
             if (! str_contains($portion->name, ',') && ! str_contains($portion->name, ' of') && $portion->grams <= 1.2 * $exact) {
-                $count = KitchenSteps::nearest($exact / $portion->grams, Units::count('each'));
-                $texts[] = trim(KitchenSteps::text($count, Units::count('each')).($portion->name === 'each' ? '' : " {$portion->name}"));
+                $count = Rungs::nearest($exact / $portion->grams, Units::count('each'));
+                $texts[] = trim(Rungs::text($count, Units::count('each')).($portion->name === 'each' ? '' : " {$portion->name}"));
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Measure\Units;
+use Vinculum\Amount\Units;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\UnreadableAmount;
 
 /** A batch divided before anything touches raw meat: so much for the marinade, the mop, the table, the freezer. */
 final class Division

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Mixture;
-use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 
 /**

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Kitchen\StageReport;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Numeral;
-use Vinculum\Measure\Units;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Numeral;
+use Vinculum\Amount\Units;
+use Vinculum\Amount\UnreadableAmount;
+use Vinculum\Cooking\StageReport;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
-use Vinculum\Taste\Evaluation;
 
 /**
  * How much sauce is wanted: "2x", "900 g", "1.5 l", "6 x 250 ml", "8 people, glaze", "all of 900 g plums", "a 3 l pan".
@@ -62,7 +62,7 @@ final readonly class ScaleTarget
             return $this->allOf($from, ...$this->allOf);
         }
 
-        return $this->factor ?? ($this->grams !== null ? $this->grams / $from->jar->mass()->value : $fill * max(1, $this->containers) / $from->jar->volume()->value);
+        return $this->factor ?? ($this->grams !== null ? $this->grams / $from->estimates->mass()->value : $fill * max(1, $this->containers) / $from->estimates->volume()->value);
     }
 
     /** The most there ever is in the pan, mL. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Taste\Evaluation;
 
 /** A recipe for another amount of sauce, in amounts that can be measured, with what the rounding does. */
 final readonly class ScaledRecipe

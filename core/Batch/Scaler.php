@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Measure\Dimension;
+use Vinculum\Amount\Dimension;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Line;
+use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedLine;
-use Vinculum\Recipe\WrittenAgain;
-use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 
 /**
@@ -38,7 +38,7 @@ final class Scaler
         if ($headspacePercent < 0.0 || $headspacePercent > 50.0) {
             throw UnreachableTarget::headspace();
         }
-        if ($from->jar->mass()->value <= 0.0) {
+        if ($from->estimates->mass()->value <= 0.0) {
             throw UnreachableTarget::nothingToScale();
         }
         $tools ??= Tools::of($from->recipe->kitchenware());
@@ -61,9 +61,9 @@ final class Scaler
             $this->lines($from, $best, $factor, $tools),
             $drift,
             $best,
-            $target->containers > 0 && ! $target->isPeople ? Filling::of($target->containers, (float) $target->millilitres, $fill, $best->jar->volume()->value) : null,
+            $target->containers > 0 && ! $target->isPeople ? Filling::of($target->containers, (float) $target->millilitres, $fill, $best->estimates->volume()->value) : null,
             $best->recipe,
-            Unscaled::of($from, $best, $factor),
+            NotInProportion::of($from, $best, $factor),
             self::worst($from, $best) > self::WEIGH_FROM ? self::toWeigh($from, $best, $factor) : null,
         );
     }
@@ -94,7 +94,7 @@ final class Scaler
                 continue;
             }
             $grams[$i] = $line->grams * $factor;
-            $choices[$i] = $target->usesUp($line->ingredient) ? [new Choice(WrittenAgain::nearest($line, $factor, $from->recipe->measures) ?? '', $grams[$i], 1)] : Choices::of($line, $grams[$i], $factor, $tools);
+            $choices[$i] = $target->usesUp($line->ingredient) ? [new Choice(LineWriter::nearest($line, $factor, $from->recipe->measures) ?? '', $grams[$i], 1)] : Choices::of($line, $grams[$i], $factor, $tools);
         }
         $texts = [];
         foreach (Rounding::of($exact, $choices, $grams) as $i => $choice) {
@@ -115,7 +115,7 @@ final class Scaler
             $weighed[$line->line->id] = $line;
         }
         $stages = array_map(static fn (Stage $stage): Stage => $stage->scaled($factor)->withLines(array_map(
-            static fn (Line $line): Line => $line->scaled($texts[$line->id] ?? WrittenAgain::nearest($weighed[$line->id], $factor, $recipe->measures), $factor),
+            static fn (Line $line): Line => $line->scaled($texts[$line->id] ?? LineWriter::nearest($weighed[$line->id], $factor, $recipe->measures), $factor),
             $stage->lines,
         )), $recipe->stages);
         $scaled = new Recipe($recipe->name, $recipe->style, $recipe->measures, $recipe->size?->scaled($factor), $recipe->pins, $stages, $recipe->ingredients, $recipe->extra);
@@ -169,7 +169,7 @@ final class Scaler
     {
         $lines = [];
         // all lines a little large is only a larger batch: what shifts the balance is a line that is out of step
-        $batch = $to->jar->mass()->value / ($from->jar->mass()->value * $factor);
+        $batch = $to->estimates->mass()->value / ($from->estimates->mass()->value * $factor);
         foreach ($to->cooked->weighed->lines as $i => $line) {
             $exact = $from->cooked->weighed->lines[$i]->grams * $factor;
             $lines[] = new ScaledLine($line->line->id, $exact, $line->grams, $line->line->amount, $this->note($line, $exact, $batch, $tools));

@@ -22,7 +22,7 @@ final readonly class Shopping
 
     /**
      * @param list<WeighedRecipe> $batches
-     * @param array<string, Shelved> $shelf by slug
+     * @param array<string, Stock> $shelf by slug
      */
     public static function of(array $batches, array $shelf): self
     {
@@ -42,7 +42,7 @@ final readonly class Shopping
         $used = 0.0;
         $unpriced = [];
         foreach ($needs as $slug => [$ingredient, $grams]) {
-            $line = self::line($ingredient, $grams, $shelf[$slug] ?? new Shelved);
+            $line = self::line($ingredient, $grams, $shelf[$slug] ?? new Stock);
             $lines[] = $line;
             $cost += $line->cost ?? 0.0;
             $used += $line->usedCost ?? 0.0;
@@ -55,7 +55,7 @@ final readonly class Shopping
         return new self($lines, $cost, $used, $unpriced);
     }
 
-    private static function line(Ingredient $ingredient, float $grams, Shelved $shelved): ShoppingLine
+    private static function line(Ingredient $ingredient, float $grams, Stock $shelved): ShoppingLine
     {
         $short = max(0.0, $grams - $shelved->haveGrams);
         $asBought = $short / $ingredient->edible;

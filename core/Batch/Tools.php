@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 
 /** What a batch is measured with: the spoons and cups that are owned, with or without a scale. */
 final readonly class Tools

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\UnreadableAmount;
 
 /** A batch that cannot be made; the message is the one the maker reads. */
 final class UnreachableTarget extends \DomainException

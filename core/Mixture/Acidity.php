@@ -26,6 +26,8 @@ final readonly class Acidity
     /** The pH a titration ends at (AOAC 942.15, from memory). */
     public const NEUTRAL = 8.1;
 
+    /** What the charge balance itself may be off, half-width in pH; judgement. */
+    public const MODEL_SPREAD = 0.25;
     /** Below this share of water there is no pH to speak of. */
     public const LEAST_WATER = 0.05;
 

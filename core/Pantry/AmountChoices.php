@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\AmountWriter;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\KitchenSteps;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Unit;
-use Vinculum\Measure\Units;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\AmountWriter;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Rungs;
+use Vinculum\Amount\Unit;
+use Vinculum\Amount\Units;
 
 /** Other amounts of the same ingredient a maker can reach for: a step more or less, or the same in another measure. */
 final class AmountChoices
@@ -43,19 +43,19 @@ final class AmountChoices
         $words = trim("{$amount->lead} %s ").($measure === '' ? '' : " {$measure}");
         $number = $term->number->value;
         $down = [];
-        for ($at = $number; count($down) < self::REACH && ($next = KitchenSteps::previous($at, $unit)) < $at; $at = $next) {
+        for ($at = $number; count($down) < self::REACH && ($next = Rungs::previous($at, $unit)) < $at; $at = $next) {
             array_unshift($down, $next);
         }
         $up = [];
         for ($at = $number; count($up) < self::REACH; $at = $next) {
-            $next = KitchenSteps::next($at, $unit);
+            $next = Rungs::next($at, $unit);
             $up[] = $next;
         }
-        $exact = abs(KitchenSteps::nearest($number, $unit) - $number) < 1e-6;
+        $exact = abs(Rungs::nearest($number, $unit) - $number) < 1e-6;
         $rungs = [...$down, ...($exact ? [$number] : []), ...$up];
 
         return [
-            'texts' => array_map(static fn (float $rung): string => sprintf($words, KitchenSteps::text($rung, $unit)), $rungs),
+            'texts' => array_map(static fn (float $rung): string => sprintf($words, Rungs::text($rung, $unit)), $rungs),
             'rung' => count($down) - ($exact ? 0 : 1),
             'exact' => $exact,
         ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
-use Vinculum\Measure\Spread;
+use Vinculum\Amount\Spread;
 
 /** How a thing lies in a cup, which decides how well a cup of it is known. */
 enum Form: string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
-use Vinculum\Measure\Spread;
+use Vinculum\Amount\Spread;
 
 /** A household measure an ingredient really comes in: one clove, a packed cup. */
 final readonly class Portion

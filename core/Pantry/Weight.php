@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\Measured;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Spread;
-use Vinculum\Measure\Unit;
-use Vinculum\Measure\Units;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\AmountTerm;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Spread;
+use Vinculum\Amount\Unit;
+use Vinculum\Amount\Units;
+use Vinculum\Amount\UnreadableAmount;
 
 /**
  * An amount of one ingredient in grams, with how far off it may be.
@@ -73,7 +73,7 @@ final readonly class Weight
     /**
      * @return array{float, float, float} grams, spread, parts
      */
-    private static function term(Measured $term, Ingredient $ingredient, ?string $prep, float $scaleStep): array
+    private static function term(AmountTerm $term, Ingredient $ingredient, ?string $prep, float $scaleStep): array
     {
         $number = $term->number->value;
         $portion = self::portion($term, $ingredient, $prep);
@@ -106,7 +106,7 @@ final readonly class Weight
     }
 
     /** "cup, packed" before a plain cup; "clove", "cloves"; a bare number counts the first portion. */
-    private static function portion(Measured $term, Ingredient $ingredient, ?string $prep): ?Portion
+    private static function portion(AmountTerm $term, Ingredient $ingredient, ?string $prep): ?Portion
     {
         $prep = $prep === null ? '' : mb_strtolower(trim($prep));
         if ($term->unit?->dimension === Dimension::Volume) {

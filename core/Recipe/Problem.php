@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe;
 
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\UnreadableAmount;
 
 /** What keeps a line, or a stage, out of the figures, or makes them other than they seem: a sentence a maker can act on. */
 final readonly class Problem

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe;
 
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Spread;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Spread;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
  * A recipe: stages of lines, and what they are measured in.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe;
 
-use Vinculum\Measure\Amount;
+use Vinculum\Amount\Amount;
 use Vinculum\Pantry\Ingredient;
 
 /** A line with its ingredient looked up and its amount in grams. */

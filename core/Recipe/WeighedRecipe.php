@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe;
 
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Weight;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve;
 
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Style;
 

@@ -50,7 +50,7 @@ enum Feel: string
     }
 
     /** In the measure's unit; powers of ten beside water; g fat per 100 g. */
-    public function value(Spoonful $spoonful): float
+    public function value(LinearPot $spoonful): float
     {
         $measure = $this->measure();
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
-use Vinculum\Measure\Figure;
+use Vinculum\Figure\Figure;
 
 /** What a style asks of one figure. */
 final readonly class Band

@@ -9,7 +9,7 @@ use Vinculum\Recipe\InvalidRecipe;
 /**
  * Bands for the measures and ratios of a kind of sauce.
  *
- * @phpstan-import-type StyleArray from \Vinculum\Recipe\RecipeDocument
+ * @phpstan-import-type StyleArray from \Vinculum\Recipe\Formats\RecipeDocument
  */
 final readonly class Style
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
-use Vinculum\Measure\Figure;
+use Vinculum\Figure\Figure;
 
 /** One measure of a finished sauce: the figure, who brings it, and what it hangs on. */
 final readonly class Tasted

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
-use Vinculum\Kitchen\CookedRecipe;
-use Vinculum\Kitchen\Jar;
-use Vinculum\Measure\Figure;
+use Vinculum\Cooking\CookedRecipe;
+use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
@@ -132,7 +131,7 @@ final readonly class Tasting
         foreach ($cooked->tangents as $source => $tangent) {
             $sensitivities[$source] += $byPh * $acidity->shift($tangent);
         }
-        $variance = ($byPh * Jar::PH_MODEL) ** 2;
+        $variance = ($byPh * Acidity::MODEL_SPREAD) ** 2;
         foreach ($cooked->rows as $i => $row) {
             $certainty = $cooked->weighed->lines[$i]->ingredient?->certainty;
             if ($certainty !== null) {

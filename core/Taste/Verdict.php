@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
-use Vinculum\Measure\Figure;
+use Vinculum\Figure\Figure;
 
 /** A figure against its band, in steps and words, and never beyond what is known. */
 final readonly class Verdict

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\KitRecord;
+use App\Models\EquipmentRecord;
 use App\Models\OnHand;
 use App\Models\StoredRecipe;
 use App\Recipes\Evaluator;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
 /** The autumn sauces of a made-up canal-side supper club. Every recipe and price is our own invention. */
 final class DemoSeeder extends Seeder
@@ -50,7 +50,7 @@ final class DemoSeeder extends Seeder
             StoredRecipe::keep(RecipeDocument::write($recipe));
         }
         Carbon::setTestNow();
-        KitRecord::replaceAll(self::KIT);
+        EquipmentRecord::replaceAll(self::KIT);
         foreach (self::CUPBOARD as $slug => [$amount, $price, $pack]) {
             OnHand::query()->create(['slug' => $slug, 'have' => true, 'amount' => $amount, 'price' => $price, 'pack' => $pack]);
         }

@@ -8,8 +8,8 @@ use App\Documents\AnalysisDocument;
 use App\Documents\Wording;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Vinculum\Measure\Figure;
-use Vinculum\Measure\Numeral;
+use Vinculum\Amount\Numeral;
+use Vinculum\Figure\Figure;
 
 /** Numbers as the screens show them. */
 final class WordingTest extends TestCase

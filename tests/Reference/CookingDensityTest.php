@@ -8,8 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\GnuUnits;
 use Tests\Support\Sauce;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Weight;
 
 /**

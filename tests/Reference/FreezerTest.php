@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use PHPUnit\Framework\TestCase;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Division;
-use Vinculum\Measure\MeasuringSet;
 
 /** Room in what goes into the freezer, against how far water swells and what home-preserving guidance leaves. */
 final class FreezerTest extends TestCase

@@ -8,9 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Server;
-use Vinculum\Recipe\JottedText;
+use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Recipe\Jotted\Question;
 use Vinculum\Recipe\Line;
-use Vinculum\Recipe\Question;
 
 /** The text reader against a corpus of lines and what each is to be read as, kept as a data file. */
 final class JottedTextTest extends TestCase

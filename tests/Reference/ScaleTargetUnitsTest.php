@@ -8,13 +8,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\GnuUnits;
 use Tests\Support\Sauce;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Division;
 use Vinculum\Batch\ScaleTarget;
-use Vinculum\Batch\Shelved;
 use Vinculum\Batch\Shopping;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Recipe\WrittenAgain;
+use Vinculum\Batch\Stock;
+use Vinculum\Recipe\LineWriter;
 
 /** The arithmetic of a batch against GNU units 2.22 (its definitions.units). */
 final class ScaleTargetUnitsTest extends TestCase
@@ -38,7 +38,7 @@ final class ScaleTargetUnitsTest extends TestCase
         $from = Sauce::evaluate(['passata' => '1 kg', 'sugar' => '100 g']);
         $wanted = GnuUnits::convert($theirs, 'ml');
 
-        self::assertEqualsWithDelta($wanted / $from->jar->volume()->value, ScaleTarget::parse($typed, $set)->factorFor($from, $wanted), 1e-9);
+        self::assertEqualsWithDelta($wanted / $from->estimates->volume()->value, ScaleTarget::parse($typed, $set)->factorFor($from, $wanted), 1e-9);
     }
 
     public function test_bottles_and_pounds_are_what_gnu_units_says(): void
@@ -62,7 +62,7 @@ final class ScaleTargetUnitsTest extends TestCase
     {
         foreach ([['cider-vinegar', '500 ml', '500 ml'], ['maple-syrup', '8 fl oz', '8 usfluidounce'], ['honey', '1 lb', null]] as [$slug, $pack, $theirs]) {
             $ingredient = Sauce::ingredient($slug);
-            $shelf = Shelved::noted($ingredient, null, 1.0, $pack, MeasuringSet::Us);
+            $shelf = Stock::noted($ingredient, null, 1.0, $pack, MeasuringSet::Us);
             $weighed = Sauce::evaluate([$slug => '3 kg'])->cooked->weighed;
             $line = Shopping::of([$weighed], [$slug => $shelf])->lines[0];
             $grams = $theirs === null ? GnuUnits::convert('1 pound', 'g') : GnuUnits::convert($theirs, 'ml') * ($ingredient->density ?? 0.0);
@@ -78,7 +78,7 @@ final class ScaleTargetUnitsTest extends TestCase
         foreach (['1 cup' => '1 uscup', '1 1/3 cup' => '4|3 uscup', '2 tbsp + 1 tsp' => '7 usteaspoon', '1/8 tsp' => '0.125 usteaspoon', '3/4 tsp' => '0.75 usteaspoon'] as $text => $theirs) {
             foreach (['cider-vinegar', 'honey', 'soy-sauce'] as $slug) {
                 $ingredient = Sauce::ingredient($slug);
-                self::assertEqualsWithDelta(GnuUnits::convert($theirs, 'ml') * ($ingredient->density ?? 0.0), WrittenAgain::gramsOf($text, $ingredient, null, $kit), 1e-6, "{$text} {$slug}");
+                self::assertEqualsWithDelta(GnuUnits::convert($theirs, 'ml') * ($ingredient->density ?? 0.0), LineWriter::gramsOf($text, $ingredient, null, $kit), 1e-6, "{$text} {$slug}");
             }
         }
     }

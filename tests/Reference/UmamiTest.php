@@ -7,7 +7,7 @@ namespace Tests\Reference;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Kitchen\CookedRecipe;
+use Vinculum\Cooking\CookedRecipe;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Taste\Measure;

@@ -7,9 +7,9 @@ namespace Tests\Reference;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\GnuUnits;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Units;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Units;
 
 /**
  * Every volume and mass unit of every set against GNU units 2.22 (its definitions.units), which derives US measures from NIST

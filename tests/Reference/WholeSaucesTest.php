@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Server;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\Evaluation;
 
 /**
  * Fourteen sauces cooked on the Bench from common recipes (ours, no source) against the published pH of the generic product
@@ -39,7 +39,7 @@ final class WholeSaucesTest extends TestCase
     public function test_the_interval_meets_the_published_range(array $case): void
     {
         $sauce = self::cooked($case);
-        $ph = $sauce->jar->ph();
+        $ph = $sauce->estimates->ph();
 
         self::assertSame([], $sauce->problems());
         self::assertNotNull($ph);
@@ -55,7 +55,7 @@ final class WholeSaucesTest extends TestCase
         $squares = 0.0;
         $all = iterator_to_array(self::sauces());
         foreach ($all as [$case]) {
-            $ph = self::cooked($case)->jar->ph();
+            $ph = self::cooked($case)->estimates->ph();
             self::assertNotNull($ph);
             $error = $ph->value - array_sum($case['ph']) / 2;
             $hits += abs($error) <= $ph->spread ? 1 : 0;

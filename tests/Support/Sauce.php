@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Pantry\Compiled;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Aromas;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
-use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Style;
 
 /** Short ways to a recipe and what it comes to, on the catalogue that ships. */

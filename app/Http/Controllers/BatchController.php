@@ -13,8 +13,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\RecipeDocument;
 
 /** Batches of a recipe, and what was measured of them. */
 final readonly class BatchController

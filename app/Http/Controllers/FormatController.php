@@ -6,18 +6,18 @@ namespace App\Http\Controllers;
 
 use App\Documents\ExportDocument;
 use App\Documents\Json;
-use App\Documents\ReadingDocument;
+use App\Documents\NoteDocument;
 use App\Documents\Schemas;
 use App\Http\Requests\ExportInput;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use Illuminate\Http\Request;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Recipe\JottedText;
-use Vinculum\Recipe\JsonLd;
-use Vinculum\Recipe\Markdown;
-use Vinculum\Recipe\RecipeDocument;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\Formats\JsonLd;
+use Vinculum\Recipe\Formats\Markdown;
+use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Jotted\JottedText;
 
 /**
  * Recipes out and in: JSON, schema.org JSON-LD, Markdown and CSV. Nothing is stored.
@@ -56,11 +56,11 @@ final readonly class FormatController
             return ['kind' => 'json', 'recipe' => RecipeDocument::write(RecipeDocument::read($checked)), 'questions' => []];
         }
         if (is_array($json)) {
-            return ['kind' => 'jsonld'] + ReadingDocument::of(...JsonLd::read($json, $this->household->catalogue(), $kit));
+            return ['kind' => 'jsonld'] + NoteDocument::of(...JsonLd::read($json, $this->household->catalogue(), $kit));
         }
         $isCsv = preg_match('/^[^\n]*\bamount\b[^\n]*,[^\n]*\bingredient\b/iu', $text) === 1 || preg_match('/^[^\n]*\bingredient\b[^\n]*,[^\n]*\bamount\b/iu', $text) === 1;
 
-        return ['kind' => $isCsv ? 'csv' : 'text'] + ReadingDocument::of(...JottedText::read($isCsv ? Markdown::fromCsv($text) : $text, $this->household->catalogue(), $kit));
+        return ['kind' => $isCsv ? 'csv' : 'text'] + NoteDocument::of(...JottedText::read($isCsv ? Markdown::fromCsv($text) : $text, $this->household->catalogue(), $kit));
     }
 
     /**

@@ -16,10 +16,10 @@ use App\Recipes\Styles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\OwnIngredient;
-use Vinculum\Recipe\RecipeDocument;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Taste\Measure;
 
 /**

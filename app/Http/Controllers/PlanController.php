@@ -12,8 +12,8 @@ use App\Models\StoredRecipe;
 use App\Recipes\Planner;
 use Illuminate\Http\Request;
 use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\RecipeDocument;
 
 /** From one cup to twelve bottles. Nothing is stored. */
 final readonly class PlanController

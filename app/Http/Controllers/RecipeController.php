@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Documents\RecordDocument;
 use App\Documents\ShelfDocument;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use App\Http\Requests\RecipeInput;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
@@ -48,7 +48,7 @@ final class RecipeController
         $seen = $input->revision();
         $document = $household->embed($input->document());
         if (! $recipe->replace($document, $seen)) {
-            throw new Refused(409, 'saved-in-between', 'This recipe was saved from somewhere else since you opened it.', beside: [
+            throw new RequestRefused(409, 'saved-in-between', 'This recipe was saved from somewhere else since you opened it.', beside: [
                 'yours' => $document,
                 'theirs' => RecordDocument::of($recipe),
             ]);

@@ -14,8 +14,8 @@ use App\Recipes\Styles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Style;
 
@@ -67,9 +67,9 @@ final readonly class StyleController
         foreach (Measure::cases() as $measure) {
             $tastes[$measure->value] = $evaluation->tasting->value($measure);
         }
-        $jar = $evaluation->jar;
+        $estimates = $evaluation->estimates;
 
-        return new JsonResponse($this->styles->keep(Style::like('captured', $this->name($request), $tastes, $jar->ph()?->value, $jar->brix()?->value, $jar->thickness()?->value, "captured from the recipe {$recipe->name}"))->document, 201);
+        return new JsonResponse($this->styles->keep(Style::like('captured', $this->name($request), $tastes, $estimates->ph()?->value, $estimates->brix()?->value, $estimates->thickness()?->value, "captured from the recipe {$recipe->name}"))->document, 201);
     }
 
     public function ofBatch(Batch $batch, Request $request): JsonResponse

@@ -8,8 +8,8 @@ use App\Documents\Schemas;
 use App\Models\Vessel;
 use App\Pantry\Household;
 use Illuminate\Http\Request;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Units;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Units;
 use Vinculum\Recipe\InvalidRecipe;
 
 /** The household's own measures: "the blue mug", "my ladle". */

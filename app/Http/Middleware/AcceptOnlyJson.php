@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,10 +17,10 @@ final class AcceptOnlyJson
         if (in_array($request->getMethod(), ['POST', 'PUT'], true)) {
             $most = config()->integer('vinculum.max_body');
             if ((int) $request->headers->get('Content-Length') > $most || strlen((string) $request->getContent()) > $most) {
-                throw Refused::tooLarge($most);
+                throw RequestRefused::tooLarge($most);
             }
             if (! $request->isJson()) {
-                throw Refused::notJson();
+                throw RequestRefused::notJson();
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\ErrorResponse;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,11 +18,11 @@ final class ServeOnlyThisHost
         $host = (string) $request->headers->get('Host');
         $name = preg_replace('/:\d+$/', '', $host);
         if (! in_array($name, config()->array('vinculum.hosts'), true)) {
-            return ErrorResponse::from(Refused::otherHost());
+            return ErrorResponse::from(RequestRefused::otherHost());
         }
         $origin = $request->headers->get('Origin');
         if ($origin !== null && $origin !== $request->getScheme().'://'.$host) {
-            return ErrorResponse::from(Refused::otherOrigin());
+            return ErrorResponse::from(RequestRefused::otherOrigin());
         }
 
         return $next($request);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Vinculum\Keeping\Need;
+use Vinculum\Safety\Need;
 
 /** A recipe and what it should be free of (free-input.schema.json). */
 final class FreeInput extends RecipeInput

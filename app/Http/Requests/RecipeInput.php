@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Documents\Schemas;
-use App\Http\Refused;
+use App\Http\RequestRefused;
 use Illuminate\Http\Request;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
 
 /**
  * A body that carries a recipe, checked against its schema (recipe-input.schema.json) before anything reads it.
@@ -60,7 +60,7 @@ class RecipeInput
     public function revision(): int
     {
         if (preg_match('/^(?:W\/)?"?(\d{1,9})"?$/', (string) $this->request->headers->get('If-Match'), $match) !== 1) {
-            throw Refused::revisionNeeded();
+            throw RequestRefused::revisionNeeded();
         }
 
         return (int) $match[1];

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Documents\Schemas;
 use Illuminate\Http\Request;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\MeasuringSet;
 
 /** Text as it was jotted down (text-input.schema.json). */
 final readonly class TextInput

@@ -7,13 +7,13 @@ namespace Tests\Core\Batch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Choice;
 use Vinculum\Batch\Choices;
 use Vinculum\Batch\Dilution;
 use Vinculum\Batch\Tools;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Recipe\WrittenAgain;
+use Vinculum\Recipe\LineWriter;
 
 /** What a kitchen can measure near an exact amount. */
 final class ChoicesTest extends TestCase
@@ -43,7 +43,7 @@ final class ChoicesTest extends TestCase
 
             self::assertSame($sorted, $off);
             foreach ($choices as $choice) {
-                self::assertEqualsWithDelta($choice->grams, WrittenAgain::gramsOf($choice->text, Sauce::ingredient($slug), null, $kit), 1e-9, $choice->text);
+                self::assertEqualsWithDelta($choice->grams, LineWriter::gramsOf($choice->text, Sauce::ingredient($slug), null, $kit), 1e-9, $choice->text);
                 self::assertGreaterThan(0, $choice->scoops);
             }
         }

@@ -6,16 +6,16 @@ namespace Tests\Core\Batch;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Division;
-use Vinculum\Batch\Kit;
+use Vinculum\Batch\Equipment;
+use Vinculum\Batch\EquipmentFit;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
-use Vinculum\Batch\Shelved;
 use Vinculum\Batch\Shopping;
+use Vinculum\Batch\Stock;
 use Vinculum\Batch\UnreachableTarget;
-use Vinculum\Batch\Vessels;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\Evaluation;
 
 /** Pans, jars, portions and shopping of a batch. */
 final class PlanTest extends TestCase
@@ -46,13 +46,13 @@ final class PlanTest extends TestCase
     public function test_a_batch_too_big_for_the_pan_is_cooked_in_equal_rounds(): void
     {
         $batch = Sauce::evaluate(['passata' => '5 kg'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 20]]]);
-        $pan = Vessels::pan($batch, [new Kit('big pan', 'pan', 3000)]);
+        $pan = EquipmentFit::pan($batch, [new Equipment('big pan', 'pan', 3000)]);
 
         self::assertSame(3, $pan['rounds'] ?? 0);
         self::assertStringContainsString('3 equal parts', $pan['text'] ?? '');
-        self::assertSame(1, Vessels::pan($batch, [new Kit('big pan', 'pan', 3000, 3)])['rounds'] ?? 0, 'three pans at once');
-        self::assertStringContainsString('It fits', Vessels::pan(Sauce::evaluate(['passata' => '1 kg']), [new Kit('big pan', 'pan', 3000)])['text'] ?? '');
-        self::assertNull(Vessels::pan($batch, []));
+        self::assertSame(1, EquipmentFit::pan($batch, [new Equipment('big pan', 'pan', 3000, 3)])['rounds'] ?? 0, 'three pans at once');
+        self::assertStringContainsString('It fits', EquipmentFit::pan(Sauce::evaluate(['passata' => '1 kg']), [new Equipment('big pan', 'pan', 3000)])['text'] ?? '');
+        self::assertNull(EquipmentFit::pan($batch, []));
     }
 
     public function test_a_blender_is_half_full_of_what_is_hot_and_no_more(): void
@@ -61,10 +61,10 @@ final class PlanTest extends TestCase
             ['id' => 'a', 'lines' => [['id' => 'l', 'ingredient' => 'passata', 'amount' => '1.5 l']], 'process' => ['kind' => 'simmer', 'minutes' => 1, 'lid' => true]],
             ['id' => 'b', 'lines' => [], 'process' => ['kind' => 'blend']],
         ]];
-        $hot = Evaluation::of(\Vinculum\Recipe\RecipeDocument::read($document), Sauce::catalogue(), null);
+        $hot = Evaluation::of(\Vinculum\Recipe\Formats\RecipeDocument::read($document), Sauce::catalogue(), null);
 
-        self::assertStringContainsString('2 goes', (string) Vessels::blender($hot, [new Kit('blender', 'blender', 1600)]));
-        self::assertNull(Vessels::blender($hot, [new Kit('blender', 'blender', 4000)]));
+        self::assertStringContainsString('2 goes', (string) EquipmentFit::blender($hot, [new Equipment('blender', 'blender', 1600)]));
+        self::assertNull(EquipmentFit::blender($hot, [new Equipment('blender', 'blender', 4000)]));
     }
 
     public function test_jar_volumes_add_up_to_the_yield_and_none_is_overfilled(): void
@@ -72,8 +72,8 @@ final class PlanTest extends TestCase
         mt_srand(5);
         for ($i = 0; $i < 60; $i++) {
             $yield = mt_rand(50, 6000) / 1.0;
-            $kit = [new Kit('large', 'jar', 500, mt_rand(0, 4)), new Kit('small', 'jar', 250, mt_rand(1, 6)), new Kit('sample', 'bottle', 100, mt_rand(0, 3))];
-            $jars = Vessels::jars($yield, $kit, 8.0);
+            $kit = [new Equipment('large', 'jar', 500, mt_rand(0, 4)), new Equipment('small', 'jar', 250, mt_rand(1, 6)), new Equipment('sample', 'bottle', 100, mt_rand(0, 3))];
+            $jars = EquipmentFit::jars($yield, $kit, 8.0);
             self::assertNotNull($jars);
             $sum = $jars['over_ml'] + ($jars['part']['ml'] ?? 0.0);
             foreach ($jars['filled'] as $filled) {
@@ -113,8 +113,8 @@ final class PlanTest extends TestCase
     {
         $weighed = Sauce::evaluate(['sugar' => '700 g', 'water' => '500 g', 'onion' => '300 g', 'fine-salt' => '12 g'])->cooked->weighed;
         $shopping = Shopping::of([$weighed, $weighed], [
-            'sugar' => Shelved::noted(Sauce::ingredient('sugar'), '250 g left', 1.2, '500 g', MeasuringSet::Us),
-            'fine-salt' => Shelved::noted(Sauce::ingredient('fine-salt'), '100 g', 0.9, '750 g', MeasuringSet::Us),
+            'sugar' => Stock::noted(Sauce::ingredient('sugar'), '250 g left', 1.2, '500 g', MeasuringSet::Us),
+            'fine-salt' => Stock::noted(Sauce::ingredient('fine-salt'), '100 g', 0.9, '750 g', MeasuringSet::Us),
         ]);
         $lines = [];
         foreach ($shopping->lines as $line) {

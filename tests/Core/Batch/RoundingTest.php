@@ -6,16 +6,16 @@ namespace Tests\Core\Batch;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
 use Vinculum\Batch\Tools;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Weight;
-use Vinculum\Recipe\WrittenAgain;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Recipe\LineWriter;
 use Vinculum\Taste\Measure;
 
 /** Amounts that can be measured, chosen together so that the balance moves least. */
@@ -31,7 +31,7 @@ final class RoundingTest extends TestCase
             $from = Sauce::evaluate(self::LINES);
             $byItself = [];
             foreach ($from->cooked->weighed->lines as $line) {
-                $byItself[$line->line->id] = (string) WrittenAgain::nearest($line, $factor, MeasuringSet::Us);
+                $byItself[$line->line->id] = (string) LineWriter::nearest($line, $factor, MeasuringSet::Us);
             }
             $alone = Evaluation::of($from->recipe->withAmounts($byItself), Sauce::catalogue(), null);
             $worst = static fn (Evaluation $to): float => max(array_map(static fn (Measure $measure): float => abs($measure->steps($from->tasting->value($measure), $to->tasting->value($measure))), Measure::cases()));

@@ -7,13 +7,13 @@ namespace Tests\Core\Batch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
 use Vinculum\Batch\UnreachableTarget;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Portion;
-use Vinculum\Taste\Evaluation;
 
 final class ScalerTest extends TestCase
 {
@@ -78,7 +78,7 @@ final class ScalerTest extends TestCase
         foreach ($scaled->lines as $i => $line) {
             self::assertEqualsWithDelta(2 * $once->cooked->weighed->lines[$i]->grams, $line->exactG, 1e-9);
         }
-        self::assertEqualsWithDelta(2400.0, $scaled->evaluation->jar->mass()->value, 1e-9, 'an end point in grams is scaled with the lines');
+        self::assertEqualsWithDelta(2400.0, $scaled->evaluation->estimates->mass()->value, 1e-9, 'an end point in grams is scaled with the lines');
     }
 
     public function test_six_bottles_are_filled_to_their_headspace(): void
@@ -86,10 +86,10 @@ final class ScalerTest extends TestCase
         $scaled = self::scale(Sauce::evaluate(self::LINES), '6 x 250 ml', 5.0);
 
         self::assertNotNull($scaled->containers);
-        self::assertEqualsWithDelta(min(237.5, $scaled->evaluation->jar->volume()->value / 6), $scaled->containers['fill_ml'], 1e-9);
+        self::assertEqualsWithDelta(min(237.5, $scaled->evaluation->estimates->volume()->value / 6), $scaled->containers['fill_ml'], 1e-9);
         self::assertSame(6, $scaled->containers['full']);
-        self::assertEqualsWithDelta($scaled->evaluation->jar->volume()->value, 6 * $scaled->containers['fill_ml'] + $scaled->containers['left_ml'], 1e-6);
-        self::assertEqualsWithDelta(6 * 237.5, array_sum(array_column($scaled->lines, 'exactG')) / Sauce::evaluate(self::LINES)->jar->density(), 2.0);
+        self::assertEqualsWithDelta($scaled->evaluation->estimates->volume()->value, 6 * $scaled->containers['fill_ml'] + $scaled->containers['left_ml'], 1e-6);
+        self::assertEqualsWithDelta(6 * 237.5, array_sum(array_column($scaled->lines, 'exactG')) / Sauce::evaluate(self::LINES)->estimates->density(), 2.0);
     }
 
     public function test_what_is_counted_is_said_in_the_plural_of_more_than_one(): void

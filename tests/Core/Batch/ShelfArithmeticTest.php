@@ -6,18 +6,18 @@ namespace Tests\Core\Batch;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\AmountWriter;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Division;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
-use Vinculum\Batch\Shelved;
 use Vinculum\Batch\Shopping;
+use Vinculum\Batch\Stock;
 use Vinculum\Batch\Tools;
 use Vinculum\Batch\UnreachableTarget;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\AmountWriter;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Taste\Measure;
 
 /** What holds of shopping, portions, rounding and written amounts whatever the numbers are. */
@@ -32,7 +32,7 @@ final class ShelfArithmeticTest extends TestCase
             $pack = mt_rand(50, 1500);
             $price = mt_rand(10, 900) / 100;
             $weighed = Sauce::evaluate(['sugar' => "{$need} g"])->cooked->weighed;
-            $line = Shopping::of([$weighed], ['sugar' => Shelved::noted(Sauce::ingredient('sugar'), $have === 0 ? null : "{$have} g", $price, "{$pack} g", MeasuringSet::Us)])->lines[0];
+            $line = Shopping::of([$weighed], ['sugar' => Stock::noted(Sauce::ingredient('sugar'), $have === 0 ? null : "{$have} g", $price, "{$pack} g", MeasuringSet::Us)])->lines[0];
             $packs = $line->packs ?? self::fail('A pack is known.');
 
             self::assertGreaterThanOrEqual($need - 1e-6, $have + $packs * $pack);

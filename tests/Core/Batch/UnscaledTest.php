@@ -6,14 +6,14 @@ namespace Tests\Core\Batch;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Batch\Equipment;
+use Vinculum\Batch\EquipmentFit;
 use Vinculum\Batch\Filling;
-use Vinculum\Batch\Kit;
+use Vinculum\Batch\NotInProportion;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
-use Vinculum\Batch\Unscaled;
-use Vinculum\Batch\Vessels;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\Evaluation;
 
 /** What does not go in a line, and how a yield goes into what there is. */
 final class UnscaledTest extends TestCase
@@ -75,24 +75,24 @@ final class UnscaledTest extends TestCase
 
     public function test_the_largest_jars_are_filled_first_and_the_smallest_takes_the_rest(): void
     {
-        $kit = [new Kit('sample', 'jar', 100, 2), new Kit('large', 'bottle', 500, 2), new Kit('small', 'jar', 200, 3), new Kit('pan', 'pan', 5000)];
-        $jars = Vessels::jars(1260.0, $kit, 0.0);
+        $kit = [new Equipment('sample', 'jar', 100, 2), new Equipment('large', 'bottle', 500, 2), new Equipment('small', 'jar', 200, 3), new Equipment('pan', 'pan', 5000)];
+        $jars = EquipmentFit::jars(1260.0, $kit, 0.0);
 
         self::assertSame([['name' => 'large', 'count' => 2, 'each_ml' => 500.0], ['name' => 'small', 'count' => 1, 'each_ml' => 200.0]], $jars['filled'] ?? null);
         self::assertSame('sample', $jars['part']['name'] ?? null);
         self::assertEqualsWithDelta(60.0, $jars['part']['ml'] ?? 0.0, 1e-9);
-        self::assertEqualsWithDelta(1300.0, Vessels::jars(3100.0, $kit, 0.0)['over_ml'] ?? 0.0, 1e-9, 'more than there are jars for');
-        self::assertNull(Vessels::jars(500.0, [new Kit('pan', 'pan', 5000)], 0.0));
+        self::assertEqualsWithDelta(1300.0, EquipmentFit::jars(3100.0, $kit, 0.0)['over_ml'] ?? 0.0, 1e-9, 'more than there are jars for');
+        self::assertNull(EquipmentFit::jars(500.0, [new Equipment('pan', 'pan', 5000)], 0.0));
     }
 
     public function test_a_cold_sauce_may_fill_a_blender_to_two_thirds_and_a_hot_one_to_half(): void
     {
-        $blender = [new Kit('jug', 'blender', 1000)];
+        $blender = [new Equipment('jug', 'blender', 1000)];
         $cold = Sauce::evaluate(['passata' => '640 ml'], ['process' => ['kind' => 'blend']]);
 
-        self::assertNull(Vessels::blender($cold, $blender));
-        self::assertStringContainsString('2 goes', (string) Vessels::blender(Sauce::evaluate(['passata' => '700 ml'], ['process' => ['kind' => 'blend']]), $blender));
-        self::assertNull(Vessels::blender(Sauce::evaluate(['passata' => '5 l']), $blender), 'nothing is blended');
+        self::assertNull(EquipmentFit::blender($cold, $blender));
+        self::assertStringContainsString('2 goes', (string) EquipmentFit::blender(Sauce::evaluate(['passata' => '700 ml'], ['process' => ['kind' => 'blend']]), $blender));
+        self::assertNull(EquipmentFit::blender(Sauce::evaluate(['passata' => '5 l']), $blender), 'nothing is blended');
     }
 
     /**
@@ -105,6 +105,6 @@ final class UnscaledTest extends TestCase
         $target = ScaleTarget::parse($to, MeasuringSet::Us);
         $scaled = (new Scaler(Sauce::catalogue()))->scale($from, $target);
 
-        return array_column(Unscaled::of($from, Evaluation::of($scaled->recipe, Sauce::catalogue(), null), $scaled->factor), 'text', 'about');
+        return array_column(NotInProportion::of($from, Evaluation::of($scaled->recipe, Sauce::catalogue(), null), $scaled->factor), 'text', 'about');
     }
 }

@@ -7,10 +7,10 @@ namespace Tests\Core\Keeping;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Keeping\Allergens;
-use Vinculum\Keeping\Caution;
-use Vinculum\Keeping\Cautions;
-use Vinculum\Keeping\Diet;
+use Vinculum\Safety\Allergens;
+use Vinculum\Safety\Caution;
+use Vinculum\Safety\Cautions;
+use Vinculum\Safety\Diet;
 
 final class KeepingTest extends TestCase
 {
@@ -64,7 +64,7 @@ final class KeepingTest extends TestCase
 
     public function test_what_goes_in_after_cooking_is_raw_and_so_is_a_blender_hot(): void
     {
-        $codes = static fn (array $stages): array => array_map(static fn (Caution $caution): string => $caution->code, Cautions::of(\Vinculum\Taste\Evaluation::of(Sauce::of([], [], ['stages' => $stages]), Sauce::catalogue(), null)->cooked));
+        $codes = static fn (array $stages): array => array_map(static fn (Caution $caution): string => $caution->code, Cautions::of(\Vinculum\Evaluation\Evaluation::of(Sauce::of([], [], ['stages' => $stages]), Sauce::catalogue(), null)->cooked));
         $simmered = ['lines' => [['ingredient' => 'passata', 'amount' => '500 g']]] + self::COOKED;
         $after = ['lines' => [['ingredient' => 'garlic', 'amount' => '10 g']], 'process' => ['kind' => 'blend']];
 

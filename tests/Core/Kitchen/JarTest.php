@@ -7,9 +7,9 @@ namespace Tests\Core\Kitchen;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Kitchen\StopGuide;
-use Vinculum\Taste\HoldBack;
-use Vinculum\Taste\StopChoices;
+use Vinculum\Cooking\StopGuide;
+use Vinculum\Evaluation\StopChoices;
+use Vinculum\Evaluation\StrongBeforeReduction;
 
 final class JarTest extends TestCase
 {
@@ -17,7 +17,7 @@ final class JarTest extends TestCase
 
     public function test_a_ph_is_never_said_to_be_known_better_than_two_tenths(): void
     {
-        $ph = Sauce::evaluate(['white-vinegar' => '1000 g'])->jar->ph();
+        $ph = Sauce::evaluate(['white-vinegar' => '1000 g'])->estimates->ph();
 
         self::assertNotNull($ph);
         self::assertGreaterThanOrEqual(0.2, $ph->spread);
@@ -26,26 +26,26 @@ final class JarTest extends TestCase
 
     public function test_a_glug_of_vinegar_leaves_the_ph_less_sure_than_a_weight(): void
     {
-        $spread = static fn (string $vinegar): float => Sauce::evaluate(['milk' => '300 g', 'white-vinegar' => $vinegar])->jar->ph()->spread ?? 0.0;
+        $spread = static fn (string $vinegar): float => Sauce::evaluate(['milk' => '300 g', 'white-vinegar' => $vinegar])->estimates->ph()->spread ?? 0.0;
 
         self::assertGreaterThan($spread('14 g') + 0.05, $spread('1 glug'));
     }
 
     public function test_what_is_too_dry_has_no_ph_and_no_water_activity_without_water(): void
     {
-        $oil = Sauce::evaluate(['olive-oil' => '100 g'])->jar;
+        $oil = Sauce::evaluate(['olive-oil' => '100 g'])->estimates;
 
         self::assertNull($oil->ph());
         self::assertNull($oil->waterActivity());
-        self::assertNull(Sauce::evaluate([])->jar->thickness());
+        self::assertNull(Sauce::evaluate([])->estimates->thickness());
     }
 
     public function test_stirring_ph_up_and_down(): void
     {
-        $plain = Sauce::evaluate(self::KETCHUP)->jar->ph()->value ?? 0.0;
+        $plain = Sauce::evaluate(self::KETCHUP)->estimates->ph()->value ?? 0.0;
 
-        self::assertLessThan($plain, Sauce::evaluate(self::KETCHUP + ['lemon-juice' => '50 g'])->jar->ph()?->value);
-        self::assertGreaterThan($plain, Sauce::evaluate(self::KETCHUP + ['milk' => '200 g'])->jar->ph()?->value);
+        self::assertLessThan($plain, Sauce::evaluate(self::KETCHUP + ['lemon-juice' => '50 g'])->estimates->ph()?->value);
+        self::assertGreaterThan($plain, Sauce::evaluate(self::KETCHUP + ['milk' => '200 g'])->estimates->ph()?->value);
     }
 
     /**
@@ -70,7 +70,7 @@ final class JarTest extends TestCase
     #[DataProvider('thicknesses')]
     public function test_thickness_is_what_a_spoon_would_say(array $lines, string $word): void
     {
-        self::assertSame($word, Sauce::evaluate($lines)->jar->thickness()?->words());
+        self::assertSame($word, Sauce::evaluate($lines)->estimates->thickness()?->words());
     }
 
     public function test_how_to_know_that_it_is_done(): void
@@ -91,7 +91,7 @@ final class JarTest extends TestCase
     {
         $recipe = Sauce::of(self::KETCHUP, ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]]);
         $choices = StopChoices::of($recipe, 'stage', Sauce::catalogue(), null);
-        $masses = array_map(static fn (array $choice): float => $choice['evaluation']->jar->mass()->value, $choices);
+        $masses = array_map(static fn (array $choice): float => $choice['evaluation']->estimates->mass()->value, $choices);
         $sweet = array_map(static fn (array $choice): float => $choice['evaluation']->tasting->value(\Vinculum\Taste\Measure::Sweetness), $choices);
 
         self::assertGreaterThan(5, count($choices));
@@ -102,7 +102,7 @@ final class JarTest extends TestCase
 
     public function test_salt_before_a_long_reduction_is_pointed_out(): void
     {
-        $held = static fn (array $stage): array => array_map(static fn (HoldBack $back): string => $back->line->line->id, HoldBack::of(Sauce::evaluate(self::KETCHUP, $stage)));
+        $held = static fn (array $stage): array => array_map(static fn (StrongBeforeReduction $back): string => $back->line->line->id, StrongBeforeReduction::of(Sauce::evaluate(self::KETCHUP, $stage)));
 
         self::assertSame(['fine-salt'], $held(['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]));
         self::assertSame([], $held(['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 10]]]));

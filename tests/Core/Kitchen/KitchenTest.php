@@ -9,9 +9,9 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 
 final class KitchenTest extends TestCase
@@ -49,7 +49,7 @@ final class KitchenTest extends TestCase
     {
         $sauce = Sauce::evaluate(['sugar' => '500 g', 'water' => '1000 g'], ['process' => ['kind' => 'simmer', 'until' => ['volume_ml' => 750]]]);
 
-        self::assertEqualsWithDelta(750.0, $sauce->jar->volume()->value, 1e-9);
+        self::assertEqualsWithDelta(750.0, $sauce->estimates->volume()->value, 1e-9);
     }
 
     public function test_what_each_line_has_left_adds_up_to_the_pot(): void
@@ -66,7 +66,7 @@ final class KitchenTest extends TestCase
             ['id' => 'one', 'lines' => [['ingredient' => 'water', 'amount' => '1 kg']], 'process' => ['kind' => 'boil', 'until' => ['loss_percent' => 50]]],
             ['id' => 'two', 'lines' => [['ingredient' => 'sugar', 'amount' => '100 g']]],
         ]]);
-        $stages = \Vinculum\Taste\Evaluation::of($recipe, Sauce::catalogue(), null)->cooked->stages;
+        $stages = \Vinculum\Evaluation\Evaluation::of($recipe, Sauce::catalogue(), null)->cooked->stages;
 
         self::assertEqualsWithDelta([1000.0, 500.0, 500.0], [$stages[0]->massIn, $stages[0]->boiledOff, $stages[0]->massOut], 1e-9);
         self::assertEqualsWithDelta([600.0, 0.0, 600.0], [$stages[1]->massIn, $stages[1]->boiledOff, $stages[1]->massOut], 1e-9);
@@ -91,7 +91,7 @@ final class KitchenTest extends TestCase
     {
         $sauce = Sauce::evaluate(['sugar' => '500 g', 'water' => '1000 g'], ['process' => ['kind' => 'simmer', 'until' => $until]]);
 
-        self::assertEqualsWithDelta(1500.0, $sauce->jar->mass()->value, 1e-9);
+        self::assertEqualsWithDelta(1500.0, $sauce->estimates->mass()->value, 1e-9);
         self::assertStringContainsString($words, $sauce->problems()[0]->text);
     }
 
@@ -114,7 +114,7 @@ final class KitchenTest extends TestCase
         $sauce = Sauce::evaluate(['sugar' => '500 g', 'water' => '1000 g'], ['process' => $process]);
 
         self::assertStringContainsString($words, $sauce->problems()[0]->text);
-        self::assertGreaterThan(500.0, $sauce->jar->mass()->value);
+        self::assertGreaterThan(500.0, $sauce->estimates->mass()->value);
     }
 
     public function test_a_stage_without_water_has_nothing_to_boil_off(): void
@@ -129,13 +129,13 @@ final class KitchenTest extends TestCase
         // 1 kW / 2257 kJ/kg = 26.6 g/min (steam tables); medium is 0.9 kW, so ten minutes take 239 g
         $sauce = Sauce::evaluate(['water' => '1000 g'], ['process' => ['kind' => 'boil', 'minutes' => 10]]);
 
-        self::assertEqualsWithDelta(1000 - 0.9 / 2.257 * 600, $sauce->jar->mass()->value, 0.1);
-        self::assertGreaterThan(0.1, $sauce->jar->mass()->spread, 'and no two hobs agree');
+        self::assertEqualsWithDelta(1000 - 0.9 / 2.257 * 600, $sauce->estimates->mass()->value, 0.1);
+        self::assertGreaterThan(0.1, $sauce->estimates->mass()->spread, 'and no two hobs agree');
     }
 
     public function test_a_wide_pan_simmers_faster_than_a_narrow_one_and_a_lid_keeps_it_all(): void
     {
-        $lost = static fn (array $process): float => 1000 - Sauce::evaluate(['water' => '1000 g'], ['process' => $process + ['kind' => 'simmer', 'minutes' => 10]])->jar->mass()->value;
+        $lost = static fn (array $process): float => 1000 - Sauce::evaluate(['water' => '1000 g'], ['process' => $process + ['kind' => 'simmer', 'minutes' => 10]])->estimates->mass()->value;
 
         self::assertEqualsWithDelta(4.0, $lost(['pan_cm' => 32]) / $lost(['pan_cm' => 16]), 1e-6);
         self::assertEqualsWithDelta(0.0, $lost(['lid' => true]), 1e-9);
@@ -180,7 +180,7 @@ final class KitchenTest extends TestCase
         // 178 g of water in the onion, of 878 in all: a fifth of what is dissolved leaves
         self::assertEqualsWithDelta(1 - 178 / 878, $sodium($kept) / $sodium($pressed), 0.005);
         self::assertLessThan(0.01, $kept->cooked->mixture->grams[Constituent::INSOLUBLE]);
-        self::assertEqualsWithDelta(920.0, $kept->jar->mass()->value + $kept->cooked->stages[0]->liftedOut, 1e-9);
+        self::assertEqualsWithDelta(920.0, $kept->estimates->mass()->value + $kept->cooked->stages[0]->liftedOut, 1e-9);
     }
 
     public function test_a_chilli_left_whole_gives_its_heat_sparingly(): void
@@ -195,7 +195,7 @@ final class KitchenTest extends TestCase
     public function test_what_was_roasted_before_weighs_less(): void
     {
         $sauce = Sauce::evaluate([['id' => 't', 'ingredient' => 'tomatillo', 'amount' => '500 g', 'loss_percent' => 30]]);
-        self::assertEqualsWithDelta(350.0, $sauce->jar->mass()->value, 1e-9);
+        self::assertEqualsWithDelta(350.0, $sauce->estimates->mass()->value, 1e-9);
 
         $dust = Sauce::evaluate([['id' => 'p', 'ingredient' => 'smoked-paprika', 'amount' => '10 g', 'loss_percent' => 50]]);
         self::assertStringContainsString('cannot have lost 50 %: only 11 % of it is water', $dust->problems()[0]->text);
@@ -207,7 +207,7 @@ final class KitchenTest extends TestCase
         $raw = Sauce::evaluate($lines);
         $boiled = Sauce::evaluate($lines, ['process' => ['kind' => 'boil', 'minutes' => 4, 'lid' => true]]);
 
-        self::assertSame(['runs', 'coats'], [$raw->jar->thickness()?->words(), $boiled->jar->thickness()?->words()]);
+        self::assertSame(['runs', 'coats'], [$raw->estimates->thickness()?->words(), $boiled->estimates->thickness()?->words()]);
         self::assertLessThan(0.5, $boiled->cooked->mixture->grams[Constituent::MUSTARD_BITE] / $raw->cooked->mixture->grams[Constituent::MUSTARD_BITE]);
     }
 
@@ -287,8 +287,8 @@ final class KitchenTest extends TestCase
     {
         $sauce = Sauce::evaluate([], ['process' => ['kind' => 'boil', 'until' => ['loss_percent' => 10]]]);
 
-        self::assertSame(0.0, $sauce->jar->mass()->value);
+        self::assertSame(0.0, $sauce->estimates->mass()->value);
         self::assertSame(0.0, $sauce->tasting->value(Measure::Sweetness));
-        self::assertNull($sauce->jar->density());
+        self::assertNull($sauce->estimates->density());
     }
 }

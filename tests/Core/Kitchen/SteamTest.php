@@ -6,11 +6,11 @@ namespace Tests\Core\Kitchen;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Kitchen\Calibration;
-use Vinculum\Kitchen\Hob;
-use Vinculum\Kitchen\Reading;
-use Vinculum\Kitchen\Steam;
-use Vinculum\Measure\Figure;
+use Vinculum\Cooking\Hob;
+use Vinculum\Cooking\Steam;
+use Vinculum\Figure\Figure;
+use Vinculum\Log\Calibration;
+use Vinculum\Log\Reading;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Recipe\Process;
 use Vinculum\Recipe\ProcessKind;
@@ -96,7 +96,7 @@ final class SteamTest extends TestCase
         $evaluation = Sauce::evaluate($lines);
         $acid = Calibration::of($evaluation->cooked, 'ph');
         self::assertSame(['gooseberry', 'ph'], [$acid?->slug, $acid?->field]);
-        $estimate = $evaluation->jar->ph()->value ?? 0.0;
+        $estimate = $evaluation->estimates->ph()->value ?? 0.0;
         self::assertEqualsWithDelta($acid?->now + 0.1, $acid?->corrected($estimate, $estimate + 0.1 * $acid->slope), 1e-9);
 
         self::assertSame('fine-salt', Calibration::of(Sauce::evaluate(['fine-salt' => '10 g', 'water' => '300 g'])->cooked, 'salt')?->slug);

@@ -6,9 +6,9 @@ namespace Tests\Core\Kitchen;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Kitchen\Hob;
-use Vinculum\Kitchen\StageReport;
-use Vinculum\Kitchen\StopGuide;
+use Vinculum\Cooking\Hob;
+use Vinculum\Cooking\StageReport;
+use Vinculum\Cooking\StopGuide;
 
 /** How to know that a reduction is done: by weight, by depth, by time. */
 final class StopGuideTest extends TestCase

@@ -6,10 +6,10 @@ namespace Tests\Core\Measure;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\UnreadableAmount;
 
 final class AmountTest extends TestCase
 {

@@ -6,12 +6,12 @@ namespace Tests\Core\Measure;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Vinculum\Measure\AmountWriter;
-use Vinculum\Measure\Figure;
-use Vinculum\Measure\KitchenSteps;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Unit;
-use Vinculum\Measure\Units;
+use Vinculum\Amount\AmountWriter;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Rungs;
+use Vinculum\Amount\Unit;
+use Vinculum\Amount\Units;
+use Vinculum\Figure\Figure;
 
 final class KitchenStepsTest extends TestCase
 {
@@ -40,25 +40,25 @@ final class KitchenStepsTest extends TestCase
         $unit = self::unit($name);
         $numbers = array_map(static fn (string $text): float => self::number($text), $steps);
         foreach (array_keys($numbers) as $i) {
-            self::assertSame($steps[$i], KitchenSteps::text($numbers[$i], $unit));
+            self::assertSame($steps[$i], Rungs::text($numbers[$i], $unit));
             if ($i > 0) {
-                self::assertEqualsWithDelta($numbers[$i], KitchenSteps::next($numbers[$i - 1], $unit), 1e-6);
-                self::assertEqualsWithDelta($numbers[$i - 1], KitchenSteps::previous($numbers[$i], $unit), 1e-6);
+                self::assertEqualsWithDelta($numbers[$i], Rungs::next($numbers[$i - 1], $unit), 1e-6);
+                self::assertEqualsWithDelta($numbers[$i - 1], Rungs::previous($numbers[$i], $unit), 1e-6);
             }
         }
     }
 
     public function test_the_smallest_step_is_the_end(): void
     {
-        self::assertSame(0.125, KitchenSteps::previous(0.125, self::unit('tsp')));
+        self::assertSame(0.125, Rungs::previous(0.125, self::unit('tsp')));
     }
 
     public function test_every_number_rounds_to_a_step_within_half_a_step(): void
     {
         $unit = self::unit('cup');
         for ($number = 0.2; $number < 9; $number += 0.0137) {
-            $near = KitchenSteps::nearest($number, $unit);
-            $gap = KitchenSteps::next($near, $unit) - KitchenSteps::previous($near, $unit);
+            $near = Rungs::nearest($number, $unit);
+            $gap = Rungs::next($near, $unit) - Rungs::previous($near, $unit);
             self::assertLessThanOrEqual($gap / 2 + 0.1, abs($near - $number));
         }
     }

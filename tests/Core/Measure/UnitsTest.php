@@ -6,9 +6,9 @@ namespace Tests\Core\Measure;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Vinculum\Measure\Dimension;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\Units;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Units;
 
 /** The words for units. How large they are is held against GNU units in the Reference suite. */
 final class UnitsTest extends TestCase

@@ -35,7 +35,7 @@ final class ThicknessTest extends TestCase
     #[DataProvider('sauces')]
     public function test_common_sauces_are_as_thick_as_makers_say(array $lines, array $stage, array $words): void
     {
-        self::assertContains(Sauce::evaluate($lines, $stage)->jar->thickness()?->words(), $words);
+        self::assertContains(Sauce::evaluate($lines, $stage)->estimates->thickness()?->words(), $words);
     }
 
     public function test_starch_thickens_only_once_it_has_boiled_and_more_of_it_more(): void

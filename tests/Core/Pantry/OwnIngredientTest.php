@@ -7,13 +7,13 @@ namespace Tests\Core\Pantry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\InvalidIngredient;
 use Vinculum\Pantry\OwnIngredient;
-use Vinculum\Recipe\RecipeDocument;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Taste\Measure;
 
 final class OwnIngredientTest extends TestCase
@@ -96,7 +96,7 @@ final class OwnIngredientTest extends TestCase
         foreach (Measure::cases() as $measure) {
             self::assertEqualsWithDelta($sauce->tasting->value($measure), $again->tasting->value($measure), 1e-5 * max(1.0, $sauce->tasting->value($measure)), $measure->value);
         }
-        self::assertEqualsWithDelta(100.0, $again->jar->volume()->value, 0.1, 'and a hundred millilitres of it are that much');
+        self::assertEqualsWithDelta(100.0, $again->estimates->volume()->value, 0.1, 'and a hundred millilitres of it are that much');
     }
 
     /**

@@ -7,9 +7,9 @@ namespace Tests\Core\Pantry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Measure\Amount;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Measure\UnreadableAmount;
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Pantry\Weight;
 

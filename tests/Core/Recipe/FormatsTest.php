@@ -6,12 +6,12 @@ namespace Tests\Core\Recipe;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\Formats\JsonLd;
+use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\JottedText;
-use Vinculum\Recipe\JsonLd;
+use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Line;
-use Vinculum\Recipe\Markdown;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedRecipe;

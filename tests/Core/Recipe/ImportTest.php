@@ -8,13 +8,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Server;
-use Vinculum\Measure\MeasuringSet;
-use Vinculum\Recipe\JsonLd;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\Formats\JsonLd;
+use Vinculum\Recipe\Formats\Markdown;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Line;
-use Vinculum\Recipe\Markdown;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\RecipeDocument;
 use Vinculum\Recipe\WeighedRecipe;
 
 /** The many shapes in which a schema.org Recipe comes, and every demo recipe out and in again. */

@@ -6,10 +6,10 @@ namespace Tests\Core\Recipe;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\RecipeDocument;
 
 final class RecipeDocumentTest extends TestCase
 {

@@ -7,10 +7,10 @@ namespace Tests\Core\Recipe;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Measure\Kitchenware;
-use Vinculum\Measure\MeasuringSet;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\WeighedRecipe;
-use Vinculum\Recipe\WrittenAgain;
 
 /** More, less or something new, in words a kitchen can measure. */
 final class WrittenAgainTest extends TestCase
@@ -32,14 +32,14 @@ final class WrittenAgainTest extends TestCase
             $kit = Kitchenware::of($set);
             foreach (WeighedRecipe::of(Sauce::of(self::LINES, [], ['measures' => $set->value]), Sauce::catalogue())->lines as $line) {
                 $ingredient = $line->ingredient ?? self::fail('It is in the pantry.');
-                $text = WrittenAgain::nearest($line, $factor, $set) ?? self::fail('It has an amount.');
-                $grams = WrittenAgain::gramsOf($text, $ingredient, null, $kit);
+                $text = LineWriter::nearest($line, $factor, $set) ?? self::fail('It has an amount.');
+                $grams = LineWriter::gramsOf($text, $ingredient, null, $kit);
                 self::assertNotNull($grams, $text);
                 if (! in_array($ingredient->slug, ['egg', 'garlic', 'cayenne'], true)) {
                     self::assertEqualsWithDelta(1.0, $grams / ($line->grams * $factor), 0.26, "{$set->value}: {$text} {$ingredient->slug}");
                 }
-                foreach (WrittenAgain::ways($line, $factor, $kit) as $way) {
-                    self::assertNotNull(WrittenAgain::gramsOf($way, $ingredient, null, $kit), $way);
+                foreach (LineWriter::ways($line, $factor, $kit) as $way) {
+                    self::assertNotNull(LineWriter::gramsOf($way, $ingredient, null, $kit), $way);
                 }
             }
         }
@@ -49,7 +49,7 @@ final class WrittenAgainTest extends TestCase
     {
         $weighed = WeighedRecipe::of(Sauce::of(self::LINES), Sauce::catalogue());
         foreach (MeasuringSet::cases() as $set) {
-            $other = WrittenAgain::inSet($weighed, $set);
+            $other = LineWriter::inSet($weighed, $set);
             self::assertSame($set, $other->measures);
             foreach (WeighedRecipe::of($other, Sauce::catalogue())->lines as $i => $line) {
                 self::assertEqualsWithDelta(1.0, $line->grams / $weighed->lines[$i]->grams, 0.13, "{$set->value}: {$line->line->amount} {$line->line->ingredient}");
@@ -67,25 +67,25 @@ final class WrittenAgainTest extends TestCase
             $ingredient = Sauce::ingredient($slug);
             for ($i = 0; $i < 25; $i++) {
                 $grams = exp(mt_rand(100, 700) / 100);
-                $text = WrittenAgain::fresh($grams, $ingredient, $kit);
-                $read = WrittenAgain::gramsOf($text, $ingredient, null, $kit);
+                $text = LineWriter::fresh($grams, $ingredient, $kit);
+                $read = LineWriter::gramsOf($text, $ingredient, null, $kit);
                 self::assertNotNull($read, $text);
                 self::assertEqualsWithDelta(1.0, $read / $grams, 0.25, "{$grams} g of {$slug} as {$text}");
             }
         }
-        self::assertSame('3 cloves', WrittenAgain::fresh(3 * Sauce::ingredient('garlic')->portions[0]->grams, Sauce::ingredient('garlic'), $kit));
+        self::assertSame('3 cloves', LineWriter::fresh(3 * Sauce::ingredient('garlic')->portions[0]->grams, Sauce::ingredient('garlic'), $kit));
     }
 
     public function test_a_scale_shows_its_own_step_and_tenths_only_of_little(): void
     {
         $kit = Kitchenware::of(MeasuringSet::Us);
 
-        self::assertSame(['350 g', '12 g', '6.3 g', '0.1 g'], array_map(static fn (float $grams): string => WrittenAgain::weighed($grams, $kit), [349.7, 12.2, 6.28, 0.01]));
+        self::assertSame(['350 g', '12 g', '6.3 g', '0.1 g'], array_map(static fn (float $grams): string => LineWriter::weighed($grams, $kit), [349.7, 12.2, 6.28, 0.01]));
     }
 
     public function test_what_cannot_be_read_weighs_nothing_that_is_known(): void
     {
-        self::assertNull(WrittenAgain::gramsOf('3 flurps', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
-        self::assertNull(WrittenAgain::gramsOf('1/0 cup', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
+        self::assertNull(LineWriter::gramsOf('3 flurps', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
+        self::assertNull(LineWriter::gramsOf('1/0 cup', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
     }
 }

@@ -7,9 +7,9 @@ namespace Tests\Core\Solve;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Keeping\Limits;
-use Vinculum\Keeping\Need;
-use Vinculum\Solve\Losses;
+use Vinculum\Safety\Limits;
+use Vinculum\Safety\Need;
+use Vinculum\Solve\Swap\Losses;
 
 /** What is said when sugar, salt or starch goes, and of everything that moves towards a limit. */
 final class LossesTest extends TestCase
@@ -48,14 +48,14 @@ final class LossesTest extends TestCase
     {
         $sharp = Sauce::evaluate(['passata' => '500 g', 'white-vinegar' => '60 g']);
         $mild = Sauce::evaluate(['passata' => '500 g', 'milk' => '200 g']);
-        self::assertStringContainsString('4.6 (US 21 CFR 114.3)', implode(' ', Limits::approached($sharp->jar, $mild->jar)));
-        self::assertSame([], Limits::approached($mild->jar, $sharp->jar));
-        self::assertSame([], Limits::approached($sharp->jar, $sharp->jar));
+        self::assertStringContainsString('4.6 (US 21 CFR 114.3)', implode(' ', Limits::approached($sharp->estimates, $mild->estimates)));
+        self::assertSame([], Limits::approached($mild->estimates, $sharp->estimates));
+        self::assertSame([], Limits::approached($sharp->estimates, $sharp->estimates));
 
         $syrup = Sauce::evaluate(['sugar' => '700 g', 'water' => '200 g']);
         $thinned = Sauce::evaluate(['sugar' => '700 g', 'water' => '330 g']);
-        self::assertStringContainsString('limit for toxin is 0.85', implode(' ', Limits::approached($syrup->jar, $thinned->jar)));
-        self::assertSame([], Limits::approached($thinned->jar, $syrup->jar));
+        self::assertStringContainsString('limit for toxin is 0.85', implode(' ', Limits::approached($syrup->estimates, $thinned->estimates)));
+        self::assertSame([], Limits::approached($thinned->estimates, $syrup->estimates));
     }
 
     /** @return iterable<string, array{Need, list<string>, list<string>}> against, and nothing to say; what is in a thing is from the catalogue */

@@ -7,16 +7,16 @@ namespace Tests\Core\Solve;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\Feel;
-use Vinculum\Solve\Pot;
-use Vinculum\Solve\Rebalance;
-use Vinculum\Solve\Remedy;
-use Vinculum\Solve\Rescue;
-use Vinculum\Solve\Spoonful;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Rescue\PotState;
+use Vinculum\Solve\Rescue\Remedy;
+use Vinculum\Solve\Rescue\Rescue;
 use Vinculum\Taste\Measure;
 
 /** What holds of every proposal, for pots and recipes made up at random. */
@@ -39,11 +39,11 @@ final class PotsTest extends TestCase
     {
         $from = self::pot($seed);
         $feels = self::said($seed);
-        $was = Spoonful::of($from->cooked);
+        $was = LinearPot::of($from->cooked);
         $remedies = Rescue::of($from, Sauce::catalogue(), $feels, self::onHand())->remedies;
         self::assertNotEmpty($remedies);
         foreach ($remedies as $remedy) {
-            $is = Spoonful::of(Evaluation::of($remedy->recipe, Sauce::catalogue(), null)->cooked);
+            $is = LinearPot::of(Evaluation::of($remedy->recipe, Sauce::catalogue(), null)->cooked);
             self::assertEqualsWithDelta($remedy->potAfter, $is->mass, 0.002 * $is->mass + 0.5);
             foreach (Feel::cases() as $feel) {
                 $wanted = isset($feels[$feel->value]) ? $feel->moved($feel->value($was), -$feels[$feel->value]) : $feel->value($was);
@@ -78,7 +78,7 @@ final class PotsTest extends TestCase
     {
         $from = self::pot($seed);
         $feels = self::said($seed);
-        $mend = static fn (?float $grams): array => Rescue::of($from, Sauce::catalogue(), $feels, self::onHand(), new Pot($grams))->remedies;
+        $mend = static fn (?float $grams): array => Rescue::of($from, Sauce::catalogue(), $feels, self::onHand(), new PotState($grams))->remedies;
         $whole = $mend(null);
 
         self::assertSame(array_map(self::slugs(...), $whole), array_map(self::slugs(...), $mend(null)));

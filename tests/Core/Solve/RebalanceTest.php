@@ -6,11 +6,11 @@ namespace Tests\Core\Solve;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LineChange;
-use Vinculum\Solve\Rebalance;
-use Vinculum\Solve\Rebalanced;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Rebalance\Rebalanced;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 
@@ -29,7 +29,7 @@ final class RebalanceTest extends TestCase
             self::assertSame($answer->after->tasting->value($measure), $again->tasting->value($measure));
             self::assertLessThan(0.36, abs($answer->aims->steps($measure, $again->tasting->value($measure))), $measure->value);
         }
-        self::assertEqualsWithDelta(1.0, $again->jar->mass()->value / $from->jar->mass()->value, 0.12, 'it makes about as much as before');
+        self::assertEqualsWithDelta(1.0, $again->estimates->mass()->value / $from->estimates->mass()->value, 0.12, 'it makes about as much as before');
     }
 
     public function test_no_locked_line_moves_and_what_follows_keeps_following(): void

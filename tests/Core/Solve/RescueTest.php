@@ -6,17 +6,17 @@ namespace Tests\Core\Solve;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Kitchen\Kitchen;
+use Vinculum\Cooking\Kitchen;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\WeighedRecipe;
-use Vinculum\Solve\Extension;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LeastSquares;
-use Vinculum\Solve\Pot;
-use Vinculum\Solve\Remedy;
-use Vinculum\Solve\Rescue;
-use Vinculum\Solve\Spoonful;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Rescue\BatchExtension;
+use Vinculum\Solve\Rescue\PotState;
+use Vinculum\Solve\Rescue\Remedy;
+use Vinculum\Solve\Rescue\Rescue;
 use Vinculum\Taste\Measure;
 
 /** A pot that does not taste right, and what is added to it. */
@@ -25,13 +25,13 @@ final class RescueTest extends TestCase
     /** The design's own example: 1000 g at 2 % salt and 10 % sugar, a step too salty with no threshold, water and sugar on hand. */
     public function test_a_step_too_salty_takes_135_g_of_water_and_15_g_of_sugar(): void
     {
-        $pot = Spoonful::of(Kitchen::cook(WeighedRecipe::of(Sauce::of(['water' => '880 g', 'sugar' => '100 g', 'fine-salt' => '20 g']), Sauce::catalogue())));
+        $pot = LinearPot::of(Kitchen::cook(WeighedRecipe::of(Sauce::of(['water' => '880 g', 'sugar' => '100 g', 'fine-salt' => '20 g']), Sauce::catalogue())));
         $wanted = [Feel::Salty->value => 2.0 / 1.15, Feel::Sweet->value => 10.0];
         $a = [];
         $b = [];
         foreach ($wanted as $name => $figure) {
             $feel = Feel::from($name);
-            $a[] = array_map(static fn (string $slug): float => $pot->brings($feel, Spoonful::stirredIn(Sauce::ingredient($slug)), 0.0) - $figure, ['water', 'sugar']);
+            $a[] = array_map(static fn (string $slug): float => $pot->brings($feel, LinearPot::stirredIn(Sauce::ingredient($slug)), 0.0) - $figure, ['water', 'sugar']);
             $b[] = ($figure - $feel->value($pot)) * $pot->mass;
         }
         $x = LeastSquares::solve($a, $b, [0.0, 0.0], [INF, INF])->x;
@@ -46,10 +46,10 @@ final class RescueTest extends TestCase
         foreach ([['salty' => 1.0], ['sour' => -1.0], ['sweet' => 2.0], ['umami' => -2.0, 'sour' => 1.0], ['thick' => -2.0], ['hot' => -1.0]] as $feels) {
             $from = self::ketchup();
             foreach (Rescue::of($from, Sauce::catalogue(), $feels, self::onHand())->remedies as $remedy) {
-                $written = Spoonful::of(Evaluation::of($remedy->recipe, Sauce::catalogue(), null)->cooked);
+                $written = LinearPot::of(Evaluation::of($remedy->recipe, Sauce::catalogue(), null)->cooked);
                 self::assertEqualsWithDelta($remedy->potAfter, $written->mass, 0.5);
                 foreach (Feel::cases() as $feel) {
-                    $was = $feel->value(Spoonful::of($from->cooked));
+                    $was = $feel->value(LinearPot::of($from->cooked));
                     $wanted = isset($feels[$feel->value]) ? $feel->moved($was, -$feels[$feel->value]) : $was;
                     // a share of loss is written to a hundredth of a per cent
                     self::assertEqualsWithDelta($remedy->steps[$feel->value], $feel->steps($wanted, $feel->value($written)), 0.06, json_encode($feels)." {$feel->value}");
@@ -100,7 +100,7 @@ final class RescueTest extends TestCase
     {
         $salt = [Sauce::ingredient('fine-salt')];
         $whole = Rescue::of(self::ketchup(), Sauce::catalogue(), ['salty' => -2.0], $salt)->remedies[0];
-        $half = Rescue::of(self::ketchup(), Sauce::catalogue(), ['salty' => -2.0], $salt, new Pot($whole->potBefore / 2))->remedies[0];
+        $half = Rescue::of(self::ketchup(), Sauce::catalogue(), ['salty' => -2.0], $salt, new PotState($whole->potBefore / 2))->remedies[0];
 
         self::assertEqualsWithDelta(0.5, $half->additions[0]->grams / $whole->additions[0]->grams, 0.13);
         self::assertEqualsWithDelta($whole->after->tasting->value(Measure::Saltiness), $half->after->tasting->value(Measure::Saltiness), 0.1 * $whole->after->tasting->value(Measure::Saltiness));
@@ -109,14 +109,14 @@ final class RescueTest extends TestCase
     public function test_tasted_before_it_has_boiled_down_it_is_mended_for_what_it_will_be(): void
     {
         $from = self::ketchup();
-        $first = static fn (Pot $pot): Remedy => Rescue::of($from, Sauce::catalogue(), ['salty' => 1.0], self::onHand(), $pot)->remedies[0];
+        $first = static fn (PotState $pot): Remedy => Rescue::of($from, Sauce::catalogue(), ['salty' => 1.0], self::onHand(), $pot)->remedies[0];
 
-        self::assertGreaterThan(1.5 * ($first(new Pot)->growth()), $first(new Pot(beforeStage: 'stage'))->growth());
+        self::assertGreaterThan(1.5 * ($first(new PotState)->growth()), $first(new PotState(beforeStage: 'stage'))->growth());
     }
 
     public function test_thin_while_hot_needs_less_than_thin_when_cold(): void
     {
-        $starch = static fn (bool $hot): float => Rescue::of(self::ketchup(), Sauce::catalogue(), ['thick' => -2.0], [Sauce::ingredient('maize-starch')], new Pot(isHot: $hot))->remedies[0]->additions[0]->grams;
+        $starch = static fn (bool $hot): float => Rescue::of(self::ketchup(), Sauce::catalogue(), ['thick' => -2.0], [Sauce::ingredient('maize-starch')], new PotState(isHot: $hot))->remedies[0]->additions[0]->grams;
 
         self::assertLessThan(0.7 * $starch(false), $starch(true));
     }
@@ -154,7 +154,7 @@ final class RescueTest extends TestCase
     public function test_too_much_of_one_line_takes_everything_else_in_proportion(): void
     {
         $from = Sauce::evaluate(['passata' => '500 g', 'curry-powder' => '20 g', 'fine-salt' => '5 g', 'sugar' => '40 g']);
-        $remedy = Extension::of($from, Sauce::catalogue(), ['curry-powder'], 2.0);
+        $remedy = BatchExtension::of($from, Sauce::catalogue(), ['curry-powder'], 2.0);
         self::assertNotNull($remedy);
 
         $share = static fn (Evaluation $at): float => $at->cooked->weighed->lines[1]->grams / array_sum(array_map(static fn ($line): float => $line->grams, $at->cooked->weighed->lines));
@@ -162,7 +162,7 @@ final class RescueTest extends TestCase
         self::assertSame(['passata', 'fine-salt', 'sugar'], array_keys($others));
         self::assertEqualsWithDelta(500 * (1.25 ** 2 - 1), $others['passata'], 1e-9);
         self::assertEqualsWithDelta(565 / (545 * 1.25 ** 2 + 20), $share($remedy->after) / $share($from), 0.01);
-        self::assertNull(Extension::of($from, Sauce::catalogue(), ['nothing'], 2.0));
+        self::assertNull(BatchExtension::of($from, Sauce::catalogue(), ['nothing'], 2.0));
     }
 
     /**

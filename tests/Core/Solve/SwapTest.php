@@ -6,14 +6,14 @@ namespace Tests\Core\Solve;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Keeping\Limits;
-use Vinculum\Keeping\Need;
-use Vinculum\Solve\Free;
-use Vinculum\Solve\Freed;
-use Vinculum\Solve\Substitution;
-use Vinculum\Solve\Swap;
-use Vinculum\Solve\Wishes;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Safety\Limits;
+use Vinculum\Safety\Need;
+use Vinculum\Solve\Swap\Criteria;
+use Vinculum\Solve\Swap\FreedRecipe;
+use Vinculum\Solve\Swap\FreeOf;
+use Vinculum\Solve\Swap\Substitution;
+use Vinculum\Solve\Swap\Swap;
 use Vinculum\Taste\Measure;
 
 /** Stand-ins that keep the balance, one line or a whole recipe at once. */
@@ -84,8 +84,8 @@ final class SwapTest extends TestCase
         self::assertSame([], $pear->cautions);
 
         $plain = Sauce::evaluate(['pear' => '600 g', 'sugar' => '60 g']);
-        self::assertStringContainsString('Raises the pH', implode(' ', Limits::approached($from->jar, $plain->jar)));
-        self::assertSame([], Limits::approached($plain->jar, $from->jar));
+        self::assertStringContainsString('Raises the pH', implode(' ', Limits::approached($from->estimates, $plain->estimates)));
+        self::assertSame([], Limits::approached($plain->estimates, $from->estimates));
     }
 
     public function test_one_may_be_made_of_several(): void
@@ -102,7 +102,7 @@ final class SwapTest extends TestCase
     public function test_what_is_on_hand_in_season_or_remembered_comes_nearer(): void
     {
         $from = self::sauce();
-        $place = static function (Wishes $wishes) use ($from): int {
+        $place = static function (Criteria $wishes) use ($from): int {
             foreach (Swap::options($from, Sauce::catalogue(), Sauce::aromas(), 'vinegar', $wishes) as $i => $option) {
                 if ($option->with[0]->ingredient->slug === 'malt-vinegar') {
                     return $i;
@@ -112,8 +112,8 @@ final class SwapTest extends TestCase
             return 99;
         };
 
-        self::assertLessThan($place(new Wishes), $place(new Wishes(remembered: ['malt-vinegar' => 1])));
-        self::assertGreaterThan($place(new Wishes(onHand: ['malt-vinegar'])), $place(new Wishes(remembered: ['malt-vinegar' => -1])));
+        self::assertLessThan($place(new Criteria), $place(new Criteria(remembered: ['malt-vinegar' => 1])));
+        self::assertGreaterThan($place(new Criteria(onHand: ['malt-vinegar'])), $place(new Criteria(remembered: ['malt-vinegar' => -1])));
     }
 
     public function test_freeing_a_recipe_never_leaves_what_stands_in_the_way(): void
@@ -121,17 +121,17 @@ final class SwapTest extends TestCase
         foreach ([[Need::Gluten], [Need::Vegan], [Need::Soy, Need::Gluten], [Need::Eggs], [Need::Milk], [Need::Mustard], [Need::AddedSugar], [Need::Alcohol], [Need::Fish, Need::Celery]] as $needs) {
             $freed = self::free(Sauce::evaluate(['soy-sauce' => '3 tbsp', 'worcestershire-type-sauce' => '2 tbsp', 'mayonnaise' => '4 tbsp', 'yellow-mustard' => '1 tbsp', 'sugar' => '60 g', 'red-wine' => '100 g', 'passata' => '500 g', 'celery' => '50 g']), $needs);
             $left = array_column($freed->left, 'line');
-            self::assertSame([], array_diff(array_column(Free::offending($freed->after, $needs), 0), $left), $needs[0]->value);
+            self::assertSame([], array_diff(array_column(FreeOf::offending($freed->after, $needs), 0), $left), $needs[0]->value);
         }
     }
 
     public function test_hidden_offenders_are_found_and_what_is_kept_is_said(): void
     {
         $from = Sauce::evaluate(['soy-sauce' => '3 tbsp', 'worcestershire-type-sauce' => '2 tbsp', 'passata' => '500 g']);
-        self::assertSame(['soy-sauce'], array_column(Free::offending($from, [Need::Gluten]), 0));
-        self::assertContains('worcestershire-type-sauce', array_column(Free::offending($from, [Need::Vegan]), 0), 'there is fish in it');
+        self::assertSame(['soy-sauce'], array_column(FreeOf::offending($from, [Need::Gluten]), 0));
+        self::assertContains('worcestershire-type-sauce', array_column(FreeOf::offending($from, [Need::Vegan]), 0), 'there is fish in it');
 
-        $freed = Free::of($from, Sauce::catalogue(), Sauce::aromas(), [Need::Gluten], new Wishes, ['soy-sauce']);
+        $freed = FreeOf::of($from, Sauce::catalogue(), Sauce::aromas(), [Need::Gluten], new Criteria, ['soy-sauce']);
         self::assertSame([], $freed->changes);
         self::assertStringContainsString('you keep it', $freed->left[0]['why']);
         self::assertEqualsWithDelta(0.0, $freed->steps['salty'], 1e-9);
@@ -145,9 +145,9 @@ final class SwapTest extends TestCase
     }
 
     /** @param list<Need> $needs */
-    private static function free(Evaluation $from, array $needs): Freed
+    private static function free(Evaluation $from, array $needs): FreedRecipe
     {
-        return Free::of($from, Sauce::catalogue(), Sauce::aromas(), $needs, new Wishes);
+        return FreeOf::of($from, Sauce::catalogue(), Sauce::aromas(), $needs, new Criteria);
     }
 
     /**
@@ -156,7 +156,7 @@ final class SwapTest extends TestCase
      */
     private static function options(Evaluation $from, string $line, ?array $only = null): array
     {
-        return Swap::options($from, Sauce::catalogue(), Sauce::aromas(), $line, new Wishes, $only);
+        return Swap::options($from, Sauce::catalogue(), Sauce::aromas(), $line, new Criteria, $only);
     }
 
     private static function sauce(bool $locked = false): Evaluation

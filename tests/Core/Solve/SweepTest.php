@@ -7,14 +7,14 @@ namespace Tests\Core\Solve;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Keeping\Allergens;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Safety\Allergens;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Aims;
-use Vinculum\Solve\Extension;
-use Vinculum\Solve\Rebalance;
-use Vinculum\Solve\Swap;
-use Vinculum\Solve\Wishes;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Rescue\BatchExtension;
+use Vinculum\Solve\Swap\Criteria;
+use Vinculum\Solve\Swap\Swap;
 use Vinculum\Taste\Measure;
 
 /** The whole pantry swapped, and one recipe moved towards every style that ships. */
@@ -38,7 +38,7 @@ final class SweepTest extends TestCase
     public function test_every_stand_in_for_it_is_weighed_out_and_what_it_brings_is_said(string $slug, string $amount): void
     {
         $from = Sauce::evaluate(['passata' => '400 g', 'sugar' => '40 g', 'cider-vinegar' => '50 g', $slug => $amount], ['process' => ['kind' => 'simmer', 'minutes' => 10, 'lid' => true]]);
-        $options = Swap::options($from, Sauce::catalogue(), Sauce::aromas(), $slug, new Wishes);
+        $options = Swap::options($from, Sauce::catalogue(), Sauce::aromas(), $slug, new Criteria);
         self::assertNotEmpty($options);
         $had = self::contained($from);
         foreach ($options as $option) {
@@ -61,7 +61,7 @@ final class SweepTest extends TestCase
     {
         foreach (['honey' => '60 g', 'malt-vinegar' => '80 g', 'garlic' => '15 g'] as $slug => $amount) {
             $from = Sauce::evaluate(['passata' => '400 g', $slug => $amount]);
-            $distances = array_map(static fn ($option): float => $option->distance, Swap::options($from, Sauce::catalogue(), Sauce::aromas(), $slug, new Wishes));
+            $distances = array_map(static fn ($option): float => $option->distance, Swap::options($from, Sauce::catalogue(), Sauce::aromas(), $slug, new Criteria));
             $sorted = $distances;
             sort($sorted);
             self::assertSame($sorted, $distances, $slug);
@@ -97,7 +97,7 @@ final class SweepTest extends TestCase
     {
         $from = Sauce::evaluate(['passata' => '500 g', 'smoked-paprika' => '12 g', 'fine-salt' => '6 g', 'sugar' => '30 g']);
         foreach ([0.5, 1.0, 2.0, 4.0] as $steps) {
-            $remedy = Extension::of($from, Sauce::catalogue(), ['smoked-paprika'], $steps) ?? self::fail('There is such a line.');
+            $remedy = BatchExtension::of($from, Sauce::catalogue(), ['smoked-paprika'], $steps) ?? self::fail('There is such a line.');
             $factor = 1.25 ** $steps;
             foreach ($remedy->additions as $addition) {
                 $once = array_values(array_filter($from->cooked->weighed->lines, static fn ($line): bool => $line->ingredient?->slug === $addition->ingredient->slug))[0]->grams;
@@ -106,7 +106,7 @@ final class SweepTest extends TestCase
             self::assertGreaterThan($remedy->potBefore, $remedy->potAfter);
             self::assertStringContainsString(sprintf('%d %% of what it was', (int) round(100 / $factor)), $remedy->note);
         }
-        self::assertNull(Extension::of(Sauce::evaluate(['smoked-paprika' => '12 g']), Sauce::catalogue(), ['smoked-paprika'], 1.0), 'there is nothing else to add');
+        self::assertNull(BatchExtension::of(Sauce::evaluate(['smoked-paprika' => '12 g']), Sauce::catalogue(), ['smoked-paprika'], 1.0), 'there is nothing else to add');
     }
 
     /** @return list<string> */

@@ -7,7 +7,7 @@ namespace Tests\Core\Taste;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Taste\Interactions;
+use Vinculum\Evaluation\Interactions;
 
 /** What a cook would add about one taste and another. */
 final class InteractionsTest extends TestCase

@@ -9,8 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
-use Vinculum\Taste\Evaluation;
 use Vinculum\Taste\Measure;
 
 /** What must hold of any recipe: two hundred made at random, always the same ones. */

@@ -7,8 +7,8 @@ namespace Tests\Core\Taste;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Taste\CoarseAmount;
-use Vinculum\Taste\Evaluation;
+use Vinculum\Evaluation\CoarseAmount;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Amount;
+
+/**
+ * A number as a maker writes it: 3, 0,5, 1 1/2, 1½, 3–4, "half a", "a couple of".
+ *
+ * A range is its middle with a wider spread.
+ */
+final readonly class Numeral
+{
+    private const VULGAR = [
+        '½' => [1, 2], '⅓' => [1, 3], '⅔' => [2, 3], '¼' => [1, 4], '¾' => [3, 4], '⅕' => [1, 5], '⅖' => [2, 5],
+        '⅗' => [3, 5], '⅘' => [4, 5], '⅙' => [1, 6], '⅚' => [5, 6], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8],
+    ];
+
+    private const WORDS = [
+        'half a' => [0, 1, 2], 'half an' => [0, 1, 2], 'half' => [0, 1, 2], 'a half' => [0, 1, 2],
+        'a quarter of a' => [0, 1, 4], 'a quarter' => [0, 1, 4], 'quarter of a' => [0, 1, 4], 'quarter' => [0, 1, 4],
+        'a third of a' => [0, 1, 3], 'a third' => [0, 1, 3], 'two thirds of a' => [0, 2, 3], 'two thirds' => [0, 2, 3],
+        'three quarters of a' => [0, 3, 4], 'three quarters' => [0, 3, 4],
+        'a couple of' => [2, 0, 1], 'a couple' => [2, 0, 1], 'a dozen' => [12, 0, 1], 'a few' => [3, 0, 1],
+        'one' => [1, 0, 1], 'two' => [2, 0, 1], 'three' => [3, 0, 1], 'four' => [4, 0, 1], 'five' => [5, 0, 1],
+        'six' => [6, 0, 1], 'seven' => [7, 0, 1], 'eight' => [8, 0, 1], 'nine' => [9, 0, 1], 'ten' => [10, 0, 1],
+        'eleven' => [11, 0, 1], 'twelve' => [12, 0, 1], 'an' => [1, 0, 1], 'a' => [1, 0, 1],
+    ];
+
+    private function __construct(
+        public float $value,
+        public int $whole,
+        public int $numerator,
+        public int $denominator,
+        public ?string $decimal,
+        public ?self $upTo,
+        public bool $written = true,
+    ) {}
+
+    public static function mixed(int $whole, int $numerator = 0, int $denominator = 1): self
+    {
+        return new self($whole + $numerator / $denominator, $whole, $numerator, $denominator, null, null);
+    }
+
+    /** @param string $digits with a decimal point */
+    public static function decimal(string $digits): self
+    {
+        return new self((float) $digits, (int) $digits, 0, 1, str_contains($digits, '.') ? $digits : null, null);
+    }
+
+    /** One of something, with no number written ("pinch of salt"). */
+    public static function unwritten(): self
+    {
+        return new self(1.0, 1, 0, 1, null, null, false);
+    }
+
+    /**
+     * Reads a number from the start of the text.
+     *
+     * @return array{self, string}|null the number and what follows it; null where the text does not start with one
+     *
+     * @throws UnreadableAmount on a division by nothing, or a comma that could be either kind
+     */
+    public static function read(string $text): ?array
+    {
+        $first = self::readOne($text);
+        if ($first === null) {
+            return null;
+        }
+        [$from, $rest] = $first;
+        if (preg_match('/^\s*(?:-|–|—|to\b|or\b)\s*(?=[\d½⅓⅔¼¾⅛⅜⅝⅞])/u', $rest, $match) === 1) {
+            $second = self::readOne(substr($rest, strlen($match[0])));
+            if ($second !== null && $second[0]->value > $from->value) {
+                [$to, $rest] = $second;
+                $middle = new self(($from->value + $to->value) / 2, $from->whole, $from->numerator, $from->denominator, $from->decimal, $to);
+
+                return [$middle, $rest];
+            }
+        }
+
+        return [$from, $rest];
+    }
+
+    /** Half-width of a range in ln(value), 0 for a single number. */
+    public function spread(): float
+    {
+        if ($this->upTo === null) {
+            return 0.0;
+        }
+        $low = 2 * $this->value - $this->upTo->value;
+
+        return $low > 0.0 ? log($this->upTo->value / $low) / 2 : 1.0;
+    }
+
+    /** The last written decimal place (0.1 for "2.5"), or null for a whole number or a fraction. */
+    public function finestPlace(): ?float
+    {
+        $point = $this->decimal === null ? false : strpos($this->decimal, '.');
+
+        return $point === false ? null : 10 ** -(strlen((string) $this->decimal) - $point - 1);
+    }
+
+    /** As the recipe format writes it: "1 1/4", "0.5", "3-4". */
+    public function text(): string
+    {
+        $text = $this->decimal ?? match (true) {
+            $this->numerator === 0 => (string) $this->whole,
+            $this->whole === 0 => "{$this->numerator}/{$this->denominator}",
+            default => "{$this->whole} {$this->numerator}/{$this->denominator}",
+        };
+
+        return $this->upTo === null ? $text : $text.'-'.$this->upTo->text();
+    }
+
+    /**
+     * @return array{self, string}|null
+     */
+    private static function readOne(string $text): ?array
+    {
+        $text = ltrim($text);
+        $slash = '\s*[\/⁄∕]\s*';
+        $vulgar = implode('', array_keys(self::VULGAR));
+        if (preg_match("/^(\\d{1,9})(?:\\s+and\\s+|\\s*[- ]\\s*)(\\d{1,4}){$slash}(\\d{1,4})/u", $text, $m) === 1 && (int) $m[2] < (int) $m[3]) {
+            return [self::mixed((int) $m[1], (int) $m[2], (int) $m[3]), substr($text, strlen($m[0]))];
+        }
+        if (preg_match("/^(\\d{1,9}){$slash}(\\d{1,9})/u", $text, $m) === 1) {
+            return [self::fraction((int) $m[1], (int) $m[2], $m[0]), substr($text, strlen($m[0]))];
+        }
+        if (preg_match("/^(\\d{0,9})(?:\\s+and\\s+)?\\s*([{$vulgar}])/u", $text, $m) === 1) {
+            [$numerator, $denominator] = self::VULGAR[$m[2]];
+
+            return [self::mixed((int) $m[1], $numerator, $denominator), substr($text, strlen($m[0]))];
+        }
+        if (preg_match('/^(?:\d+(?:[.,]\d+)?|[.,]\d+)(?:e[+-]?\d+)?/iu', $text, $m) === 1) {
+            return [self::fromDigits($m[0]), substr($text, strlen($m[0]))];
+        }
+        foreach (self::WORDS as $words => [$whole, $numerator, $denominator]) {
+            if (preg_match('/^'.$words.'\b/iu', $text, $m) === 1) {
+                return [self::mixed($whole, $numerator, $denominator), substr($text, strlen($m[0]))];
+            }
+        }
+
+        return null;
+    }
+
+    private static function fromDigits(string $digits): self
+    {
+        if (preg_match('/^[1-9]\d{0,2},\d{3}$/', $digits) === 1) {
+            throw UnreadableAmount::commaEitherWay($digits);
+        }
+        $value = (float) strtr($digits, ',', '.');
+        if (preg_match('/e/i', $digits) === 1 || $value > 1e7) {
+            throw UnreadableAmount::outOfRange($digits);
+        }
+
+        return self::decimal(strtr($digits[0] === '.' || $digits[0] === ',' ? '0'.$digits : $digits, ',', '.'));
+    }
+
+    private static function fraction(int $numerator, int $denominator, string $text): self
+    {
+        if ($denominator === 0) {
+            throw UnreadableAmount::dividedByNothing($text);
+        }
+        $whole = intdiv($numerator, $denominator);
+
+        return self::mixed($whole, $numerator - $whole * $denominator, $denominator);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Batch;
+
+use Vinculum\Cooking\StopGuide;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Recipe\Handling;
+use Vinculum\Recipe\ProcessKind;
+
+/** What does not go in a line when a batch grows or shrinks, each with its reason. Common practice, no source, where it is not computed. */
+final class NotInProportion
+{
+    /** A batch this much larger or smaller is another batch. */
+    private const ANOTHER = 0.25;
+
+    /** From this share of starch on it matters. */
+    private const STARCH = 0.005;
+
+    /**
+     * @return list<array{about: string, text: string}>
+     */
+    public static function of(Evaluation $from, Evaluation $to, float $factor): array
+    {
+        if (abs($factor - 1) < self::ANOTHER) {
+            return [];
+        }
+        $said = [];
+        $isMore = $factor > 1;
+        foreach ($to->cooked->stages as $s => $report) {
+            $name = $report->stage->name === '' ? 'This stage' : $report->stage->name;
+            $before = StopGuide::of($from->cooked->stages[$s]);
+            $after = StopGuide::of($report);
+            $until = $report->stage->process?->until;
+            if ($before?->minutes !== null && $after?->minutes !== null && $until !== null) {
+                $said[] = ['about' => 'time', 'text' => sprintf('%s: about %d minutes in the same pan at the same heat, not %d. Water leaves by area and power, not by how much there is; a wider pan shortens it.', $name, (int) round($after->minutes->value), (int) round($before->minutes->value))];
+            } elseif ($after?->minutes !== null && $until === null) {
+                $said[] = ['about' => 'time', 'text' => sprintf('%s is given in minutes: in the same pan those take off as many grams from %s, so it ends %s. Go by weight or depth instead.', $name, $isMore ? 'more sauce' : 'less sauce', $isMore ? 'thinner' : 'thicker')];
+            }
+            if ($report->stage->process?->kind === ProcessKind::Fry) {
+                $said[] = ['about' => 'oil', 'text' => sprintf('%s: oil for frying and blooming goes by the pan, not by the batch: as much as covers it.', $name)];
+            }
+        }
+        $starch = $to->cooked->mixture->grams[Constituent::STARCH_COOKED] + $to->cooked->mixture->grams[Constituent::STARCH_RAW];
+        if ($starch > self::STARCH * $to->cooked->mixture->mass()) {
+            $said[] = ['about' => 'starch', 'text' => sprintf('Starch: begin with nine tenths, and see. A %s pot %s while it comes to the boil, so it thickens %s than the amount says.', $isMore ? 'larger' : 'smaller', $isMore ? 'loses less' : 'loses more', $isMore ? 'less evenly' : 'more')];
+        }
+        $steeped = [];
+        foreach ($to->cooked->weighed->lines as $line) {
+            if ($line->line->handling !== Handling::In && $line->ingredient !== null && $line->grams > 0.0) {
+                $steeped[] = $line->ingredient->shortName();
+            }
+        }
+        if ($steeped !== []) {
+            $said[] = ['about' => 'spice', 'text' => sprintf('%s: steeped whole, it gives by time as much as by amount, and a larger pot takes longer. %s.', ucfirst(implode(' and ', $steeped)), $isMore ? 'Begin with four fifths and taste' : 'Take it out sooner')];
+        }
+
+        return $said;
+    }
+}

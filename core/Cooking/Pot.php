@@ -1,0 +1,293 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Cooking;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
+use Vinculum\Mixture\Mixture;
+
+/**
+ * The pot while it is cooked: what each line has left in the sauce, what hangs in it to be lifted out, and how the whole
+ * answers to each line's amount.
+ *
+ * All of it is carried through every process, so that contributions add up exactly to the mixture, and intervals need no second
+ * pass. Rows are by line. Tangents are d(total of a constituent) / d ln(amount), by what decides the amount: a line, or, by
+ * numbers below 0, something else that is not known exactly, such as the rate of a hob.
+ */
+final class Pot
+{
+    /** What a dry thing takes up for a gram of what does not dissolve, g of water; common practice, no source. */
+    private const TAKEN_UP = 1.5;
+
+    /** At most this share of the sauce leaves with what is lifted out. */
+    private const MOST_HELD = 0.95;
+
+    /** @var array<int, array<int, float>> g of each constituent in the sauce, by line */
+    public array $rows = [];
+
+    /** @var array<int, array<int, float>> g per unit ln(amount), by deciding line */
+    public array $tangents = [];
+
+    /** @var array<int, float> g of each constituent in the sauce */
+    public array $totals;
+
+    /** @var array<int, float|null> minutes each line has simmered; null where it never came to it */
+    public array $simmered = [];
+
+    /** @var array<int, array<int, float>> g of each constituent that hangs in the pot and has not gone into the sauce, by line */
+    private array $hanging = [];
+
+    /** @var array<int, float> g of water the solids of a hanging line keep, by line */
+    private array $kept = [];
+
+    /** @var array<int, array<int, float>> d(alcohol of a line) / d ln(amount), by line and then by what decides it: each line's leaves at its own pace */
+    private array $alcohol = [];
+
+    /** @var array<int, int> deciding line, by line */
+    private array $sources = [];
+
+    public function __construct()
+    {
+        $this->totals = array_fill(0, Constituent::COUNT, 0.0);
+    }
+
+    /**
+     * @param list<float> $perGram composition, g per g
+     * @param float $dried g of water the line lost before it went in, at most what it has
+     * @param float|null $exchanged how far a line that is lifted out later gives what it has to the sauce, 0 to 1; null for one that stays
+     */
+    public function add(int $line, int $source, float $grams, array $perGram, float $dried = 0.0, ?float $exchanged = null): void
+    {
+        $row = [];
+        foreach ($perGram as $share) {
+            $row[] = $grams * $share;
+        }
+        $row[Constituent::WATER] -= $dried;
+        if ($exchanged !== null) {
+            $solids = 0.0;
+            $hanging = $row;
+            foreach (Constituent::MATRIX as $constituent) {
+                $solids += $row[$constituent];
+                $row[$constituent] = 0.0;
+            }
+            foreach (Constituent::DISSOLVED as $constituent) {
+                $row[$constituent] *= $exchanged;
+                $hanging[$constituent] -= $row[$constituent];
+            }
+            $this->hanging[$line] = $hanging;
+            $this->kept[$line] = max($row[Constituent::WATER], $exchanged * self::TAKEN_UP * $solids);
+        }
+        $tangent = $this->tangents[$source] ?? array_fill(0, Constituent::COUNT, 0.0);
+        foreach ($row as $constituent => $mass) {
+            $this->totals[$constituent] += $mass;
+            $tangent[$constituent] += $mass;
+        }
+        $this->rows[$line] = $row;
+        $this->tangents[$source] = $tangent;
+        if ($row[Constituent::ETHANOL] > 0.0) {
+            $this->alcohol[$line] = [$source => $row[Constituent::ETHANOL]];
+        }
+        $this->sources[$line] = $source;
+        $this->simmered[$line] = null;
+    }
+
+    /**
+     * A linear figure of all that is in the pot, what hangs in it included, and its derivatives.
+     *
+     * @param callable(array<int, float>): float $linear
+     * @return array{float, array<int, float>} the figure, and d(figure) / d ln(amount)
+     */
+    public function all(callable $linear): array
+    {
+        $value = $linear($this->totals);
+        $slopes = array_map($linear, $this->tangents);
+        foreach ($this->hanging as $line => $row) {
+            $own = $linear($row);
+            $value += $own;
+            $slopes[$this->sources[$line]] += $own;
+        }
+
+        return [$value, $slopes];
+    }
+
+    /** All that is in the pot, what hangs in it included, g. */
+    public function mass(): float
+    {
+        return $this->all(Mixture::massOf(...))[0];
+    }
+
+    /**
+     * Takes off a weighted sum of water and acetic acid as steam, from every line in proportion to what it has there.
+     *
+     * @param float $amount by which the sum falls; less than its water alone
+     * @param array<int, float> $slopes d(amount) / d ln(amount of the line)
+     * @param float $ofWater weight of a gram of water in the sum
+     * @param float $ofAcetic weight of a gram of acetic acid in the sum
+     */
+    public function boilOff(float $amount, array $slopes, float $ofWater = 1.0, float $ofAcetic = 1.0): void
+    {
+        $water = $this->totals[Constituent::WATER];
+        $acetic = $this->totals[Constituent::ACETIC];
+        if ($water <= 0.0 || $amount <= 0.0) {
+            return;
+        }
+        foreach (array_keys($slopes) as $source) {
+            $this->tangents[$source] ??= array_fill(0, Constituent::COUNT, 0.0);
+        }
+        if ($acetic > 0.0) {
+            [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents] = Steam::off($this->totals, $this->tangents, $amount, $slopes, $ofWater, $ofAcetic);
+        } else {
+            $waterLeft = $water - $amount / $ofWater;
+            $aceticLeft = 0.0;
+            $waterTangents = [];
+            $aceticTangents = [];
+            foreach ($this->tangents as $source => $tangent) {
+                $waterTangents[$source] = $tangent[Constituent::WATER] - ($slopes[$source] ?? 0.0) / $ofWater;
+                $aceticTangents[$source] = $tangent[Constituent::ACETIC];
+            }
+        }
+        $ofRow = [Constituent::WATER => $waterLeft / $water, Constituent::ACETIC => $acetic > 0.0 ? $aceticLeft / $acetic : 1.0];
+        foreach (array_keys($this->rows) as $line) {
+            foreach ($ofRow as $constituent => $left) {
+                $this->rows[$line][$constituent] *= $left;
+            }
+        }
+        foreach ($waterTangents as $source => $tangent) {
+            $this->tangents[$source][Constituent::WATER] = $tangent;
+            $this->tangents[$source][Constituent::ACETIC] = $aceticTangents[$source];
+        }
+        $this->totals[Constituent::WATER] = $waterLeft;
+        $this->totals[Constituent::ACETIC] = $aceticLeft;
+    }
+
+    /**
+     * So many more minutes at a simmer, for all that is in the pot.
+     *
+     * @param bool $isOpen without a lid, so that alcohol leaves
+     * @return array{float, array<int, float>} grams of alcohol that left, and d(grams) / d ln(amount)
+     */
+    public function simmer(float $minutes, bool $isOpen): array
+    {
+        $gone = 0.0;
+        $slopes = [];
+        foreach ($this->rows as $line => $row) {
+            $was = $this->simmered[$line];
+            $this->simmered[$line] = ($was ?? 0.0) + $minutes;
+            if (! $isOpen || $row[Constituent::ETHANOL] <= 0.0) {
+                continue;
+            }
+            $left = Alcohol::retained($this->simmered[$line]) / Alcohol::retained($was);
+            $gone += (1 - $left) * $row[Constituent::ETHANOL];
+            $this->rows[$line][Constituent::ETHANOL] *= $left;
+            foreach ($this->alcohol[$line] as $source => $tangent) {
+                $slopes[$source] = ($slopes[$source] ?? 0.0) + (1 - $left) * $tangent;
+                $this->alcohol[$line][$source] *= $left;
+            }
+        }
+        foreach ($slopes as $source => $slope) {
+            $this->tangents[$source][Constituent::ETHANOL] -= $slope;
+        }
+        $this->totals[Constituent::ETHANOL] -= $gone;
+
+        return [$gone, $slopes];
+    }
+
+    /** Raw starch swells and thickens, what of it is in the sauce. */
+    public function swellStarch(): void
+    {
+        $this->totals = self::swollen($this->totals);
+        $this->rows = array_map(self::swollen(...), $this->rows);
+        $this->tangents = array_map(self::swollen(...), $this->tangents);
+    }
+
+    /**
+     * @param array<int, float> $grams by Constituent
+     * @return array<int, float>
+     */
+    private static function swollen(array $grams): array
+    {
+        $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
+        $grams[Constituent::STARCH_RAW] = 0.0;
+
+        return $grams;
+    }
+
+    /** The bite of mustard and horseradish, down to a share of what it was. */
+    public function fadeBite(float $left): void
+    {
+        $this->totals[Constituent::MUSTARD_BITE] *= $left;
+        foreach (array_keys($this->rows) as $line) {
+            $this->rows[$line][Constituent::MUSTARD_BITE] *= $left;
+        }
+        foreach (array_keys($this->tangents) as $source) {
+            $this->tangents[$source][Constituent::MUSTARD_BITE] *= $left;
+        }
+    }
+
+    public function hangs(): bool
+    {
+        return $this->hanging !== [];
+    }
+
+    /**
+     * Lifts out all that hangs in the pot, with the liquor its solids keep: as strong as the sauce, as much as the water they
+     * hold, less what is pressed out.
+     *
+     * @param float $press 0 to 1
+     * @return array{mass: float, water: float, capped: bool} g that left, and whether the solids would hold more than there is
+     */
+    public function liftOut(float $press): array
+    {
+        $water = $this->totals[Constituent::WATER];
+        $kept = [];
+        $mass = 0.0;
+        $waterGone = 0.0;
+        foreach ($this->hanging as $line => $row) {
+            $source = $this->sources[$line];
+            $kept[$source] = ($kept[$source] ?? 0.0) + $this->kept[$line] * (1 - $press);
+            $mass += Mixture::massOf($row);
+            $waterGone += $row[Constituent::WATER];
+        }
+        $share = $water > 0.0 ? array_sum($kept) / $water : 0.0;
+        $capped = $share > self::MOST_HELD;
+        $share = min($share, self::MOST_HELD);
+        $shareSlopes = [];
+        foreach ($this->tangents as $source => $tangent) {
+            $shareSlopes[$source] = $slope = $capped || $water <= 0.0 ? 0.0 : (($kept[$source] ?? 0.0) - $share * $tangent[Constituent::WATER]) / $water;
+            foreach (Constituent::DISSOLVED as $constituent) {
+                $this->tangents[$source][$constituent] = (1 - $share) * $tangent[$constituent] - $slope * $this->totals[$constituent];
+            }
+        }
+        $before = Mixture::massOf($this->totals);
+        foreach (array_keys($this->alcohol) as $line) {
+            foreach ($shareSlopes as $source => $slope) {
+                $this->alcohol[$line][$source] = (1 - $share) * ($this->alcohol[$line][$source] ?? 0.0) - $slope * $this->rows[$line][Constituent::ETHANOL];
+            }
+        }
+        foreach (array_keys($this->rows) as $line) {
+            foreach (Constituent::DISSOLVED as $constituent) {
+                $this->rows[$line][$constituent] *= 1 - $share;
+            }
+        }
+        foreach (Constituent::DISSOLVED as $constituent) {
+            $this->totals[$constituent] *= 1 - $share;
+        }
+        $this->hanging = [];
+        $this->kept = [];
+
+        return ['mass' => $mass + $before - Mixture::massOf($this->totals), 'water' => $waterGone + $share * $water, 'capped' => $capped];
+    }
+
+    /** Millilitres of all that is in the pot. */
+    public function volume(): float
+    {
+        return $this->all(Density::volumeOf(...))[0];
+    }
+
+    public function mixture(): Mixture
+    {
+        return Mixture::of(array_values($this->totals));
+    }
+}

@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Evaluation;
+
+use Vinculum\Amount\Spread;
+use Vinculum\Cooking\CookedRecipe;
+use Vinculum\Figure\Figure;
+use Vinculum\Mixture\Acidity;
+use Vinculum\Mixture\Brix;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
+use Vinculum\Mixture\Mixture;
+use Vinculum\Mixture\Thickness;
+use Vinculum\Mixture\WaterActivity;
+
+/** What instruments would read of the finished sauce, each with its four-in-five interval. */
+final readonly class Estimates
+{
+    /** No pH is said to be better known than this, half-width. */
+    private const PH_LEAST = 0.2;
+
+    /** How far volumes that are said to add may be off (see Density). */
+    private const VOLUME_SPREAD = 0.01;
+
+    /** What the water activity's equations may be off, half-width. */
+    private const ACTIVITY_LEAST = 0.02;
+
+    /** What a refractometer's estimate may be off, half-width in ln. */
+    private const BRIX_SPREAD = 0.04;
+
+    /** From this share of the sauce on, each keeps so much of the free fat in drops; judgement. */
+    private const EMULSIFIER_FROM = 0.005;
+    private const EMULSIFIERS = ['egg-yolk' => 1.0, 'egg' => 1.0, 'mayonnaise' => 1.0, 'yellow-mustard' => 0.5, 'dijon-type-mustard' => 0.5, 'wholegrain-mustard' => 0.5, 'english-type-mustard' => 0.5, 'honey-mustard' => 0.5, 'mustard-powder' => 0.5];
+
+    /** A thing that is fat and water by itself already holds its drops: mayonnaise, cream, cheese. Least share of water. */
+    private const DROPS_WATER = 0.1;
+
+    /** Lactic acid from which milk has set, g per g. */
+    private const SOURED = 0.003;
+
+    public function __construct(private CookedRecipe $cooked) {}
+
+    /** Finished mass, g. */
+    public function mass(): Figure
+    {
+        return $this->linear(Mixture::massOf(...), 'g', 0.0);
+    }
+
+    /** Finished volume at 20 °C, mL. */
+    public function volume(): Figure
+    {
+        return $this->linear(Density::volumeOf(...), 'ml', self::VOLUME_SPREAD);
+    }
+
+    /** g/mL, or null for an empty pot. */
+    public function density(): ?float
+    {
+        $volume = $this->cooked->mixture->volume();
+
+        return $volume > 0.0 ? $this->cooked->mixture->mass() / $volume : null;
+    }
+
+    /** Null where there is too little water to have one. */
+    public function ph(): ?Figure
+    {
+        $acidity = $this->cooked->acidity;
+        if ($acidity === null) {
+            return null;
+        }
+        $variance = Acidity::MODEL_SPREAD ** 2 + $this->cooked->amountVariance($this->cooked->slopesOf($acidity->shift(...)));
+        foreach ($this->cooked->rows as $i => $row) {
+            $certainty = $this->cooked->weighed->lines[$i]->ingredient?->certainty;
+            if ($certainty !== null) {
+                $variance += ($certainty->general() * $acidity->shift($row)) ** 2 + ($certainty->ph() * $acidity->bufferOf($row) / $acidity->buffer) ** 2;
+            }
+        }
+
+        return Figure::even($acidity->ph, max(self::PH_LEAST, sqrt($variance)), '');
+    }
+
+    /** Titratable acidity of everything, to pH 8.1, g acetic acid per 100 g. */
+    public function titratableAcidity(): ?Figure
+    {
+        return $this->quotient(static fn (array $grams): float => 100 * Acidity::titratable($grams), Mixture::massOf(...), 0.0, '%');
+    }
+
+    /** As a refractometer would show it. */
+    public function brix(): ?Figure
+    {
+        return $this->quotient(static fn (array $grams): float => 100 * Brix::dissolved($grams), Brix::liquid(...), self::BRIX_SPREAD, '°Brix');
+    }
+
+    /** g per 100 g. */
+    public function ethanol(): ?Figure
+    {
+        return $this->quotient(static fn (array $grams): float => 100 * $grams[Constituent::ETHANOL], Mixture::massOf(...), 0.0, '%');
+    }
+
+    /** Null without water. */
+    public function waterActivity(): ?Figure
+    {
+        $totals = $this->cooked->mixture->grams;
+        $value = WaterActivity::of($totals);
+        if ($value === null) {
+            return null;
+        }
+        $variance = $this->cooked->amountVariance($this->cooked->slopesOf(static fn (array $tangent): float => self::along(WaterActivity::of(...), $totals, $tangent, $value)));
+        foreach ($this->cooked->rows as $i => $row) {
+            $row[Constituent::WATER] = 0.0;
+            $variance += (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * self::along(WaterActivity::of(...), $totals, $row, $value)) ** 2;
+        }
+
+        return Figure::even($value, max(self::ACTIVITY_LEAST, sqrt($variance)), '');
+    }
+
+    public function thickness(bool $isHot = false): ?Thickness
+    {
+        $mixture = $this->cooked->mixture;
+
+        return $mixture->mass() <= 0.0 ? null : Thickness::of($mixture->grams, $this->emulsifiedFat(), $this->gel(), $this->cooked->acidity?->ph, $this->starchMinutes(), $isHot);
+    }
+
+    /** g of fat that stays in drops: what came in drops, and of the rest what an emulsifier holds. */
+    public function emulsifiedFat(): float
+    {
+        $mass = $this->cooked->mixture->mass();
+        $inDrops = 0.0;
+        $held = 0.0;
+        foreach ($this->cooked->rows as $i => $row) {
+            $ingredient = $this->cooked->weighed->lines[$i]->ingredient;
+            if ($ingredient === null) {
+                continue;
+            }
+            if ($ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER) {
+                $inDrops += $row[Constituent::FAT];
+            }
+            if ($mass > 0.0 && Mixture::massOf($row) >= self::EMULSIFIER_FROM * $mass) {
+                $held = max($held, self::EMULSIFIERS[$ingredient->like] ?? 0.0);
+            }
+        }
+
+        return $inDrops + $held * ($this->cooked->mixture->grams[Constituent::FAT] - $inDrops);
+    }
+
+    /** g of protein that came as a gel: soured milk and its like. */
+    public function gel(): float
+    {
+        $gel = 0.0;
+        foreach ($this->cooked->rows as $i => $row) {
+            $ingredient = $this->cooked->weighed->lines[$i]->ingredient;
+            if ($ingredient !== null && in_array('milk', $ingredient->contains, true) && $ingredient->perGram[Constituent::LACTIC] >= self::SOURED) {
+                $gel += $row[Constituent::PROTEIN];
+            }
+        }
+
+        return $gel;
+    }
+
+    /** Longest that any starch has simmered, minutes. */
+    public function starchMinutes(): float
+    {
+        $minutes = 0.0;
+        foreach ($this->cooked->rows as $i => $row) {
+            if ($row[Constituent::STARCH_COOKED] > 0.0) {
+                $minutes = max($minutes, $this->cooked->simmered[$i] ?? 0.0);
+            }
+        }
+
+        return $minutes;
+    }
+
+    /**
+     * @param callable(array<int, float>): float $linear
+     */
+    private function linear(callable $linear, string $unit, float $model): Figure
+    {
+        $value = $linear($this->cooked->mixture->grams);
+        $spread = $value > 0.0 ? sqrt($this->cooked->amountVariance($this->cooked->slopesOf($linear))) / $value : 0.0;
+
+        return new Figure($value, $value > 0.0 ? Spread::combine($spread, $model) : 0.0, $unit);
+    }
+
+    /**
+     * A quotient of two linear figures, none of it below 0.
+     *
+     * @param callable(array<int, float>): float $over
+     * @param callable(array<int, float>): float $under
+     */
+    private function quotient(callable $over, callable $under, float $model, string $unit): ?Figure
+    {
+        $divisor = $under($this->cooked->mixture->grams);
+        if ($divisor <= 0.0) {
+            return null;
+        }
+        $whole = $over($this->cooked->mixture->grams);
+        if ($whole <= 0.0) {
+            return new Figure(0.0, 0.0, $unit);
+        }
+        $slopes = $this->cooked->slopesOf(static fn (array $tangent): float => $over($tangent) / $whole - $under($tangent) / $divisor);
+        $variance = $model ** 2 + $this->cooked->amountVariance($slopes);
+        foreach ($this->cooked->rows as $i => $row) {
+            $variance += (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * $over($row) / $whole) ** 2;
+        }
+
+        return new Figure($whole / $divisor, sqrt($variance), $unit);
+    }
+
+    /**
+     * Directional derivative by a small step.
+     *
+     * @param callable(array<int, float>): ?float $of
+     * @param array<int, float> $from
+     * @param array<int, float> $direction
+     */
+    private static function along(callable $of, array $from, array $direction, float $value): float
+    {
+        $step = 1e-4;
+        foreach ($direction as $constituent => $grams) {
+            $from[$constituent] = max(0.0, $from[$constituent] + $step * $grams);
+        }
+
+        return (($of($from) ?? $value) - $value) / $step;
+    }
+}

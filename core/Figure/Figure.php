@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Figure;
+
+/**
+ * A value, its unit and how well it is known, which travel together.
+ *
+ * The interval holds the truth four times in five. It is even in the logarithm, so a positive figure never has a
+ * negative end, and a chilli known "to a factor of two" reads from half to double. A pH, a logarithm itself, and a water
+ * activity are even as they are.
+ */
+final readonly class Figure
+{
+    /**
+     * @param float $spread half-width of the interval, 0 or more: in ln(value), or in the value where it is even as it is
+     */
+    public function __construct(public float $value, public float $spread, public string $unit, private bool $isEven = false) {}
+
+    /** Even in the value itself. */
+    public static function even(float $value, float $halfWidth, string $unit): self
+    {
+        return new self($value, $halfWidth, $unit, true);
+    }
+
+    public function low(): float
+    {
+        return $this->isEven ? $this->value - $this->spread : $this->value * exp(-$this->spread);
+    }
+
+    public function high(): float
+    {
+        return $this->isEven ? $this->value + $this->spread : $this->value * exp($this->spread);
+    }
+}

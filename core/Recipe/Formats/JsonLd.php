@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Formats;
+
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Recipe\Jotted\Question;
+use Vinculum\Recipe\Process;
+use Vinculum\Recipe\ProcessKind;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\Stage;
+use Vinculum\Recipe\WeighedRecipe;
+
+/**
+ * Recipes as schema.org describes them (Recipe, JSON-LD): lines of text and steps. What it cannot carry is listed, not lost in
+ * silence; what comes in is read by the text reader, as text and never as markup.
+ */
+final class JsonLd
+{
+    /** What a schema.org Recipe has no place for. */
+    private const CANNOT_CARRY = [
+        'ties between lines, locks and bounds', 'handling (steeped, whole) and what was lost before', 'end points of a reduction but in words', 'the style, pinned ratios and own ingredients’ composition',
+    ];
+
+    /**
+     * @return array{document: array<string, mixed>, lost: list<string>}
+     */
+    public static function write(WeighedRecipe $weighed, string $yield): array
+    {
+        $ingredients = [];
+        foreach ($weighed->lines as $line) {
+            if (! $line->line->leftOut) {
+                $ingredients[] = Markdown::line($line);
+            }
+        }
+        $steps = [];
+        foreach ($weighed->recipe->stages as $stage) {
+            $steps[] = ['@type' => 'HowToStep', 'name' => $stage->name === '' ? 'Together' : $stage->name, 'text' => Markdown::step($stage)];
+        }
+
+        return [
+            'document' => [
+                '@context' => 'https://schema.org',
+                '@type' => 'Recipe',
+                'name' => $weighed->recipe->name,
+                'recipeYield' => $yield,
+                'recipeCategory' => 'Sauce',
+                'recipeIngredient' => $ingredients,
+                'recipeInstructions' => $steps,
+            ],
+            'lost' => self::CANNOT_CARRY,
+        ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     * @return array{Recipe, list<Question>}
+     *
+     * @throws InvalidRecipe where there is no recipe in it
+     */
+    public static function read(array $document, Catalogue $catalogue, MeasuringSet|Kitchenware $set): array
+    {
+        $found = self::recipeIn($document) ?? throw InvalidRecipe::at('text', 'There is no schema.org Recipe in this. It takes an object, or a @graph with one, whose @type is Recipe.');
+        $ingredients = $found['recipeIngredient'] ?? $found['ingredients'] ?? null;
+        if (! is_array($ingredients) || $ingredients === []) {
+            throw InvalidRecipe::at('recipeIngredient', 'This recipe lists no ingredients. It takes a list of lines, such as "2 cups cider vinegar".');
+        }
+        $lines = array_map(self::text(...), array_values(array_slice($ingredients, 0, Recipe::MAX_LINES)));
+        [$recipe, $questions] = JottedText::read(implode("\n", $lines), $catalogue, $set);
+        $name = self::text($found['name'] ?? '');
+        $method = self::method($found['recipeInstructions'] ?? null);
+        $stages = $recipe->stages;
+        if ($method !== '' && $stages !== []) {
+            $first = $stages[0];
+            $stages[0] = new Stage($first->id, $first->name, $first->lines, self::process($method), $first->strain, mb_substr($method, 0, 400), $first->extra);
+        }
+
+        return [new Recipe($name === '' ? $recipe->name : mb_substr($name, 0, 120), null, $recipe->measures, null, [], $stages), $questions];
+    }
+
+    /**
+     * @param array<array-key, mixed> $node
+     * @return array<array-key, mixed>|null
+     */
+    private static function recipeIn(array $node, int $depth = 0): ?array
+    {
+        $types = (array) ($node['@type'] ?? []);
+        if (in_array('Recipe', $types, true)) {
+            return $node;
+        }
+        foreach ($depth < 4 ? $node : [] as $child) {
+            $found = is_array($child) ? self::recipeIn($child, $depth + 1) : null;
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /** Plain text: tags and entities are taken for what they stand for, and nothing is ever shown as markup. */
+    private static function text(mixed $value): string
+    {
+        if (is_array($value)) {
+            $value = $value['text'] ?? $value['name'] ?? '';
+        }
+
+        return is_scalar($value) ? trim((string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags((string) $value), ENT_QUOTES | ENT_HTML5))) : '';
+    }
+
+    private static function method(mixed $instructions): string
+    {
+        if (! is_array($instructions)) {
+            return self::text($instructions);
+        }
+        if (! array_is_list($instructions)) {
+            return self::text($instructions);
+        }
+        $steps = [];
+        foreach ($instructions as $step) {
+            $steps[] = is_array($step) && is_array($step['itemListElement'] ?? null) ? self::method($step['itemListElement']) : self::text($step);
+        }
+
+        return trim(implode(' ', array_filter($steps)));
+    }
+
+    /** "simmer for 20 minutes" is a process; how far it goes is not said. */
+    private static function process(string $method): ?Process
+    {
+        if (preg_match('/\b(simmer|boil)\w*\b[^.]{0,60}?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*min/iu', $method, $match) !== 1) {
+            return null;
+        }
+        $minutes = isset($match[3]) ? ((float) $match[2] + (float) $match[3]) / 2 : (float) $match[2];
+
+        return new Process(mb_strtolower($match[1]) === 'boil' ? ProcessKind::Boil : ProcessKind::Simmer, minutes: $minutes);
+    }
+}

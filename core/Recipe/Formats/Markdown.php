@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Formats;
+
+use Vinculum\Recipe\Handling;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Stage;
+use Vinculum\Recipe\WeighedLine;
+use Vinculum\Recipe\WeighedRecipe;
+
+/** A recipe as Markdown and as CSV: for people and spreadsheets. Both come in again through the text reader. */
+final class Markdown
+{
+    public const CANNOT_CARRY = ['ties, locks and bounds', 'handling but in words', 'pinned ratios and own ingredients’ composition'];
+    public const CSV_CANNOT_CARRY = ['what is done in each stage', 'ties, locks and bounds', 'the style, pinned ratios and own ingredients’ composition'];
+
+    private const COLUMNS = ['stage', 'amount', 'ingredient', 'preparation', 'grams'];
+
+    public static function write(WeighedRecipe $weighed): string
+    {
+        $text = '# '.self::plain($weighed->recipe->name)."\n";
+        foreach ($weighed->recipe->stages as $stage) {
+            $text .= "\n## ".self::plain($stage->name === '' ? 'Together' : $stage->name)."\n\n";
+            foreach ($weighed->lines as $line) {
+                if ($line->stage === $stage && ! $line->line->leftOut) {
+                    $text .= '- '.self::line($line)."\n";
+                }
+            }
+            $step = self::step($stage);
+            $text .= $step === '' ? '' : "\n> {$step}\n";
+        }
+
+        return $text;
+    }
+
+    public static function csv(WeighedRecipe $weighed): string
+    {
+        $rows = [self::COLUMNS];
+        foreach ($weighed->lines as $line) {
+            if (! $line->line->leftOut) {
+                $rows[] = [$line->stage->name, $line->line->amount ?? self::grams($line), $line->ingredient?->shortName() ?? $line->line->ingredient, $line->line->prep ?? '', number_format($line->grams, 1, '.', '')];
+            }
+        }
+        $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
+        foreach ($rows as $row) {
+            // a cell that begins like a formula is text all the same
+            fputcsv($file, array_map(static fn (string $cell): string => preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell, $row), ',', '"', '');
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /** The lines of a CSV as jotted text, with its stages as headings. */
+    public static function fromCsv(string $csv): string
+    {
+        $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
+        fwrite($file, $csv);
+        rewind($file);
+        $head = array_map(static fn (?string $cell): string => mb_strtolower(trim((string) $cell, " \u{FEFF}")), fgetcsv($file, null, ',', '"', '') ?: []);
+        $at = array_flip($head);
+        if (! isset($at['amount'], $at['ingredient'])) {
+            throw InvalidRecipe::at('text', 'A CSV of a recipe has a first line with the columns amount and ingredient; stage and preparation may stand beside them.');
+        }
+        $text = '';
+        $stage = null;
+        while (($row = fgetcsv($file, null, ',', '"', '')) !== false) {
+            $cell = static fn (string $column): string => ltrim(trim((string) ($row[$at[$column] ?? -1] ?? '')), "'");
+            if ($cell('ingredient') === '') {
+                continue;
+            }
+            if ($cell('stage') !== '' && $cell('stage') !== $stage) {
+                $stage = $cell('stage');
+                $text .= "For the {$stage}:\n";
+            }
+            $text .= trim($cell('amount').' '.$cell('ingredient')).($cell('preparation') === '' ? '' : ', '.$cell('preparation'))."\n";
+        }
+
+        return $text;
+    }
+
+    /** "1 1/4 cup cider vinegar, packed" */
+    public static function line(WeighedLine $line): string
+    {
+        $amount = $line->line->amount ?? self::grams($line);
+        $name = $line->ingredient?->shortName() ?? $line->line->ingredient;
+        $ends = [$line->line->prep ?? '', $line->line->handling === Handling::In ? '' : 'lifted out later', $line->line->optional ? 'optional' : ''];
+        $text = $amount === 'to taste' ? "{$name}, to taste" : "{$amount} {$name}";
+
+        return self::plain(implode(', ', array_filter([$text, ...$ends], static fn (string $part): bool => $part !== '')));
+    }
+
+    /** What is done in a stage, in words. */
+    public static function step(Stage $stage): string
+    {
+        $process = $stage->process;
+        $until = $process?->until === null ? '' : match ($process->until->kind) {
+            'loss_percent' => sprintf(' until %g %% has boiled off', $process->until->value),
+            'mass_g' => sprintf(' down to %g g', $process->until->value),
+            'volume_ml' => sprintf(' down to %g ml', $process->until->value),
+        };
+        $parts = $process === null ? [] : [ucfirst($process->kind->value).($process->minutes === null ? '' : sprintf(' for %g minutes', $process->minutes)).($process->heat === null ? '' : " on {$process->heat} heat").($process->lid === true ? ', lid on' : '').$until];
+        if ($stage->strain !== null) {
+            $parts[] = 'lift out what steeped';
+        }
+        if ($stage->lookFor !== '') {
+            $parts[] = "look for: {$stage->lookFor}";
+        }
+
+        return self::plain($parts === [] ? '' : implode('; ', $parts).'.');
+    }
+
+    private static function grams(WeighedLine $line): string
+    {
+        return rtrim(rtrim(number_format($line->grams, 1, '.', ''), '0'), '.').' g';
+    }
+
+    /** One line of it, that no reader takes for a heading or a link. */
+    private static function plain(string $text): string
+    {
+        return strtr((string) preg_replace('/\s+/u', ' ', $text), ['<' => '‹', '>' => '›', '[' => '(', ']' => ')', '`' => "'"]);
+    }
+}

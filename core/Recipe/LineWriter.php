@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe;
+
+use Vinculum\Amount\Amount;
+use Vinculum\Amount\AmountWriter;
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Rungs;
+use Vinculum\Amount\Unit;
+use Vinculum\Amount\Units;
+use Vinculum\Amount\UnreadableAmount;
+use Vinculum\Pantry\Form;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Portion;
+use Vinculum\Pantry\Weight;
+
+/** More or less of what a line has, in words it can be measured in. */
+final class LineWriter
+{
+    /** Pinches and glugs beyond this many are better measured. */
+    private const MOST_INFORMAL = 4;
+
+    /** A scale is good for so many of its steps and more. */
+    private const SCALE_STEPS = 5.0;
+
+    /** Half of an eighth of a teaspoon. */
+    private const LEAST_SPOON_ML = 0.3;
+
+    /** The line's amount times the factor, as near as its own unit comes. What has no number is left as written. */
+    public static function nearest(WeighedLine $weighed, float $factor, MeasuringSet $set): ?string
+    {
+        $amount = $weighed->amount;
+        $text = $weighed->line->amount;
+        if ($text === null || $amount === null || $amount->isToTaste() || $weighed->line->tie !== null) {
+            return $text;
+        }
+        $first = $amount->terms[0];
+        $unit = $first->unit;
+        if ($unit?->dimension === Dimension::Part) {
+            return $text;
+        }
+        if ($unit === null) {
+            // counted in something only the ingredient knows: keep its word
+            if (count($amount->terms) > 1) {
+                return AmountWriter::in(self::gram(), $weighed->grams * $factor, $set)[0];
+            }
+            $number = $first->number->value * $amount->factor * $factor;
+
+            return Portion::counted(AmountWriter::in(Units::count('each'), $number, $set)[0], $number, $first->words);
+        }
+        foreach ($amount->terms as $term) {
+            if ($term->unit?->dimension !== $unit->dimension) {
+                return AmountWriter::in(self::gram(), $weighed->grams * $factor, $set)[0];
+            }
+        }
+        $size = self::size($amount) * $factor;
+        if ($unit->informal && $size / $unit->size <= self::MOST_INFORMAL) {
+            return AmountWriter::in($unit, $size, $set)[0];
+        }
+
+        return self::isSpooned($unit, $set) ? AmountWriter::spoons($size, $set)[0] : AmountWriter::in($unit->informal ? self::gram() : $unit, $size, $set)[0];
+    }
+
+    /**
+     * Other ways to write it, handiest first: its own unit, two measures together, grams, and tenths of a gram.
+     *
+     * @return list<string>
+     */
+    public static function ways(WeighedLine $weighed, float $factor, Kitchenware $kit): array
+    {
+        $first = $weighed->amount->terms[0] ?? null;
+        if ($first?->unit?->dimension === Dimension::Part) {
+            return [Rungs::text($first->number->value * $factor, $first->unit).' '.$first->unit->name, sprintf('%.2f %s', $first->number->value * $factor, $first->unit->name)];
+        }
+        $ways = [self::nearest($weighed, $factor, $kit->set)];
+        if ($first?->unit !== null && $weighed->amount !== null && self::isSpooned($first->unit, $kit->set) && $weighed->ingredient !== null) {
+            $ways[] = AmountWriter::together(self::size($weighed->amount) * $factor, $kit->set)[0];
+        }
+        $ways[] = self::weighed($weighed->grams * $factor, $kit);
+
+        return array_values(array_unique(array_filter($ways, static fn (?string $way): bool => $way !== null)));
+    }
+
+    /** The same recipe in the spoons and cups of another set: as much by weight, in other words. */
+    public static function inSet(WeighedRecipe $weighed, MeasuringSet $set): Recipe
+    {
+        $kit = Kitchenware::of($set);
+        $amounts = [];
+        foreach ($weighed->lines as $line) {
+            $unit = $line->amount->terms[0]->unit ?? null;
+            if ($line->ingredient !== null && $line->grams > 0.0 && $line->line->tie === null && $unit !== null && ! $unit->informal && self::isSpooned($unit, $weighed->recipe->measures)) {
+                $amounts[$line->line->id] = self::fresh($line->grams, $line->ingredient, $kit, 0.03);
+            }
+        }
+        $recipe = $weighed->recipe->withAmounts($amounts);
+
+        return new Recipe($recipe->name, $recipe->style, $set, $recipe->size, $recipe->pins, $recipe->stages, $recipe->ingredients, $recipe->extra);
+    }
+
+    /** By the scale: as fine as it shows, or as three figures ask. */
+    public static function weighed(float $grams, Kitchenware $kit): string
+    {
+        $step = $grams < 10 * $kit->scaleStep ? 0.1 : $kit->scaleStep;
+
+        return rtrim(rtrim(number_format(max($step, round($grams / $step) * $step), 1, '.', ''), '0'), '.').' g';
+    }
+
+    /** An amount of something that is not in the recipe yet: the handiest words within a share of it, or the nearest there are. */
+    public static function fresh(float $grams, Ingredient $ingredient, Kitchenware $kit, float $within = 0.06): string
+    {
+        $ways = [];
+        $counted = $ingredient->portions[0] ?? null;
+        if ($counted !== null && $ingredient->form === Form::Pieces && ! str_contains($counted->name, ',') && ! str_contains($counted->name, ' of') && $grams >= $counted->grams / 2) {
+            [$text, $count] = AmountWriter::in(Units::count('each'), $grams / $counted->grams, $kit->set);
+            $ways[] = [$counted->name === 'each' ? $text : Portion::counted($text, $count, $counted->name), $count * $counted->grams];
+        }
+        if ($ingredient->density !== null && $ingredient->form !== Form::Pieces && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
+            foreach ([AmountWriter::spoons(...), AmountWriter::together(...)] as $write) {
+                [$text, $size] = $write($grams / $ingredient->density, $kit->set);
+                $ways[] = [$text, $size * $ingredient->density];
+            }
+        }
+        if ($ways === [] || $grams >= self::SCALE_STEPS * $kit->scaleStep) {
+            $weighed = self::weighed($grams, $kit);
+            $ways[] = [$weighed, (float) $weighed];
+        }
+        $nearest = $ways[0];
+        foreach ($ways as $way) {
+            if (abs($way[1] / $grams - 1) <= $within) {
+                return $way[0];
+            }
+            $nearest = abs($way[1] - $grams) < abs($nearest[1] - $grams) ? $way : $nearest;
+        }
+
+        return $nearest[0];
+    }
+
+    /** Grams that a text stands for, for this line; null where it cannot be read. */
+    public static function gramsOf(string $text, Ingredient $ingredient, ?string $prep, Kitchenware $kit): ?float
+    {
+        try {
+            return Weight::of(Amount::parse($text, $kit), $ingredient, $prep, $kit->scaleStep)->grams;
+        } catch (UnreadableAmount) {
+            return null;
+        }
+    }
+
+    private static function isSpooned(Unit $unit, MeasuringSet $set): bool
+    {
+        return $unit->dimension === Dimension::Volume && ! $unit->decimal && Units::find($unit->name, $set) !== null && ! in_array($unit->name, ['fl oz', 'pint', 'quart', 'gallon'], true);
+    }
+
+    private static function gram(): Unit
+    {
+        return Units::find('g', MeasuringSet::Metric) ?? throw new \LogicException('There is no gram.');
+    }
+
+    /** Total of the terms in grams, millilitres or pieces. */
+    private static function size(Amount $amount): float
+    {
+        return $amount->factor * array_sum(array_map(static fn ($term): float => $term->number->value * ($term->unit->size ?? 1.0), $amount->terms));
+    }
+}

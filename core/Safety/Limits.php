@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Safety;
+
+use Vinculum\Evaluation\Estimates;
+
+/** Whether a change brings a sauce nearer to a limit of safety: said of every change, whatever it was made for. */
+final class Limits
+{
+    /** A move by less than this is no move. */
+    private const PH_MOVES = 0.03;
+    private const ACTIVITY_MOVES = 0.003;
+
+    private const NEAR_ACTIVITY = 0.02;
+
+    /**
+     * @return list<string> sentences, each with the rule it rests on
+     */
+    public static function approached(Estimates $before, Estimates $after): array
+    {
+        $said = [];
+        $was = $before->ph();
+        $is = $after->ph();
+        if ($was !== null && $is !== null && $is->value > $was->value + self::PH_MOVES && $is->high() > Cautions::PH_LIMIT - Cautions::NEAR_PH) {
+            $said[] = sprintf('Raises the pH from %.1f to %.1f, perhaps to %.1f: %s 4.6 (US 21 CFR 114.3). Only a calibrated meter says where it is.', $was->value, $is->value, $is->high(), $is->high() > Cautions::PH_LIMIT ? 'beyond' : 'towards');
+        }
+        $wasActive = $before->waterActivity();
+        $isActive = $after->waterActivity();
+        $limit = Cautions::ACTIVITY_LIMIT;
+        if ($wasActive !== null && $isActive !== null && $isActive->value > $wasActive->value + self::ACTIVITY_MOVES && $isActive->high() > $limit - self::NEAR_ACTIVITY && $wasActive->low() < $limit) {
+            $said[] = sprintf('Raises the water activity from %.2f to %.2f, perhaps to %.2f; the limit for toxin is 0.85 (US 21 CFR 114.3).', $wasActive->value, $isActive->value, $isActive->high());
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve;
+
+use Vinculum\Cooking\CookedRecipe;
+use Vinculum\Cooking\Steam;
+use Vinculum\Evaluation\Estimates;
+use Vinculum\Mixture\Acidity;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Mixture;
+use Vinculum\Mixture\Thickness;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Taste\Measure;
+use Vinculum\Taste\Tasting;
+
+/** What is in the pot, as far as a spoon tells, and how it would answer to a gram more of anything. */
+final readonly class LinearPot
+{
+    /** A thing that is fat and water by itself keeps its drops; share of water from which it is one. */
+    private const DROPS_WATER = 0.1;
+
+    /** Grams that a slope of thickness is taken over, in parts of the pot. */
+    private const SMALL = 1e-4;
+
+    /**
+     * @param float $emulsified g of fat held in drops
+     * @param float $gel g of protein that came as a gel
+     * @param float $minutes its starch has simmered
+     * @param array<int, float> $sour what a gram of each acid weighs at its pH
+     * @param float $sourByPh d(g of acid) / d(pH)
+     * @param float $umami per 100 g
+     * @param float $nucleotides per 100 g, as they count
+     */
+    private function __construct(
+        public Mixture $mixture,
+        public ?Acidity $acidity,
+        public float $mass,
+        public float $powers,
+        private float $emulsified,
+        private float $gel,
+        private float $minutes,
+        private array $sour,
+        private float $sourByPh,
+        private float $umami,
+        private float $nucleotides,
+    ) {}
+
+    /** The finished sauce, as much of it as there is in the pot. */
+    public static function of(CookedRecipe $cooked, float $share = 1.0): self
+    {
+        $estimates = new Estimates($cooked);
+
+        return self::made(array_map(static fn (float $grams): float => $grams * $share, $cooked->mixture->grams), $share * $estimates->emulsifiedFat(), $share * $estimates->gel(), $estimates->starchMinutes());
+    }
+
+    /**
+     * With so much of some things stirred in.
+     *
+     * @param list<array{Ingredient, float}> $additions g of each
+     * @param float $steam g boiled off afterwards: water, and the acetic acid that leaves with it
+     */
+    public function with(array $additions, float $steam = 0.0): self
+    {
+        $grams = $this->mixture->grams;
+        $emulsified = $this->emulsified;
+        foreach ($additions as [$ingredient, $mass]) {
+            foreach (self::stirredIn($ingredient) as $constituent => $share) {
+                $grams[$constituent] += $mass * $share;
+            }
+            $emulsified += $mass * self::drops($ingredient);
+        }
+        if ($steam > 0.0 && $grams[Constituent::ACETIC] > 0.0) {
+            [$grams[Constituent::WATER], $grams[Constituent::ACETIC]] = Steam::off($grams, [], $steam, [], 1.0, 1.0);
+        } else {
+            $grams[Constituent::WATER] = max(0.0, $grams[Constituent::WATER] - $steam);
+        }
+
+        return self::made($grams, $emulsified, $this->gel, $this->minutes);
+    }
+
+    /**
+     * What a gram of steam is made of.
+     *
+     * @return list<float> g per g
+     */
+    public function steam(): array
+    {
+        $perGram = array_fill(0, Constituent::COUNT, 0.0);
+        $water = $this->mixture->grams[Constituent::WATER];
+        $acid = $water > 0.0 && $this->acidity !== null ? Steam::VOLATILITY * $this->acidity->acetic() * $this->mixture->grams[Constituent::ACETIC] / $water : 0.0;
+        $perGram[Constituent::WATER] = 1 / (1 + $acid);
+        $perGram[Constituent::ACETIC] = $acid / (1 + $acid);
+
+        return $perGram;
+    }
+
+    /**
+     * For a gram of an ingredient stirred in, what it brings of a figure, times the mass there is: the figure moves by
+     * (this − figure) over the mass.
+     *
+     * @param list<float> $perGram
+     */
+    public function brings(Feel $feel, array $perGram, float $dropsPerGram): float
+    {
+        $measure = $feel->measure();
+        if ($measure === null) {
+            return $feel === Feel::Rich ? 100 * $perGram[Constituent::FAT] : $this->thickens($perGram, $dropsPerGram);
+        }
+        $sum = 0.0;
+        foreach ($measure === Measure::Sourness ? $this->sour : $measure->weights() as $constituent => $weight) {
+            $sum += $weight * $perGram[$constituent];
+        }
+        if ($measure === Measure::Sourness && $this->acidity !== null) {
+            return 100 * ($sum + $this->sourByPh * $this->acidity->shift($perGram));
+        }
+        if ($measure === Measure::Umami) {
+            $synergy = 1 + Measure::UMAMI_SYNERGY * $this->nucleotides;
+
+            return $synergy * 100 * $sum + Measure::UMAMI_SYNERGY * $this->umami / $synergy * (100 * Tasting::nucleotides($perGram) - $this->nucleotides);
+        }
+
+        return 100 * $sum;
+    }
+
+    /** Fat that stays in drops, g per g of an ingredient. */
+    public static function drops(Ingredient $ingredient): float
+    {
+        return $ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER ? $ingredient->perGram[Constituent::FAT] : 0.0;
+    }
+
+    /**
+     * As it is once it is in the sauce: starch is slaked in cold water and brought to the boil.
+     *
+     * @return list<float> g per g
+     */
+    public static function stirredIn(Ingredient $ingredient): array
+    {
+        $perGram = $ingredient->perGram;
+        $perGram[Constituent::STARCH_COOKED] += $perGram[Constituent::STARCH_RAW];
+        $perGram[Constituent::STARCH_RAW] = 0.0;
+
+        return array_values($perGram);
+    }
+
+    /** @param list<float> $perGram */
+    private function thickens(array $perGram, float $dropsPerGram): float
+    {
+        $small = self::SMALL * $this->mass;
+        $grams = $this->mixture->grams;
+        foreach ($perGram as $constituent => $share) {
+            $grams[$constituent] = max(0.0, $grams[$constituent] + $small * $share);
+        }
+        $powers = Thickness::powers($grams, $this->emulsified + $small * $dropsPerGram, $this->gel, $this->acidity?->ph, $this->minutes);
+
+        return $this->powers + ($powers - $this->powers) / $small * $this->mass;
+    }
+
+    /** @param array<int, float> $grams */
+    private static function made(array $grams, float $emulsified, float $gel, float $minutes): self
+    {
+        $mixture = Mixture::of(array_values($grams));
+        $acidity = Acidity::of($mixture->grams) ?? Acidity::ofSlurry($mixture->grams);
+
+        $sourByPh = 0.0;
+        foreach ($acidity?->sournessSlopes() ?? [] as $constituent => $slope) {
+            $sourByPh += $slope * $mixture->grams[$constituent];
+        }
+        $mass = $mixture->mass();
+
+        return new self(
+            $mixture,
+            $acidity,
+            $mass,
+            Thickness::powers($mixture->grams, $emulsified, $gel, $acidity?->ph, $minutes),
+            $emulsified,
+            $gel,
+            $minutes,
+            $acidity?->sournessWeights() ?? [],
+            $sourByPh,
+            Tasting::plain(Measure::Umami, $mixture, $acidity),
+            $mass > 0.0 ? 100 * Tasting::nucleotides($mixture->grams) / $mass : 0.0,
+        );
+    }
+}

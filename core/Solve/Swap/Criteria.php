@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Swap;
+
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Safety\Need;
+
+/** What a stand-in should be like besides tasting right: what there is, what is in season, what was tried before, what is ruled out. */
+final readonly class Criteria
+{
+    /**
+     * @param list<string> $onHand slugs
+     * @param list<string> $inSeason slugs
+     * @param list<string> $outOfSeason slugs
+     * @param array<string, int> $remembered what the maker thought of it before, by slug: 1 good, 0 so-so, -1 not again
+     * @param list<Need> $needs
+     */
+    public function __construct(public array $onHand = [], public array $inSeason = [], public array $outOfSeason = [], public array $remembered = [], public array $needs = []) {}
+
+    /** What is ruled out by a need; some kinds of it being so only counts against it. */
+    public function ruleOut(Ingredient $ingredient): bool
+    {
+        foreach ($this->needs as $need) {
+            if ($need->verdict($ingredient) === 'against') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isToCheck(Ingredient $ingredient): bool
+    {
+        foreach ($this->needs as $need) {
+            if ($need->verdict($ingredient) === 'check') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Swap;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Pantry\Aromas;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Safety\Limits;
+use Vinculum\Safety\Need;
+use Vinculum\Solve\Aims;
+use Vinculum\Solve\Feel;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Taste\Measure;
+
+/**
+ * A whole recipe freed of what somebody does not eat: every line that stands in the way, hidden ones too, is swapped for what
+ * does not, one after the other, and then the whole is balanced again to what it was.
+ */
+final class FreeOf
+{
+    /** Further off than this, a thing stands in for nothing: the line is left, and said. */
+    private const TOO_FAR = 5.5;
+
+    /**
+     * @param list<Need> $needs
+     * @param list<string> $kept ids of lines the maker keeps as they are
+     */
+    public static function of(Evaluation $from, Catalogue $catalogue, Aromas $aromas, array $needs, Criteria $wishes, array $kept = []): FreedRecipe
+    {
+        $wishes = new Criteria($wishes->onHand, $wishes->inSeason, $wishes->outOfSeason, $wishes->remembered, $needs);
+        $at = $from;
+        $changes = [];
+        $left = [];
+        foreach (self::offending($from, $needs) as [$id, $name, $why]) {
+            if (in_array($id, $kept, true)) {
+                $left[] = ['line' => $id, 'why' => "{$name} {$why}; you keep it."];
+                continue;
+            }
+            $best = Swap::options($at, $catalogue, $aromas, $id, $wishes)[0] ?? null;
+            if ($best === null || $best->distance > self::TOO_FAR) {
+                $left[] = ['line' => $id, 'why' => "{$name} {$why}, and nothing in the pantry can stand in for it. Leave it out, or make another sauce."];
+                continue;
+            }
+            $changes[] = new FreedLine($id, $name, $best->with, $why, $best->notes);
+            $at = $best->after;
+        }
+        $tastes = [];
+        foreach (Measure::cases() as $measure) {
+            $tastes[$measure->value] = $from->tasting->value($measure);
+        }
+        if ($changes !== []) {
+            $balanced = Rebalance::of($at, $catalogue, Aims::ofFigures($at, $tastes)->loosened());
+            if (self::size($from, $balanced->after) < self::size($from, $at)) {
+                $at = $balanced->after;
+            }
+        }
+        $steps = self::steps($from, $at);
+
+        return new FreedRecipe($changes, $left, $steps, Losses::of($from, $at), Limits::approached($from->estimates, $at->estimates), self::toCheck($at, $needs), $at, $at->recipe);
+    }
+
+    /**
+     * @param list<Need> $needs
+     * @return list<array{string, string, string}> line id, its name, and why it is in the way
+     */
+    public static function offending(Evaluation $evaluation, array $needs): array
+    {
+        $offending = [];
+        foreach ($evaluation->cooked->weighed->lines as $line) {
+            foreach ($line->ingredient === null || $line->line->leftOut ? [] : $needs as $need) {
+                if ($line->ingredient !== null && $need->verdict($line->ingredient) === 'against') {
+                    $offending[] = [$line->line->id, $line->ingredient->shortName(), $need->why($line->ingredient)];
+                    break;
+                }
+            }
+        }
+
+        return $offending;
+    }
+
+    /**
+     * @param list<Need> $needs
+     * @return list<string>
+     */
+    private static function toCheck(Evaluation $evaluation, array $needs): array
+    {
+        $names = [];
+        foreach ($evaluation->cooked->weighed->lines as $line) {
+            foreach ($needs as $need) {
+                if ($line->ingredient !== null && ! $line->line->leftOut && $need->verdict($line->ingredient) === 'check') {
+                    $names[] = $line->ingredient->shortName();
+                }
+            }
+        }
+
+        return array_values(array_unique($names));
+    }
+
+    /** @return array<string, float> */
+    private static function steps(Evaluation $from, Evaluation $to): array
+    {
+        $before = LinearPot::of($from->cooked);
+        $after = LinearPot::of($to->cooked);
+        $steps = [];
+        foreach (Feel::cases() as $feel) {
+            $steps[$feel->value] = $feel->steps($feel->value($before), $feel->value($after));
+        }
+
+        return $steps;
+    }
+
+    private static function size(Evaluation $from, Evaluation $to): float
+    {
+        return array_sum(array_map(static fn (float $steps): float => min(4.0, abs($steps)) ** 2, array_slice(self::steps($from, $to), 0, 5)));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Swap;
+
+use Vinculum\Solve\Addition;
+
+/** One line that stood in the way, and what takes its place. */
+final readonly class FreedLine
+{
+    /**
+     * @param string $line its id
+     * @param string $name what it was
+     * @param list<Addition> $with
+     * @param string $why what it stood in the way of
+     * @param list<string> $notes
+     */
+    public function __construct(public string $line, public string $name, public array $with, public string $why, public array $notes) {}
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Swap;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Pantry\Aromas;
+use Vinculum\Recipe\WeighedLine;
+use Vinculum\Solve\Addition;
+use Vinculum\Solve\Feel;
+use Vinculum\Taste\Measure;
+
+/** What no amount can mend about a swap, in words: thickness, colour, aroma, and a thing that only sounds right. */
+final class Notes
+{
+    /** Below this share of the strength, a thing brings almost none of a taste. */
+    private const ALMOST_NONE = 0.05;
+
+    /** From this share of what there was, an aroma is a part of it; below half of it, it is lost. */
+    private const A_PART = 0.2;
+    private const LOST = 0.5;
+
+    /** Every taste within so many steps, and smelling alike, is the same sauce. */
+    private const SAME_STEPS = 0.2;
+    private const SAME_SMELL = 0.75;
+
+    private const CERTAIN = ['pure' => 'exactly', 'assayed' => 'to 3 %', 'branded' => 'to 10 %: brands differ', 'produce' => 'to 15 %: no two are alike'];
+
+    /**
+     * @param non-empty-list<Addition> $with
+     * @param array<string, float> $steps by Feel value
+     * @return list<string>
+     */
+    public static function of(Evaluation $before, Evaluation $after, WeighedLine $out, array $with, Aromas $aromas, array $steps, ?Measure $isFor, bool $isAlone): array
+    {
+        $ingredient = $out->ingredient;
+        if ($ingredient === null) {
+            return [];
+        }
+        $notes = [];
+        $name = implode(' and ', array_map(static fn (Addition $addition): string => $addition->ingredient->shortName(), $with));
+        if ($isFor !== null) {
+            $strength = $isFor->strengthOf($ingredient) ?? 0.0;
+            $theirs = max(array_map(static fn (Addition $addition): float => $isFor->strengthOf($addition->ingredient) ?? 0.0, $with));
+            if ($strength > 0.0 && $theirs < self::ALMOST_NONE * $strength) {
+                $notes[] = sprintf('%s brings almost no %s: it only sounds right.', ucfirst($name), ['sweetness' => 'sweetness', 'sourness' => 'sourness', 'saltiness' => 'salt', 'umami' => 'umami', 'heat' => 'heat'][$isFor->value]);
+            } elseif (count($with) === 1 && $theirs > 0.0 && $strength > 0.0 && ($theirs / $strength > 1.15 || $theirs / $strength < 0.87)) {
+                $notes[] = sprintf('Not one for one: by weight it is %s times as %s.', number_format($theirs / $strength, $theirs / $strength < 10 ? 1 : 0), ['sweetness' => 'sweet', 'sourness' => 'sour', 'saltiness' => 'salty', 'umami' => 'savoury', 'heat' => 'hot'][$isFor->value]);
+            }
+        }
+        $tastes = array_filter(Measure::cases(), static fn (Measure $measure): bool => abs($steps[Feel::ofMeasure($measure)->value]) > self::SAME_STEPS);
+        if ($isAlone && $tastes === [] && count($with) === 1 && $with[0]->ingredient->group === $ingredient->group && $aromas->likeness($ingredient, $with[0]->ingredient) > self::SAME_SMELL) {
+            $notes[] = 'A cosmetic swap: the sauce tastes the same.';
+        }
+        $was = $before->estimates->thickness();
+        $is = $after->estimates->thickness();
+        if ($was !== null && $is !== null && $was !== $is) {
+            $notes[] = "It {$was->words()} now, and then {$is->words()}.";
+        }
+        $tints = array_values(array_unique(array_map(static fn (Addition $addition): string => $addition->ingredient->tint, $with)));
+        if (! in_array($ingredient->tint, $tints, true) && $out->grams > 0.02 * $before->cooked->mixture->mass()) {
+            $notes[] = sprintf('The colour moves from %s towards %s.', $ingredient->tint, implode(' and ', $tints));
+        }
+        $notes = [...$notes, ...self::smells($out, $with, $aromas)];
+        $notes[] = 'Its strength is known '.self::CERTAIN[$with[0]->ingredient->certainty->value].'.';
+
+        return $notes;
+    }
+
+    /**
+     * @param non-empty-list<Addition> $with
+     * @return list<string>
+     */
+    private static function smells(WeighedLine $out, array $with, Aromas $aromas): array
+    {
+        $had = $out->ingredient === null ? [] : array_map(static fn (float $strength): float => $strength * $out->grams, $aromas->of($out->ingredient));
+        $has = [];
+        foreach ($with as $addition) {
+            foreach ($aromas->of($addition->ingredient) as $aroma => $strength) {
+                $has[$aroma] = ($has[$aroma] ?? 0.0) + $strength * $addition->grams;
+            }
+        }
+        $all = max(1e-9, array_sum($had));
+        $lost = array_keys(array_filter($had, static fn (float $strength, string $aroma): bool => $strength > self::A_PART * $all && ($has[$aroma] ?? 0.0) < self::LOST * $strength, ARRAY_FILTER_USE_BOTH));
+        $new = array_keys(array_filter($has, static fn (float $strength, string $aroma): bool => ! isset($had[$aroma]) && $strength > self::A_PART * max($all, array_sum($has) * self::A_PART), ARRAY_FILTER_USE_BOTH));
+        $names = static fn (string ...$aromas): string => str_replace('-', ' ', implode(' and ', $aromas));
+
+        return array_values(array_filter([
+            $lost === [] ? '' : 'Loses the smell of '.$names(...$lost).'.',
+            $new === [] ? '' : 'Smells of '.$names(...$new).' instead.',
+        ]));
+    }
+}
