@@ -1,7 +1,7 @@
 <?php
 
 $finder = (new PhpCsFixer\Finder)
-    ->in(['core', 'app', 'bootstrap', 'config', 'database', 'packages', 'public', 'routes', 'tests'])
+    ->in(['core', 'app', 'bootstrap', 'config', 'database', 'public', 'routes', 'tests'])
     ->exclude(['cache', 'build'])
     ->append(['bin/router.php', 'bin/screenshots', 'bin/bench', 'artisan', __FILE__]);
 

@@ -92,7 +92,7 @@ need_node() {
 need_vendor() {
   need_php
   [ -f vendor/autoload.php ] || rm -f "$stamps/vendor"
-  once vendor "$(fingerprint composer.json packages)" "installing PHP libraries" composer install --no-interaction --no-progress --prefer-dist
+  once vendor "$(fingerprint composer.json)" "installing PHP libraries" composer install --no-interaction --no-progress --prefer-dist
   # classes may have moved since
   once autoload "$(find core app database tests -name '*.php' | sort | sha256sum)$(cat "$stamps/vendor")" "listing classes" composer dump-autoload --optimize --no-interaction
 }
@@ -115,7 +115,7 @@ need_build() {
 
 need_catalogue() {
   [ -f bootstrap/cache/vinculum.php ] || rm -f "$stamps/catalogue"
-  once catalogue "$(fingerprint database/pantry database/styles database/kitchen core/Pantry core/Mixture app/Pantry database/vocabulary.json)" "reading the catalogue" php artisan vinculum:compile
+  once catalogue "$(fingerprint database/pantry database/styles database/vocabulary.json core/Pantry core/Mixture app/Pantry)" "reading the catalogue" php artisan vinculum:compile
 }
 
 need_key() {

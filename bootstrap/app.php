@@ -4,7 +4,6 @@ use App\Http\ErrorResponse;
 use App\Http\Middleware\AcceptOnlyJson;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\ServeOnlyThisHost;
-use App\Http\Middleware\SpeakAsPreferred;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -19,18 +18,18 @@ return Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        // Nothing is shared with other origins, so there is no CORS to handle (see packages/registry-gaps).
+        // Nothing is shared with other origins, so there is no CORS to handle.
         $middleware->remove(HandleCors::class);
         $middleware->prepend([ServeOnlyThisHost::class, SecureHeaders::class]);
         // One household on one machine: no accounts, so no session and no cookie to protect.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->group('api', [AcceptOnlyJson::class, SubstituteBindings::class, SpeakAsPreferred::class]);
+        $middleware->group('api', [AcceptOnlyJson::class, SubstituteBindings::class]);
         $middleware->convertEmptyStringsToNull(except: [fn (): bool => true]);
         $middleware->trimStrings(except: [fn (): bool => true]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') ? ErrorResponse::from($error) : null);
-        $exceptions->dontReport([Vinculum\Recipe\InvalidRecipe::class, Vinculum\Pantry\InvalidIngredient::class, Vinculum\Batch\UnreachableTarget::class, App\Http\RequestRefused::class]);
+        $exceptions->dontReport([Vinculum\Recipe\InvalidRecipe::class, Vinculum\Pantry\InvalidIngredient::class, Vinculum\Batch\UnreachableTarget::class, Vinculum\Log\InvalidReading::class, App\Http\RequestRefused::class]);
     })
     ->create();

@@ -48,6 +48,7 @@ Route::post('recipes/{recipe}/duplicate', [RecipeController::class, 'duplicate']
 Route::get('recipes/{recipe}/batches', [BatchController::class, 'index']);
 Route::post('recipes/{recipe}/batches', [BatchController::class, 'store']);
 Route::post('batches/{batch}/readings', [BatchController::class, 'read']);
+Route::delete('batches/{batch}/readings/{reading}', [BatchController::class, 'setAside'])->whereNumber('reading');
 Route::delete('batches/{batch}', [BatchController::class, 'destroy']);
 
 Route::get('ingredients', IngredientController::class);
@@ -61,8 +62,8 @@ Route::delete('own-ingredients/{own}', [OwnIngredientController::class, 'destroy
 Route::post('own-ingredients/{own}/instead-in/{recipe}', [OwnIngredientController::class, 'insteadIn']);
 Route::post('recipes/{recipe}/as-ingredient', [OwnIngredientController::class, 'fromRecipe']);
 
-Route::get('kit', [EquipmentController::class, 'index']);
-Route::put('kit', [EquipmentController::class, 'replace']);
+Route::get('equipment', [EquipmentController::class, 'index']);
+Route::put('equipment', [EquipmentController::class, 'replace']);
 Route::get('vessels', [VesselController::class, 'index']);
 Route::put('vessels', [VesselController::class, 'replace']);
 Route::get('preferences', [PreferencesController::class, 'show']);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\AnalysisDocument;
 use App\Http\RequestRefused;
 use App\Recipes\Evaluator;
 use Illuminate\Console\Command;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Words\AnalysisView;
 
 final class AnalyseCommand extends Command
 {
@@ -18,7 +18,7 @@ final class AnalyseCommand extends Command
 
     protected $description = 'Prints what a recipe comes to, as one JSON object';
 
-    public function handle(Evaluator $evaluator): int
+    public function handle(Evaluator $evaluator, AnalysisView $view): int
     {
         $json = $this->text();
         if ($json === null) {
@@ -30,6 +30,6 @@ final class AnalyseCommand extends Command
             return $this->failed($invalid->getMessage());
         }
 
-        return $this->print(AnalysisDocument::of($evaluator->evaluate($recipe)));
+        return $this->print($view->of($evaluator->evaluate($recipe)));
     }
 }

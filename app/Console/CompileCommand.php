@@ -17,7 +17,7 @@ final class CompileCommand extends Command
     public function handle(): int
     {
         try {
-            $compiled = Compiled::from(database_path('pantry'), database_path('styles'), database_path('kitchen'));
+            $compiled = Compiled::from(database_path());
         } catch (CatalogueError $error) {
             fwrite(STDERR, $error->getMessage()."\n");
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\NoteDocument;
 use Illuminate\Console\Command;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Words\NoteView;
 
 final class ReadCommand extends Command
 {
@@ -19,7 +19,7 @@ final class ReadCommand extends Command
 
     protected $description = 'Turns a recipe as it was jotted down into a recipe document, with what was unsure as questions';
 
-    public function handle(Catalogue $catalogue): int
+    public function handle(Catalogue $catalogue, NoteView $view): int
     {
         /** @var string $measures */
         $measures = $this->option('measures');
@@ -37,6 +37,6 @@ final class ReadCommand extends Command
             return $this->failed($invalid->getMessage());
         }
 
-        return $this->print(NoteDocument::of($recipe, $questions));
+        return $this->print($view->of($recipe, $questions));
     }
 }

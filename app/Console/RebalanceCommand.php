@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\RebalanceDocument;
 use App\Http\RequestRefused;
 use App\Recipes\Adjuster;
 use App\Recipes\Evaluator;
 use Illuminate\Console\Command;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Taste\Measure;
+use Vinculum\Words\RebalanceView;
 
 final class RebalanceCommand extends Command
 {
@@ -23,7 +23,7 @@ final class RebalanceCommand extends Command
 
     protected $description = 'Moves a recipe to a style or to figures with the least change, as one JSON object';
 
-    public function handle(Evaluator $evaluator, Adjuster $adjuster): int
+    public function handle(Evaluator $evaluator, Adjuster $adjuster, RebalanceView $view): int
     {
         $json = $this->text();
         if ($json === null) {
@@ -35,7 +35,7 @@ final class RebalanceCommand extends Command
             /** @var string|null $style */
             $style = $this->option('style');
 
-            return $this->print(RebalanceDocument::of($adjuster->rebalance($recipe, $style, $this->pairs('target', $tastes, 0.0, 1e7)), $recipe));
+            return $this->print($view->of($adjuster->rebalance($recipe, $style, $this->pairs('target', $tastes, 0.0, 1e7)), $recipe));
         } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\RescueDocument;
 use App\Http\RequestRefused;
 use App\Recipes\Adjuster;
 use App\Recipes\Evaluator;
 use Illuminate\Console\Command;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Solve\Feel;
+use Vinculum\Words\RescueView;
 
 final class RescueCommand extends Command
 {
@@ -28,7 +28,7 @@ final class RescueCommand extends Command
 
     protected $description = 'Finds what to add to a pot that does not taste right, as one JSON object';
 
-    public function handle(Evaluator $evaluator, Adjuster $adjuster): int
+    public function handle(Evaluator $evaluator, Adjuster $adjuster, RescueView $view): int
     {
         $json = $this->text();
         if ($json === null) {
@@ -43,7 +43,7 @@ final class RescueCommand extends Command
             $feels = $this->pairs('feels', array_map(static fn (Feel $feel): string => $feel->value, Feel::cases()), -Adjuster::MOST_STEPS, Adjuster::MOST_STEPS);
             $much = $this->pairs('much', null, 0.1, Adjuster::MOST_STEPS);
 
-            return $this->print(RescueDocument::of($adjuster->rescue($recipe, $feels, $much, $have === [] ? null : $have, $pot + ['hot' => $this->option('hot') === true]), $recipe));
+            return $this->print($view->of($adjuster->rescue($recipe, $feels, $much, $have === [] ? null : $have, $pot + ['hot' => $this->option('hot') === true]), $recipe));
         } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }

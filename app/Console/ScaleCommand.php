@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\ScaleDocument;
 use App\Http\RequestRefused;
 use App\Recipes\Evaluator;
 use App\Recipes\Planner;
@@ -12,6 +11,7 @@ use Illuminate\Console\Command;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Words\ScaleView;
 
 final class ScaleCommand extends Command
 {
@@ -24,7 +24,7 @@ final class ScaleCommand extends Command
 
     protected $description = 'Makes a recipe for another amount, in amounts that can be measured, as one JSON object';
 
-    public function handle(Evaluator $evaluator, Planner $planner): int
+    public function handle(Evaluator $evaluator, Planner $planner, ScaleView $view): int
     {
         $json = $this->text();
         if ($json === null) {
@@ -46,7 +46,7 @@ final class ScaleCommand extends Command
         try {
             $recipe = $evaluator->read($json);
 
-            return $this->print(ScaleDocument::of($planner->scaled($recipe, $to, (float) $headspace, $set), $recipe));
+            return $this->print($view->of($planner->scaled($recipe, $to, (float) $headspace, $set), $recipe));
         } catch (InvalidRecipe|RequestRefused|UnreachableTarget $invalid) {
             return $this->failed($invalid->getMessage());
         }

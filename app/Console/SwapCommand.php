@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\SwapDocument;
 use App\Http\RequestRefused;
 use App\Recipes\Evaluator;
 use App\Recipes\Swapper;
 use Illuminate\Console\Command;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Safety\Need;
 
 final class SwapCommand extends Command
 {
@@ -35,22 +33,17 @@ final class SwapCommand extends Command
         $in = $this->option('in');
         try {
             $recipe = $evaluator->read($json);
-            $document = SwapDocument::for($recipe, $swapper->seasons());
+            $view = $swapper->view($recipe);
             if ($free !== []) {
-                return $this->print($document->freed($swapper->free($recipe, array_map(self::need(...), $free), [])));
+                return $this->print($view->freed($swapper->free($recipe, $free, [])));
             }
             if (! is_string($out)) {
                 return $this->failed('Say what is to be swapped: --out=SLUG, or --free-of=gluten.');
             }
 
-            return $this->print($document->options(...$swapper->options($recipe, $out, is_string($in) ? $in : null)));
+            return $this->print($view->options(...$swapper->options($recipe, $out, is_string($in) ? $in : null)));
         } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }
-    }
-
-    private static function need(string $named): Need
-    {
-        return Need::tryFrom($named) ?? throw InvalidRecipe::at('--free-of', "“{$named}” is not accepted. Expected: one of ".implode(', ', array_map(static fn (Need $need): string => $need->value, Need::cases())).'.');
     }
 }

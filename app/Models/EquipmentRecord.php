@@ -21,7 +21,7 @@ final class EquipmentRecord extends Model
 {
     public $timestamps = false;
 
-    protected $table = 'kit';
+    protected $table = 'equipment';
 
     protected $fillable = ['name', 'kind', 'millilitres', 'count', 'width_cm'];
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Pantry\Household;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -31,13 +33,29 @@ final class OnHand extends Model
     protected $casts = ['have' => 'boolean', 'price' => 'decimal:2'];
 
     /**
-     * @return list<string> slugs of what there is
+     * What there is of.
+     *
+     * @param Builder<self> $query
      */
+    public function scopeInTheHouse(Builder $query): void
+    {
+        $query->where('have', true);
+    }
+
+    /** @return list<string> slugs of what there is */
     public static function slugs(): array
     {
-        /** @var list<string> $slugs */
-        $slugs = self::query()->where('have', true)->pluck('slug')->all();
+        return array_values(Household::stored(self::query()->inTheHouse())->pluck('slug')->map(strval(...))->all());
+    }
 
-        return $slugs;
+    /** @return array{have: bool, price: float|null, pack: string|null, amount: string|null} */
+    public static function noted(?self $record): array
+    {
+        return [
+            'have' => $record->have ?? false,
+            'price' => $record?->price === null ? null : (float) $record->price,
+            'pack' => $record?->pack,
+            'amount' => $record?->amount,
+        ];
     }
 }

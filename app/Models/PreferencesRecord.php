@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * The one row that keeps how this household measures and reads.
  *
  * @property int $id
- * @property array{measures: string, scale_g: float|int, mass: string, volume: string, decimal: string, scale?: bool, eighths?: bool} $document
+ * @property array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>} $document
  */
 final class PreferencesRecord extends Model
 {
@@ -28,11 +28,9 @@ final class PreferencesRecord extends Model
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class];
 
-    public static function kept(): Preferences
+    public function preferences(): Preferences
     {
-        $record = self::query()->find(self::ONLY);
-
-        return $record === null ? Preferences::usual() : Preferences::of($record->document);
+        return Preferences::of($this->document);
     }
 
     public static function keep(Preferences $preferences): void

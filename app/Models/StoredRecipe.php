@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Documents\Json;
-use Illuminate\Database\Eloquent\Collection;
+use App\Support\Json;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Vinculum\Recipe\Formats\RecipeDocument;
@@ -22,6 +24,7 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property RecipeArray $document
  * @property int $revision
  * @property string|null $variant_of
+ * @property-read self|null $parent
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
@@ -50,18 +53,37 @@ final class StoredRecipe extends Model
         return self::query()->create(['name' => $document['name'], 'document' => $document, 'revision' => 1, 'variant_of' => $first === null ? null : $first->variant_of ?? $first->id]);
     }
 
+    /** Another like it, of no family. */
+    public function copy(): self
+    {
+        return self::keep(['name' => mb_substr($this->name, 0, 110).', a copy'] + $this->document);
+    }
+
+    /** @return BelongsTo<self, $this> the recipe its family began with; none for that one */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'variant_of');
+    }
+
+    /** @return HasMany<Batch, $this> last made first */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(Batch::class, 'recipe_id')->orderByDesc('made_on')->orderByDesc('id');
+    }
+
     /**
      * The others of its family, the one it began with first.
      *
-     * @return list<self>
+     * @return Builder<self>
      */
-    public function family(): array
+    public function family(): Builder
     {
         $first = $this->variant_of ?? $this->id;
-        $query = self::query();
-        $query->whereRaw('(id = ? or variant_of = ?) and id <> ?', [$first, $first, $this->id])->orderBy('created_at');
 
-        return array_values($query->get()->all());
+        return self::query()
+            ->where(fn (Builder $query): Builder => $query->where('id', $first)->orWhere('variant_of', $first))
+            ->whereKeyNot($this->id)
+            ->orderBy('created_at');
     }
 
     /**
@@ -86,13 +108,24 @@ final class StoredRecipe extends Model
     /**
      * Last touched first; all of them where nothing is typed.
      *
-     * @return Collection<int, self>
+     * @param Builder<self> $query
      */
-    public static function onTheShelf(string $typed): Collection
+    public function scopeOnTheShelf(Builder $query, string $typed = ''): void
     {
-        $query = self::query();
-        $query->whereRaw("(instr(lower(name), lower(?)) > 0 or ? = '')", [$typed, $typed])->orderByDesc('updated_at')->limit(self::MOST_SHOWN);
+        $query->when($typed !== '', fn (Builder $named): Builder => $named->whereRaw('instr(lower(name), lower(?)) > 0', [$typed]))
+            ->with('parent')
+            ->orderByDesc('updated_at')
+            ->limit(self::MOST_SHOWN);
+    }
 
-        return $query->get();
+    /**
+     * Those with this ingredient on one of their lines.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeUsing(Builder $query, string $slug): void
+    {
+        $query->whereRaw("exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines') line where json_extract(line.value, '$.ingredient') = ?)", [$slug])
+            ->orderByDesc('updated_at');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -23,12 +24,13 @@ final class SwapMemory extends Model
     /** @var array<string, string> */
     protected $casts = ['verdict' => 'integer'];
 
-    /** @return array<string, self> by what went in */
-    public static function ofSwapsFor(string $out): array
+    /**
+     * What was thought of standing in for this.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeFor(Builder $query, string $out): void
     {
-        $query = self::query();
-        $query->whereRaw('"out" = ?', [$out]);
-
-        return $query->get()->keyBy('in')->all();
+        $query->where('out', $out);
     }
 }

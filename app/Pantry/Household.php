@@ -7,7 +7,9 @@ namespace App\Pantry;
 use App\Models\OwnIngredientRecord;
 use App\Models\PreferencesRecord;
 use App\Models\Vessel;
-use Illuminate\Database\QueryException;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
@@ -38,18 +40,30 @@ final class Household
     public function __construct(private readonly Compiled $compiled) {}
 
     /**
+     * What a household has written down; nothing before the first start has made a database, so that the console works without
+     * one. A database that is there and cannot be read is another matter, and an error.
+     *
+     * @template T of Model
+     *
+     * @param Builder<T> $query
+     * @return Collection<int, T>
+     */
+    public static function stored(Builder $query): Collection
+    {
+        $file = config()->string('database.connections.sqlite.database');
+
+        return $file === ':memory:' || is_file($file) ? $query->get() : new Collection;
+    }
+
+    /**
      * @return array<string, float> millilitres by name
      */
     public function vessels(): array
     {
         if ($this->vessels === null) {
             $this->vessels = [];
-            try {
-                foreach (Vessel::query()->orderBy('name')->get() as $vessel) {
-                    $this->vessels[$vessel->name] = $vessel->millilitres;
-                }
-            } catch (QueryException) {
-                // the console works before the first start has made a database
+            foreach (self::stored(Vessel::query()->orderBy('name')) as $vessel) {
+                $this->vessels[$vessel->name] = $vessel->millilitres;
             }
         }
 
@@ -58,15 +72,7 @@ final class Household
 
     public function preferences(): Preferences
     {
-        if ($this->preferences === null) {
-            try {
-                $this->preferences = PreferencesRecord::kept();
-            } catch (QueryException) {
-                $this->preferences = Preferences::usual();
-            }
-        }
-
-        return $this->preferences;
+        return $this->preferences ??= self::stored(PreferencesRecord::query())->first()?->preferences() ?? Preferences::usual();
     }
 
     public function catalogue(): Catalogue
@@ -151,7 +157,7 @@ final class Household
      */
     private function with(array $definitions): Catalogue
     {
-        $ships = new Catalogue($this->compiled->pantry);
+        $ships = $this->compiled->catalogue();
         $own = [];
         foreach ($definitions as $slug => $definition) {
             try {
@@ -161,7 +167,7 @@ final class Household
             }
         }
 
-        return $own === [] ? $ships : new Catalogue($own + $this->compiled->pantry);
+        return $own === [] ? $ships : new Catalogue($own + $this->compiled->pantry, $ships->vocabulary);
     }
 
     /**
@@ -171,12 +177,8 @@ final class Household
     {
         if ($this->definitions === null) {
             $this->definitions = [];
-            try {
-                foreach (OwnIngredientRecord::query()->get() as $record) {
-                    $this->definitions[$record->slug] = $record->definition;
-                }
-            } catch (QueryException) {
-                // the console works before the first start has made a database
+            foreach (self::stored(OwnIngredientRecord::query()) as $record) {
+                $this->definitions[$record->slug] = $record->definition;
             }
         }
 

@@ -6,6 +6,10 @@ namespace App\Pantry;
 
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Spread;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Vocabulary;
+use Vinculum\Safety\Need;
+use Vinculum\Words\Speech;
 
 /** How this household measures, and what it likes to read. */
 final readonly class Preferences
@@ -13,11 +17,12 @@ final readonly class Preferences
     /**
      * @param MeasuringSet $measures the cups and spoons that are owned: new recipes start with them
      * @param float $scaleStep what the scale shows at the finest, g, above 0
-     * @param string $mass g or oz
-     * @param string $volume ml, cup or fl oz
-     * @param string $decimal point or comma
+     * @param 'g'|'oz' $mass
+     * @param 'ml'|'cup'|'fl oz' $volume
+     * @param 'point'|'comma' $decimal
      * @param bool $scale whether there is a scale
      * @param bool $eighths whether there is an eighth-teaspoon
+     * @param list<string> $never what comes into this house never: needs of the vocabulary, or slugs
      */
     private function __construct(
         public MeasuringSet $measures,
@@ -27,27 +32,46 @@ final readonly class Preferences
         public string $decimal,
         public bool $scale,
         public bool $eighths,
+        public array $never,
     ) {}
 
     /** Until somebody says otherwise. */
     public static function usual(): self
     {
-        return new self(MeasuringSet::Us, Spread::SCALE_STEP_G, 'g', 'ml', 'point', true, true);
+        return new self(MeasuringSet::Us, Spread::SCALE_STEP_G, 'g', 'ml', 'point', true, true, []);
     }
 
     /**
-     * @param array{measures: string, scale_g: float|int, mass: string, volume: string, decimal: string, scale?: bool, eighths?: bool} $document
+     * @param array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>} $document
      */
     public static function of(array $document): self
     {
-        return new self(MeasuringSet::from($document['measures']), (float) $document['scale_g'], $document['mass'], $document['volume'], $document['decimal'], $document['scale'] ?? true, $document['eighths'] ?? true);
+        return new self(MeasuringSet::from($document['measures']), (float) $document['scale_g'], $document['mass'], $document['volume'], $document['decimal'], $document['scale'] ?? true, $document['eighths'] ?? true, $document['never'] ?? []);
     }
 
     /**
-     * @return array{measures: string, scale_g: float, mass: string, volume: string, decimal: string, scale: bool, eighths: bool}
+     * @return array{measures: string, scale_g: float, mass: string, volume: string, decimal: string, scale: bool, eighths: bool, never: list<string>}
      */
     public function document(): array
     {
-        return ['measures' => $this->measures->value, 'scale_g' => $this->scaleStep, 'mass' => $this->mass, 'volume' => $this->volume, 'decimal' => $this->decimal, 'scale' => $this->scale, 'eighths' => $this->eighths];
+        return ['measures' => $this->measures->value, 'scale_g' => $this->scaleStep, 'mass' => $this->mass, 'volume' => $this->volume, 'decimal' => $this->decimal, 'scale' => $this->scale, 'eighths' => $this->eighths, 'never' => $this->never];
+    }
+
+    /** How figures are said to this household. */
+    public function speech(): Speech
+    {
+        return Speech::in($this->mass, $this->volume, $this->decimal, $this->measures);
+    }
+
+    /** Whether a thing never comes into this house, or some kinds of it. */
+    public function keepsOut(Ingredient $ingredient, Vocabulary $vocabulary): bool
+    {
+        foreach ($this->never as $named) {
+            if ($named === $ingredient->slug || Need::named($named, $vocabulary)?->verdict($ingredient) !== null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

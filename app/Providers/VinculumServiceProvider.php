@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Documents\Schemas;
 use App\Models\Batch;
 use App\Models\OwnIngredientRecord;
 use App\Models\OwnStyle;
@@ -12,9 +11,12 @@ use App\Models\StoredRecipe;
 use App\Pantry\Compiled;
 use App\Pantry\Household;
 use App\Recipes\Styles;
+use App\Support\Schemas;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Vocabulary;
+use Vinculum\Words\Speech;
 
 final class VinculumServiceProvider extends ServiceProvider
 {
@@ -24,6 +26,8 @@ final class VinculumServiceProvider extends ServiceProvider
         $this->app->scoped(Household::class);
         $this->app->bind(Catalogue::class, fn (): Catalogue => $this->app->make(Household::class)->catalogue());
         $this->app->scoped(Styles::class, fn (): Styles => new Styles($this->app->make(Compiled::class)->styles));
+        $this->app->bind(Vocabulary::class, fn (): Vocabulary => $this->app->make(Catalogue::class)->vocabulary);
+        $this->app->bind(Speech::class, fn (): Speech => $this->app->make(Household::class)->preferences()->speech());
         $this->app->singleton(Schemas::class, fn (): Schemas => new Schemas(resource_path('schemas')));
     }
 

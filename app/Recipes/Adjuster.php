@@ -6,14 +6,16 @@ namespace App\Recipes;
 
 use App\Models\OnHand;
 use App\Pantry\Household;
-use Illuminate\Database\QueryException;
 use Vinculum\Amount\Amount;
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\Rebalance\Rebalance;
@@ -99,7 +101,7 @@ final readonly class Adjuster
                 throw InvalidRecipe::at('feels', 'Say what the spoon says, such as salty:2 for clearly too salty, or sour:-1 for a little flat.');
             }
 
-            return new Rescued($remedies, [], $from, '');
+            return new Rescued($remedies, [], $from, Sentence::of(''));
         }
         $rescued = Rescue::of($from, $catalogue, $feels, $this->have($from, $have, $catalogue->find(...)), $state);
 
@@ -114,12 +116,7 @@ final readonly class Adjuster
     private function have(Evaluation $from, ?array $slugs, callable $find): array
     {
         if ($slugs === null) {
-            try {
-                $slugs = OnHand::slugs();
-            } catch (QueryException) {
-                // the console works before the first start has made a database
-                $slugs = [];
-            }
+            $slugs = OnHand::slugs();
             foreach ($from->cooked->weighed->lines as $line) {
                 $slugs[] = $line->ingredient->slug ?? '';
             }
@@ -131,7 +128,12 @@ final readonly class Adjuster
             }
         }
 
-        return array_values(array_filter(array_map($find, array_values(array_filter($slugs)))));
+        $preferences = $this->household->preferences();
+        $vocabulary = $from->cooked->weighed->vocabulary;
+        $isIn = array_map(static fn (WeighedLine $line): string => $line->ingredient->slug ?? '', $from->cooked->weighed->lines);
+        $things = array_filter(array_map($find, array_values(array_filter($slugs))));
+
+        return array_values(array_filter($things, static fn (Ingredient $thing): bool => in_array($thing->slug, $isIn, true) || ! $preferences->keepsOut($thing, $vocabulary)));
     }
 
     /**
@@ -142,7 +144,7 @@ final readonly class Adjuster
         $planned = $from->estimates->mass()->value;
         $inPot = isset($pot['in_pot']) ? $this->grams($pot['in_pot'], 'in_pot', $from) : null;
         $further = isset($pot['boiled_further']) ? $this->grams($pot['boiled_further'], 'boiled_further', $from) : 0.0;
-        $water = $from->cooked->mixture->grams[\Vinculum\Mixture\Constituent::WATER];
+        $water = $from->cooked->mixture->grams[Constituent::WATER];
         if ($further >= 0.9 * $water) {
             throw InvalidRecipe::at('boiled_further', sprintf('Only %d g of what the recipe makes is water, so no more than that can have boiled off.', (int) $water));
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
-use App\Documents\Schemas;
 use App\Http\RequestRefused;
 use App\Pantry\Household;
+use App\Support\Schemas;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Evaluation\StopChoices;
 use Vinculum\Recipe\Formats\RecipeDocument;

@@ -7,7 +7,6 @@ namespace App\Recipes;
 use App\Models\EquipmentRecord;
 use App\Models\OnHand;
 use App\Pantry\Household;
-use Illuminate\Database\QueryException;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Equipment;
 use Vinculum\Batch\ScaledRecipe;
@@ -52,14 +51,7 @@ final readonly class Planner
      */
     public function shopping(array $batches): Shopping
     {
-        $noted = [];
-        try {
-            foreach (OnHand::query()->get() as $record) {
-                $noted[$record->slug] = $record;
-            }
-        } catch (QueryException) {
-            // the console works before the first start has made a database
-        }
+        $noted = Household::stored(OnHand::query())->keyBy('slug')->all();
         $set = $this->household->preferences()->measures;
         $shelf = [];
         foreach ($batches as $batch) {
@@ -75,7 +67,7 @@ final readonly class Planner
     }
 
     /** @return list<Equipment> */
-    public function kit(): array
+    public function equipment(): array
     {
         return EquipmentRecord::owned();
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Models\OwnStyle;
-use Illuminate\Database\QueryException;
+use App\Pantry\Household;
 use Illuminate\Support\Str;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Taste\Style;
@@ -93,12 +93,8 @@ final class Styles
     {
         if ($this->own === null) {
             $this->own = [];
-            try {
-                foreach (OwnStyle::query()->orderBy('slug')->get() as $record) {
-                    $this->own[$record->slug] = $record->document;
-                }
-            } catch (QueryException) {
-                // the console works before the first start has made a database
+            foreach (Household::stored(OwnStyle::query()->orderBy('slug')) as $record) {
+                $this->own[$record->slug] = $record->document;
             }
         }
 

@@ -7,16 +7,15 @@ namespace App\Recipes;
 use App\Models\OnHand;
 use App\Models\SeasonRecord;
 use App\Models\SwapMemory;
-use App\Pantry\Compiled;
 use App\Pantry\Household;
-use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Pantry\Aromas;
+use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Seasons;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedLine;
+use Vinculum\Safety\Limits;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\Rebalance\Rebalance;
@@ -27,20 +26,16 @@ use Vinculum\Solve\Swap\Losses;
 use Vinculum\Solve\Swap\Substitution;
 use Vinculum\Solve\Swap\Swap;
 use Vinculum\Taste\Measure;
+use Vinculum\Words\SwapView;
 
 /** Asks core for stand-ins, with what this household has, what is in season here, and what it thought of a swap before. */
 final readonly class Swapper
 {
-    public Aromas $aromas;
-
-    public function __construct(private Evaluator $evaluator, private Household $household, private Compiled $compiled)
-    {
-        $this->aromas = new Aromas($compiled->aromas);
-    }
+    public function __construct(private Evaluator $evaluator, private Household $household) {}
 
     /**
      * @param string|null $in only this slug; null for the nearest of all
-     * @return array{WeighedLine, list<Substitution>, array<string, SwapMemory>}
+     * @return array{WeighedLine, list<Substitution>, array<string, array{verdict: int, note: string}>}
      *
      * @throws InvalidRecipe
      */
@@ -53,13 +48,13 @@ final readonly class Swapper
             throw InvalidRecipe::at('in', "“{$in}” is not in the pantry.");
         }
         $memories = $this->memories($out->ingredient->slug ?? '');
-        $wishes = $this->wishes($catalogue->slugs(), $memories);
+        $criteria = $this->criteria($catalogue, $memories);
 
-        return [$out, Swap::options($from, $catalogue, $this->aromas, $out->line->id, $wishes, $in === null ? null : [$in]), $memories];
+        return [$out, Swap::options($from, $catalogue, $out->line->id, $criteria, $in === null ? null : [$in]), $memories];
     }
 
     /**
-     * @param list<Need> $needs
+     * @param list<string> $needs words of the vocabulary
      * @param list<string> $keep ids of lines that stay
      *
      * @throws InvalidRecipe
@@ -71,7 +66,8 @@ final readonly class Swapper
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet. Give at least one line an amount.');
         }
         $catalogue = $this->household->catalogueFor($recipe);
-        $freed = FreeOf::of($from, $catalogue, $this->aromas, $needs, $this->wishes($catalogue->slugs(), []), $keep);
+        $needs = array_map(static fn (string $need): Need => Need::named($need, $catalogue->vocabulary) ?? throw InvalidRecipe::at('needs', "“{$need}” is not accepted. Expected: one of ".implode(', ', array_keys($catalogue->vocabulary->words['needs'])).'.'), $needs);
+        $freed = FreeOf::of($from, $catalogue, $needs, $this->criteria($catalogue, []), $keep);
         if ($saltTimes === 1.0 && $heatTimes === 1.0) {
             return $freed;
         }
@@ -82,56 +78,54 @@ final readonly class Swapper
         $moved = Rebalance::of($freed->after, $catalogue, Aims::ofFigures($freed->after, $figures));
         $left = $moved->isReached ? $freed->left : [...$freed->left, ['line' => '', 'why' => $moved->why]];
 
-        return new FreedRecipe($freed->changes, $left, $freed->steps, Losses::of($from, $moved->after), [...$freed->cautions, ...\Vinculum\Safety\Limits::approached($freed->after->estimates, $moved->after->estimates)], $freed->toCheck, $moved->after, $moved->recipe);
+        return new FreedRecipe($freed->changes, $left, $freed->steps, Losses::of($from, $moved->after), [...$freed->cautions, ...Limits::approached($freed->after->estimates, $moved->after->estimates)], $freed->toCheck, $freed->brings, $moved->after, $moved->recipe);
     }
 
     public function seasons(): Seasons
     {
-        $months = $this->compiled->seasons;
-        try {
-            foreach (SeasonRecord::query()->get() as $record) {
-                unset($months[$record->slug]);
-                if ($record->first !== null && $record->last !== null) {
-                    $months[$record->slug] = [$record->first, $record->last];
-                }
-            }
-        } catch (QueryException) {
-            // the console works before the first start has made a database
+        $changed = [];
+        foreach (Household::stored(SeasonRecord::query()) as $record) {
+            $changed[$record->slug] = $record->first === null || $record->last === null ? null : [$record->first, $record->last];
         }
 
-        return new Seasons($months);
+        return Seasons::of($this->household->catalogue(), $changed);
     }
 
     /**
-     * @param list<string> $slugs
-     * @param array<string, SwapMemory> $memories
+     * @param array<string, array{verdict: int, note: string}> $memories
      */
-    private function wishes(array $slugs, array $memories): Criteria
+    private function criteria(Catalogue $catalogue, array $memories): Criteria
     {
         $seasons = $this->seasons();
         $month = Carbon::now()->month;
-        try {
-            $onHand = OnHand::slugs();
-        } catch (QueryException) {
-            $onHand = [];
-        }
+        $preferences = $this->household->preferences();
+        $slugs = $catalogue->slugs();
+        $never = array_values(array_filter($preferences->never === [] ? [] : $slugs, static fn (string $slug): bool => ($thing = $catalogue->find($slug)) !== null && $preferences->keepsOut($thing, $catalogue->vocabulary)));
 
         return new Criteria(
-            $onHand,
+            OnHand::slugs(),
             array_values(array_filter($slugs, static fn (string $slug): bool => $seasons->isIn($slug, $month))),
             array_values(array_filter($slugs, static fn (string $slug): bool => $seasons->isOut($slug, $month))),
-            array_map(static fn (SwapMemory $memory): int => $memory->verdict, $memories),
+            array_map(static fn (array $memory): int => $memory['verdict'], $memories),
+            [],
+            $never,
         );
     }
 
-    /** @return array<string, SwapMemory> */
+    /**
+     * How stand-ins are said to this household.
+     */
+    public function view(Recipe $given): SwapView
+    {
+        $shelf = Household::stored(OnHand::query())->mapWithKeys(static fn (OnHand $record): array => [$record->slug => ['price' => $record->price, 'pack' => $record->pack, 'have' => $record->have]])->all();
+
+        return new SwapView($this->household->preferences()->speech(), $given, $this->seasons(), Carbon::now()->month, $shelf);
+    }
+
+    /** @return array<string, array{verdict: int, note: string}> by what went in */
     private function memories(string $out): array
     {
-        try {
-            return SwapMemory::ofSwapsFor($out);
-        } catch (QueryException) {
-            return [];
-        }
+        return Household::stored(SwapMemory::query()->for($out))->mapWithKeys(static fn (SwapMemory $memory): array => [$memory->in => ['verdict' => $memory->verdict, 'note' => $memory->note]])->all();
     }
 
     /** The line of this id, or the first of this ingredient. */

@@ -27,9 +27,6 @@ final class Choices
     private const WEIGHING = 3;
     private const WEIGHING_INSTEAD = 8;
 
-    /** What is not cut: half a star of anise is no star. */
-    private const WHOLE = ['egg', 'egg-yolk', 'egg-white', 'star-anise', 'bay-leaf', 'cinnamon-stick', 'clove'];
-
     /**
      * @param float $exact g, above 0
      * @return non-empty-list<Choice> the nearest first; every one of them can be measured
@@ -110,7 +107,7 @@ final class Choices
         }
         $number = $term->number->value * ($line->amount->factor ?? 1.0) * $factor;
         $numbers = [max(1.0, floor($number)), ceil($number)];
-        if (! in_array($line->ingredient?->like, self::WHOLE, true)) {
+        if ($line->ingredient?->is('uncut') !== true) {
             $numbers[] = max(0.5, round(2 * $number) / 2);
         }
 
@@ -152,6 +149,6 @@ final class Choices
     /** Whether a thing comes as it is and is not cut or weighed out by halves. */
     public static function isWhole(Ingredient $ingredient): bool
     {
-        return in_array($ingredient->like, self::WHOLE, true);
+        return $ingredient->is('uncut');
     }
 }

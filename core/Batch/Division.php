@@ -8,6 +8,8 @@ use Vinculum\Amount\Amount;
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\UnreadableAmount;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
 
 /** A batch divided before anything touches raw meat: so much for the marinade, the mop, the table, the freezer. */
 final class Division
@@ -25,7 +27,7 @@ final class Division
 
     /**
      * @param string $text a portion a line, or parted by commas: "marinade 300 ml, mop 1 cup, table the rest"
-     * @return list<array{name: string, ml: float, label: string}>
+     * @return list<array{name: string, ml: float, label: Sentence}>
      *
      * @throws UnreachableTarget
      */
@@ -67,12 +69,12 @@ final class Division
         return array_map(static fn (string $name, float $ml): array => ['name' => $name, 'ml' => $ml, 'label' => self::label($name, $ml)], array_values($names), array_values($volumes));
     }
 
-    private static function label(string $name, float $ml): string
+    private static function label(string $name, float $ml): Sentence
     {
         return match (true) {
-            preg_match(self::RAW, $name) === 1 => 'Touches raw meat: boil it or throw it away afterwards. Never table sauce.',
-            preg_match('/freez|frozen/iu', $name) === 1 => sprintf('Freeze it on the day, dated, in something that holds %d ml or more: it swells.', (int) (10 * ceil(self::FREEZER_ROOM * $ml / 10))),
-            default => 'Take it out before anything touches raw meat. Date it, and keep it in the fridge.',
+            preg_match(self::RAW, $name) === 1 => Sentence::of('Touches raw meat: boil it or throw it away afterwards. Never table sauce.'),
+            preg_match('/freez|frozen/iu', $name) === 1 => Sentence::of('Freeze it on the day, dated, in something that holds {room} or more: it swells.', ['room' => Quantity::volume((10 * ceil(self::FREEZER_ROOM * $ml / 10)))]),
+            default => Sentence::of('Take it out before anything touches raw meat. Date it, and keep it in the fridge.'),
         };
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Batch;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\ProcessKind;
 
 /** Whether a batch fits the pans and the blender, in how many rounds where it does not, and how it goes into the jars. */
@@ -18,7 +20,7 @@ final class EquipmentFit
      * What the largest pan says to it.
      *
      * @param list<Equipment> $kit
-     * @return array{text: string, rounds: int}|null null where no pan is known
+     * @return array{text: Sentence, rounds: int}|null null where no pan is known
      */
     public static function pan(Evaluation $batch, array $kit): ?array
     {
@@ -31,39 +33,38 @@ final class EquipmentFit
         $pans = $pan->count;
         $rounds = (int) max(1, ceil($fullest / $room / $pans - 1e-9));
         if ($fullest <= $room) {
-            return ['text' => sprintf('It fits the %s: %d %% full at its fullest, and two thirds is the most.', $pan->name, (int) round(100 * $fullest / $pan->millilitres)), 'rounds' => 1];
+            return ['text' => Sentence::of('It fits the {pan}: {full} full at its fullest, and two thirds is the most.', ['pan' => $pan->name, 'full' => Quantity::percent($fullest / $pan->millilitres)]), 'rounds' => 1];
         }
         $parts = (int) ceil($fullest / $room - 1e-9);
-        $each = sprintf('%d equal parts of %d ml', $parts, (int) round($fullest / $parts));
+        $slots = [
+            'pan' => $pan->name, 'room' => Quantity::volume($room), 'parts' => Quantity::number($parts, 0), 'each' => Quantity::volume($fullest / $parts),
+            'rounds' => Quantity::number(ceil($parts / $pans), 0),
+        ];
 
         return $rounds === 1
-            ? ['text' => sprintf('Too much for one %s, which takes %d ml at two thirds full: use %d of them, %s.', $pan->name, (int) round($room), $parts, $each), 'rounds' => 1]
-            : ['text' => sprintf('Too much for the %s, which takes %d ml at two thirds full: cook it in %d rounds, %s. A reduction takes each round its own time.', $pan->name, (int) round($room), (int) ceil($parts / $pans), $each), 'rounds' => (int) ceil($parts / $pans)];
+            ? ['text' => Sentence::of('Too much for one {pan}, which takes {room} at two thirds full: use {parts} of them, {parts} equal parts of {each}.', $slots), 'rounds' => 1]
+            : ['text' => Sentence::of('Too much for the {pan}, which takes {room} at two thirds full: cook it in {rounds} rounds, {parts} equal parts of {each}. A reduction takes each round its own time.', $slots), 'rounds' => (int) ceil($parts / $pans)];
     }
 
     /**
      * @param list<Equipment> $kit
      */
-    public static function blender(Evaluation $batch, array $kit): ?string
+    public static function blender(Evaluation $batch, array $kit): ?Sentence
     {
         $blender = self::largest($kit, 'blender');
         if ($blender === null) {
             return null;
         }
-        $isHot = false;
         foreach ($batch->cooked->stages as $report) {
-            $kind = $report->stage->process?->kind;
-            if ($kind === ProcessKind::Blend) {
-                $room = $blender->millilitres * ($isHot ? self::BLENDER_FULL : self::BLENDER_FULL_COLD);
+            if ($report->stage->process?->kind === ProcessKind::Blend) {
+                $room = $blender->millilitres * ($report->startsHot ? self::BLENDER_FULL : self::BLENDER_FULL_COLD);
                 $rounds = (int) max(1, ceil($report->volumeBefore / $room - 1e-9));
 
-                return $rounds === 1 ? null : sprintf('Blend it in %d goes of %d ml: the %s is to be no more than %s full%s.', $rounds, (int) round($report->volumeBefore / $rounds), $blender->name, $isHot ? 'half' : 'two thirds', $isHot ? ' of something hot' : '');
+                return $rounds === 1 ? null : Sentence::of('Blend it in {rounds} goes of {each}: the {blender} is to be no more than {full}.', [
+                    'rounds' => Quantity::number($rounds, 0), 'each' => Quantity::volume($report->volumeBefore / $rounds), 'blender' => $blender->name,
+                    'full' => $report->startsHot ? 'half full of something hot' : 'two thirds full',
+                ]);
             }
-            $isHot = match ($kind) {
-                ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry, ProcessKind::Warm, ProcessKind::Roast => true,
-                ProcessKind::Chill, ProcessKind::Rest, ProcessKind::Soak => false,
-                default => $isHot,
-            };
         }
 
         return null;

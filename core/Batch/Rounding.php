@@ -48,9 +48,7 @@ final class Rounding
         foreach ($choices as $i => $list) {
             $this->offs[$i] = array_map(static fn (Choice $choice): array => [log($choice->grams / $exact[$i]), $choice->scoops], $list);
             foreach (Measure::cases() as $measure) {
-                $tasted = $at->tasting->measures[$measure->value];
-                $value = $tasted->figure->value;
-                $this->slopes[$i][$measure->value] = ($tasted->sensitivities[$i] ?? 0.0) * $value / ($value + $measure->threshold()) / log(1 + $measure->weber());
+                $this->slopes[$i][$measure->value] = $at->tasting->measures[$measure->value]->stepsPerLn($i);
             }
             $this->slopes[$i]['size'] = $mass > 0.0 && isset($at->cooked->tangents[$i]) ? Mixture::massOf($at->cooked->tangents[$i]) / $mass : 0.0;
         }

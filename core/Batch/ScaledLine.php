@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
+use Vinculum\Figure\Sentence;
+
 /** One line of a scaled batch: what it should be, and what a spoon or scale makes of it. */
 final readonly class ScaledLine
 {
@@ -15,6 +17,6 @@ final readonly class ScaledLine
         public float $exactG,
         public float $roundedG,
         public ?string $text,
-        public string $note,
+        public Sentence $note,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Batch;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\Recipe;
 
 /** A recipe for another amount of sauce, in amounts that can be measured, with what the rounding does. */
@@ -14,8 +15,8 @@ final readonly class ScaledRecipe
      * @param list<ScaledLine> $lines
      * @param array<string, float> $driftSteps by Measure value: what rounding moved, in noticeable steps
      * @param array{count: int, volume_ml: float, fill_ml: float, full: int, left_ml: float}|null $containers null where none were asked for
-     * @param list<array{about: string, text: string}> $unscaled what does not go in a line with the rest, and why
-     * @param string|null $toWeigh the line to weigh, where spoons cannot hold the balance
+     * @param list<array{about: string, text: Sentence}> $unscaled what does not go in a line with the rest, and why
+     * @param Sentence|null $toWeigh the line to weigh, where spoons cannot hold the balance
      */
     public function __construct(
         public float $factor,
@@ -25,6 +26,6 @@ final readonly class ScaledRecipe
         public ?array $containers,
         public Recipe $recipe,
         public array $unscaled = [],
-        public ?string $toWeigh = null,
+        public ?Sentence $toWeigh = null,
     ) {}
 }

@@ -6,6 +6,8 @@ namespace Vinculum\Batch;
 
 use Vinculum\Amount\Dimension;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
@@ -140,7 +142,7 @@ final class Scaler
     }
 
     /** The line whose rounding moves the balance most, in words; null where none does. */
-    private static function toWeigh(Evaluation $from, Evaluation $to, float $factor): ?string
+    private static function toWeigh(Evaluation $from, Evaluation $to, float $factor): ?Sentence
     {
         $best = null;
         $most = 0.25;
@@ -150,11 +152,12 @@ final class Scaler
                 continue;
             }
             foreach (Measure::cases() as $measure) {
-                $tasted = $to->tasting->measures[$measure->value];
-                $steps = abs(($tasted->sensitivities[$i] ?? 0.0) * log($line->grams / $exact)) / log(1 + $measure->weber());
+                $steps = abs($to->tasting->measures[$measure->value]->stepsPerLn($i) * log($line->grams / $exact));
                 if ($steps > $most) {
                     $most = $steps;
-                    $best = sprintf('Weigh the %s: %s g. Spoons alone move %s by %.1f steps.', $line->ingredient->shortName(), $exact < 10 ? number_format($exact, 1) : number_format($exact), $measure->value, $steps);
+                    $best = Sentence::of('Weigh the {name}: {grams}. Spoons alone move {taste} by {steps}.', [
+                        'name' => $line->ingredient->shortName(), 'grams' => Quantity::mass($exact), 'taste' => $measure->value, 'steps' => Quantity::steps($steps),
+                    ]);
                 }
             }
         }
@@ -178,18 +181,20 @@ final class Scaler
         return $lines;
     }
 
-    private function note(WeighedLine $line, float $exact, float $batch, Tools $tools): string
+    private function note(WeighedLine $line, float $exact, float $batch, Tools $tools): Sentence
     {
         $off = $exact > 0.0 && $batch > 0.0 ? $line->grams / $exact / $batch - 1 : 0.0;
-        $even = $exact * $batch < 10 ? number_format($exact * $batch, 1) : number_format($exact * $batch);
+        $even = Quantity::mass($exact * $batch);
         if (abs($off) < self::NOTED_FROM || $line->ingredient === null) {
-            return '';
+            return Sentence::of('');
         }
         if (Choices::isWhole($line->ingredient) && abs($off) > 0.1 && $exact < $line->grams) {
-            return "most of it: weigh {$even} g of it";
+            return Sentence::of('most of it: weigh {even} of it', ['even' => $even]);
         }
         $dilution = Dilution::of($exact, $line->ingredient, $tools);
 
-        return $dilution ?? sprintf('%d %% %s than its share; %s g would be even', (int) round(abs($off) * 100), $off > 0 ? 'more' : 'less', $even);
+        return $dilution !== null ? Sentence::of($dilution) : Sentence::of('{off} {side} than its share; {even} would be even', [
+            'off' => Quantity::percent(abs($off)), 'side' => $off > 0 ? 'more' : 'less', 'even' => $even,
+        ]);
     }
 }

@@ -10,9 +10,6 @@ use Vinculum\Recipe\WeighedRecipe;
 /** What several batches need, less what there is, in whole packs, and what that costs. */
 final readonly class Shopping
 {
-    /** What comes from the tap. */
-    private const FREE = ['water'];
-
     /**
      * @param list<ShoppingLine> $lines by group, then name
      * @param float $usedCost of what goes into the pots, as far as prices are known
@@ -30,7 +27,7 @@ final readonly class Shopping
         $needs = [];
         foreach ($batches as $batch) {
             foreach ($batch->lines as $line) {
-                if ($line->ingredient === null || $line->grams <= 0.0 || in_array($line->ingredient->slug, self::FREE, true)) {
+                if ($line->ingredient === null || $line->grams <= 0.0 || $line->ingredient->is('tap')) {
                     continue;
                 }
                 $slug = $line->ingredient->slug;

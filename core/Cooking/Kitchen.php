@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Cooking;
 
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
@@ -83,6 +85,7 @@ final class Kitchen
         $volumeBefore = $this->pot->volume();
         $waterBefore = $this->pot->totals[Constituent::WATER];
         $process = $stage->process;
+        $startsHot = $this->isHot;
         [$minutes, $heating, $rate] = $process === null ? [null, 0.0, null] : $this->process($number, $stage, $process, $massIn);
         [$massAfter, $massSlopes] = $this->pot->all(Mixture::massOf(...));
         $massVariance = 0.0;
@@ -93,10 +96,10 @@ final class Kitchen
         $waterAfter = $this->pot->totals[Constituent::WATER];
         $lifted = $this->pot->hangs() && ($stage->strain !== null || $isLast) ? $this->pot->liftOut($stage->strain->press ?? 0.0) : ['mass' => 0.0, 'water' => 0.0, 'capped' => false];
         if ($lifted['capped']) {
-            $this->problems[] = new Problem($stage->id, 'solids-hold-all', 'What is lifted out would hold more than there is: hardly any sauce is left. Add liquid, or press it out.');
+            $this->problems[] = new Problem($stage->id, 'solids-hold-all', Sentence::of('What is lifted out would hold more than there is: hardly any sauce is left. Add liquid, or press it out.'));
         }
 
-        return new StageReport($stage, $waterIn, $massIn, $massIn - $massAfter, $waterBefore - $waterAfter, $lifted['mass'], $lifted['water'], $this->pot->mass(), $massAfter, $massAfter > 0.0 ? sqrt($massVariance) / $massAfter : 0.0, $volumeBefore, $volumeAfter, $this->pot->mixture(), $minutes, $heating, $rate);
+        return new StageReport($stage, $waterIn, $massIn, $massIn - $massAfter, $waterBefore - $waterAfter, $lifted['mass'], $lifted['water'], $this->pot->mass(), $massAfter, $massAfter > 0.0 ? sqrt($massVariance) / $massAfter : 0.0, $volumeBefore, $volumeAfter, $this->pot->mixture(), $minutes, $heating, $rate, $startsHot);
     }
 
     /** @return float g of water it brings */
@@ -106,7 +109,7 @@ final class Kitchen
         $water = $weighed->grams * $ingredient->perGram[Constituent::WATER];
         $dried = $weighed->grams * $line->lossPercent / 100;
         if ($dried > $water) {
-            $this->problems[] = new Problem($line->id, 'loss-above-water', sprintf('It cannot have lost %g %%: only %d %% of it is water. The figures are as if it had lost all of that.', $line->lossPercent, (int) floor(100 * $water / $weighed->grams)));
+            $this->problems[] = new Problem($line->id, 'loss-above-water', Sentence::of('It cannot have lost {loss}: only {water} of it is water. The figures are as if it had lost all of that.', ['loss' => Quantity::percent($line->lossPercent / 100), 'water' => Quantity::percent($water / $weighed->grams)]));
             $dried = $water;
         }
         $exchanged = match ($line->handling) {
@@ -129,11 +132,7 @@ final class Kitchen
         $boils = in_array($process->kind, [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry], true);
         $dries = $hob->dryingPerMinute > 0.0;
         $heating = $boils && ! $this->isHot ? $hob->minutesToSimmer($mass) : 0.0;
-        $this->isHot = match ($process->kind) {
-            ProcessKind::Rest, ProcessKind::Chill, ProcessKind::Soak => false,
-            ProcessKind::None, ProcessKind::Blend => $this->isHot,
-            default => true,
-        };
+        $this->isHot = $this->weighed->vocabulary->leavesHot($process->kind->value) ?? $this->isHot;
         $water = $this->pot->totals[Constituent::WATER];
         $rate = match (true) {
             ! $isOpen => null,
@@ -176,7 +175,7 @@ final class Kitchen
             return [0.0, []];
         }
         if (! $isOpen) {
-            $this->problems[] = new Problem($stage->id, 'lid-with-loss', self::named($stage).' has a lid on, so nothing boils off. Take the lid off, or leave out how far it goes. The figures are without this reduction.');
+            $this->problems[] = new Problem($stage->id, 'lid-with-loss', Sentence::of('{stage} has a lid on, so nothing boils off. Take the lid off, or leave out how far it goes. The figures are without this reduction.', ['stage' => self::named($stage)]));
 
             return [0.0, []];
         }
@@ -213,7 +212,7 @@ final class Kitchen
     {
         $minutes = $process->minutes;
         if ($minutes === 0.0) {
-            $this->problems[] = new Problem($stage->id, 'no-minutes', self::named($stage).' is given 0 minutes, so nothing boils off. Say how many minutes, or how far it goes.');
+            $this->problems[] = new Problem($stage->id, 'no-minutes', Sentence::of('{stage} is given 0 minutes, so nothing boils off. Say how many minutes, or how far it goes.', ['stage' => self::named($stage)]));
         }
         if ($minutes === null || $minutes <= 0.0) {
             return [0.0, []];
@@ -221,7 +220,7 @@ final class Kitchen
         $water = $this->pot->totals[Constituent::WATER];
         if ($water <= 0.0) {
             if ($this->pot->mass() > 0.0) {
-                $this->problems[] = new Problem($stage->id, 'no-water', self::named($stage).' has no water to boil off: only what is wet can simmer. Add a liquid, or fry it.');
+                $this->problems[] = new Problem($stage->id, 'no-water', Sentence::of('{stage} has no water to boil off: only what is wet can simmer. Add a liquid, or fry it.', ['stage' => self::named($stage)]));
             }
 
             return [0.0, []];
@@ -237,7 +236,7 @@ final class Kitchen
         }
         $grams = $hob->gramsPerMinute * $minutes;
         if ($grams > self::DRIEST * $water) {
-            $this->problems[] = new Problem($stage->id, 'boils-dry', sprintf('%s would boil dry after about %d minutes without a lid. Shorten it, put the lid on, lower the heat, or say how far it goes. The figures stop just short of dry.', self::named($stage), (int) floor($water / $hob->gramsPerMinute)));
+            $this->problems[] = new Problem($stage->id, 'boils-dry', Sentence::of('{stage} would boil dry after about {minutes} minutes without a lid. Shorten it, put the lid on, lower the heat, or say how far it goes. The figures stop just short of dry.', ['stage' => self::named($stage), 'minutes' => Quantity::number(floor($water / $hob->gramsPerMinute), 0)]));
             $slopes = array_map(static fn (array $tangent): float => $tangent[Constituent::WATER] * self::DRIEST, $this->pot->tangents);
 
             return [self::DRIEST * $water, $slopes];
@@ -256,7 +255,7 @@ final class Kitchen
     private function less(Stage $stage, float $amount, array $slopes, float $alcohol, array $alcoholSlopes, float $weight): array
     {
         if ($alcohol * $weight >= $amount) {
-            $this->problems[] = new Problem($stage->id, 'alcohol-goes-further', sprintf('%s loses %d g of alcohol alone, more than it is said to lose. Let it go further, or put the lid on.', self::named($stage), (int) round($alcohol)));
+            $this->problems[] = new Problem($stage->id, 'alcohol-goes-further', Sentence::of('{stage} loses {alcohol} of alcohol alone, more than it is said to lose. Let it go further, or put the lid on.', ['stage' => self::named($stage), 'alcohol' => Quantity::mass($alcohol)]));
 
             return [0.0, []];
         }
@@ -269,14 +268,19 @@ final class Kitchen
 
     private static function unreachable(Stage $stage, Until $until, float $all, float $water): Problem
     {
-        $name = self::named($stage);
-        $text = match ($until->kind) {
-            'loss_percent' => sprintf('%s cannot lose %g %%: only %d %% of what is in the pot is water.', $name, $until->value, (int) floor(100 * $water / $all)),
-            'mass_g' => sprintf('%s cannot end at %g g: %d g go in, and without any water there would be %d g.', $name, $until->value, (int) round($all), (int) ceil($all - $water)),
-            'volume_ml' => sprintf('%s cannot end at %g ml: %d ml go in, and without any water there would be %d ml.', $name, $until->value, (int) round($all), (int) ceil($all - $water)),
+        $template = match ($until->kind) {
+            'loss_percent' => '{stage} cannot lose {end}: only {water} of what is in the pot is water.',
+            'mass_g', 'volume_ml' => '{stage} cannot end at {end}: {all} go in, and without any water there would be {dry}.',
         };
+        $size = $until->kind === 'volume_ml' ? Quantity::volume(...) : Quantity::mass(...);
 
-        return new Problem($stage->id, 'end-point-unreachable', $text.' The figures are without this reduction.');
+        return new Problem($stage->id, 'end-point-unreachable', Sentence::of("{$template} The figures are without this reduction.", [
+            'stage' => self::named($stage),
+            'end' => $until->kind === 'loss_percent' ? Quantity::percent($until->value / 100) : $size($until->value),
+            'water' => Quantity::percent(floor(100 * $water / $all) / 100),
+            'all' => $size($all),
+            'dry' => $size(ceil($all - $water)),
+        ]));
     }
 
     private static function named(Stage $stage): string

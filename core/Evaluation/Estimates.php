@@ -32,13 +32,10 @@ final readonly class Estimates
 
     /** From this share of the sauce on, each keeps so much of the free fat in drops; judgement. */
     private const EMULSIFIER_FROM = 0.005;
-    private const EMULSIFIERS = ['egg-yolk' => 1.0, 'egg' => 1.0, 'mayonnaise' => 1.0, 'yellow-mustard' => 0.5, 'dijon-type-mustard' => 0.5, 'wholegrain-mustard' => 0.5, 'english-type-mustard' => 0.5, 'honey-mustard' => 0.5, 'mustard-powder' => 0.5];
+    private const EMULSIFIES = ['emulsifies' => 1.0, 'emulsifies-a-little' => 0.5];
 
     /** A thing that is fat and water by itself already holds its drops: mayonnaise, cream, cheese. Least share of water. */
     private const DROPS_WATER = 0.1;
-
-    /** Lactic acid from which milk has set, g per g. */
-    private const SOURED = 0.003;
 
     public function __construct(private CookedRecipe $cooked) {}
 
@@ -137,7 +134,9 @@ final readonly class Estimates
                 $inDrops += $row[Constituent::FAT];
             }
             if ($mass > 0.0 && Mixture::massOf($row) >= self::EMULSIFIER_FROM * $mass) {
-                $held = max($held, self::EMULSIFIERS[$ingredient->like] ?? 0.0);
+                foreach (self::EMULSIFIES as $trait => $share) {
+                    $held = $ingredient->is($trait) ? max($held, $share) : $held;
+                }
             }
         }
 
@@ -150,7 +149,7 @@ final readonly class Estimates
         $gel = 0.0;
         foreach ($this->cooked->rows as $i => $row) {
             $ingredient = $this->cooked->weighed->lines[$i]->ingredient;
-            if ($ingredient !== null && in_array('milk', $ingredient->contains, true) && $ingredient->perGram[Constituent::LACTIC] >= self::SOURED) {
+            if ($ingredient?->is('sets-when-sour') === true) {
                 $gel += $row[Constituent::PROTEIN];
             }
         }

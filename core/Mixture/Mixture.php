@@ -25,12 +25,24 @@ final readonly class Mixture
             throw new \DomainException('A mixture has a mass for each of the '.Constituent::COUNT.' constituents.');
         }
         foreach ($grams as $constituent => $mass) {
-            if (! ($mass >= 0.0) || is_infinite($mass)) {
+            if (is_nan($mass) || $mass < 0.0 || is_infinite($mass)) {
                 throw new \DomainException(Constituent::KEYS[$constituent].' is '.$mass.' g; a mass is 0 or more.');
             }
         }
 
         return new self($grams);
+    }
+
+    /**
+     * By the constituents' names. What is not named is taken as none: it was not known of when this was written down.
+     *
+     * @param array<string, float|int> $grams by name
+     *
+     * @throws \DomainException where a mass is negative or not a number
+     */
+    public static function named(array $grams): self
+    {
+        return self::of(array_map(static fn (string $name): float => (float) ($grams[$name] ?? 0.0), Constituent::KEYS));
     }
 
     /** Total mass, g. */

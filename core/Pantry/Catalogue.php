@@ -7,7 +7,7 @@ namespace Vinculum\Pantry;
 /**
  * The ingredients a recipe can name. Built from compiled arrays, one Ingredient made the first time it is asked for.
  *
- * @phpstan-type CompiledIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string, ph: float|null, phSource: string, animal: string, like: string, sourness: float|null}
+ * @phpstan-type CompiledIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, allergensKnown: bool, edible: float, edibleSource: string, ph: float|null, phSource: string, sourness: float|null, traits: list<string>, mostShare: float, aroma: array<string, float>, aromaSource: string, season: array{int, int}|null}
  */
 final class Catalogue
 {
@@ -34,7 +34,7 @@ final class Catalogue
     /**
      * @param array<string, CompiledIngredient> $compiled by slug
      */
-    public function __construct(private readonly array $compiled) {}
+    public function __construct(private readonly array $compiled, public readonly Vocabulary $vocabulary) {}
 
     /** By slug or by the slug it once had. */
     public function find(string $slug): ?Ingredient
@@ -58,6 +58,24 @@ final class Catalogue
             $slug = $this->names()[$form] ?? null;
             if ($slug !== null) {
                 return $this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug]);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, array{int, int}> first and last month, by slug */
+    public function seasons(): array
+    {
+        return array_filter(array_map(static fn (array $ingredient): ?array => $ingredient['season'], $this->compiled), static fn (?array $months): bool => $months !== null);
+    }
+
+    /** The first of a trait, such as the plain thing to salt with; null where there is none. */
+    public function having(string $trait): ?Ingredient
+    {
+        foreach ($this->compiled as $slug => $ingredient) {
+            if (in_array($trait, $ingredient['traits'], true)) {
+                return $this->find($slug);
             }
         }
 

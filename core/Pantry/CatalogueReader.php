@@ -14,7 +14,7 @@ use Vinculum\Mixture\Density;
  * Run when the product is built, never for a request.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
- * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string, ph: float|null, phSource: string, animal: string, like: string}
+ * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, allergensKnown: bool, edible: float, edibleSource: string, ph: float|null, phSource: string, traits: list<string>, mostShare: float, aroma: array<string, float>, aromaSource: string, season: array{int, int}|null}
  */
 final class CatalogueReader
 {
@@ -40,13 +40,6 @@ final class CatalogueReader
         ],
     ];
 
-    /** The fourteen of the EU (1169/2011 annex II) and the nine of the US (FALCPA, FASTER Act), by short names; from memory. */
-    public const ALLERGENS = [
-        'wheat', 'gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soy', 'milk', 'nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs',
-    ];
-
-    /** Animal where its allergens do not say so: flesh, a product such as honey, rennet, or in some kinds of it. */
-    private const ANIMAL = ['flesh', 'product', 'rennet', 'perhaps'];
 
     /** Rounded tables may overshoot 100 g by this much, g; the water gives way. */
     private const OVERSHOOT = 0.6;
@@ -63,15 +56,23 @@ final class CatalogueReader
 
     private ?float $scovilleDry = null;
 
+    /** @var list<string> traits of every entry of the table that is read */
+    private array $everyTraits = [];
+
+    /** Highest sensible share of every entry of the table, 0 to 1. */
+    private float $everyMost = 1.0;
+
+    private function __construct(private readonly Vocabulary $vocabulary) {}
+
     /**
      * @param array<string, string> $tables text by file name; the name without its ending is the group
      * @return array<string, CompiledIngredient> by slug
      *
      * @throws CatalogueError naming the file and line that is wrong
      */
-    public static function read(array $tables): array
+    public static function read(array $tables, Vocabulary $vocabulary): array
     {
-        $reader = new self;
+        $reader = new self($vocabulary);
         foreach ($tables as $file => $text) {
             $reader->readTable($file, $text);
         }
@@ -82,6 +83,8 @@ final class CatalogueReader
     private function readTable(string $file, string $text): void
     {
         $this->file = $file;
+        $this->everyTraits = [];
+        $this->everyMost = 1.0;
         foreach (preg_split('/\R/', $text) ?: [] as $number => $line) {
             $this->line = $number + 1;
             $line = trim(preg_replace('/(^|\s)#.*$/', '', $line) ?? '');
@@ -91,6 +94,15 @@ final class CatalogueReader
             if (str_starts_with($line, '==')) {
                 $this->close();
                 $this->openIngredient(trim(substr($line, 2)));
+                continue;
+            }
+            if (preg_match('/^every (traits|most) +(.+)$/', $line, $match) === 1 && $this->open === null) {
+                if ($match[1] === 'traits') {
+                    $this->everyTraits = $this->traits($match[2]);
+                } else {
+                    $this->everyMost = $this->share($match[2]);
+                }
+
                 continue;
             }
             if ($this->open === null) {
@@ -116,7 +128,8 @@ final class CatalogueReader
             'slug' => $match[1], 'name' => $match[2], 'group' => pathinfo($this->file, PATHINFO_FILENAME), 'aliases' => [],
             'roles' => [], 'tint' => 'ink', 'form' => '', 'certainty' => '', 'density' => null, 'densitySource' => '',
             'portions' => [], 'composition' => array_fill(0, Constituent::COUNT, null), 'sources' => array_fill(0, Constituent::COUNT, ''), 'caution' => '',
-            'contains' => [], 'mayContain' => [], 'edible' => 1.0, 'edibleSource' => '', 'ph' => null, 'phSource' => '', 'animal' => '', 'like' => $match[1],
+            'contains' => [], 'mayContain' => [], 'allergensKnown' => true, 'edible' => 1.0, 'edibleSource' => '', 'ph' => null, 'phSource' => '', 'traits' => $this->everyTraits, 'mostShare' => $this->everyMost,
+            'aroma' => [], 'aromaSource' => '', 'season' => null,
         ];
     }
 
@@ -131,10 +144,10 @@ final class CatalogueReader
                 $open['aliases'] = $this->words($rest, ',');
                 break;
             case 'roles':
-                $open['roles'] = $this->words($rest, ' ');
+                $open['roles'] = $this->known($this->words($rest, ' '), 'role', $this->vocabulary->words['roles']);
                 break;
             case 'tint':
-                $open['tint'] = $rest;
+                $open['tint'] = $this->known([$rest], 'tint', $this->vocabulary->words['tints'])[0];
                 break;
             case 'form':
                 $open['form'] = Form::tryFrom($rest)->value ?? throw $this->error('form is one of liquid, paste, powder, pieces');
@@ -155,8 +168,21 @@ final class CatalogueReader
                 [$value, $open['densitySource']] = $this->sourced($rest);
                 $open['density'] = $this->number($value, 0.02, 3.0);
                 break;
-            case 'animal':
-                $open['animal'] = in_array($rest, self::ANIMAL, true) ? $rest : throw $this->error('animal is one of '.implode(', ', self::ANIMAL));
+            case 'traits':
+                $open['traits'] = array_values(array_unique([...$open['traits'], ...$this->traits($rest)]));
+                break;
+            case 'without':
+                $open['traits'] = array_values(array_diff($open['traits'], $this->traits($rest)));
+                break;
+            case 'most':
+                $open['mostShare'] = $this->share($rest);
+                break;
+            case 'aroma':
+                [$pairs, $open['aromaSource']] = $this->sourced($rest);
+                $open['aroma'] = $this->aroma($pairs);
+                break;
+            case 'season':
+                $open['season'] = $this->season($rest);
                 break;
             case 'ph':
                 [$value, $open['phSource']] = $this->sourced($rest);
@@ -306,12 +332,75 @@ final class CatalogueReader
     {
         $listed = $this->words($names, ' ');
         foreach ($listed as $name) {
-            if (! in_array($name, self::ALLERGENS, true)) {
-                throw $this->error("“{$name}” is no allergen; they are ".implode(', ', self::ALLERGENS));
+            if (! $this->vocabulary->isAllergen($name)) {
+                throw $this->error("“{$name}” is no allergen; they are ".implode(', ', $this->vocabulary->allergens()));
             }
         }
 
         return $listed;
+    }
+
+    /**
+     * @param list<string> $names
+     * @param array<string, string> $known
+     * @return list<string>
+     */
+    private function known(array $names, string $what, array $known): array
+    {
+        foreach ($names as $name) {
+            if (! isset($known[$name])) {
+                throw $this->error("“{$name}” is no {$what}; they are ".implode(', ', array_keys($known)));
+            }
+        }
+
+        return $names;
+    }
+
+    /** @return list<string> */
+    private function traits(string $names): array
+    {
+        $listed = $this->words($names, ' ');
+        foreach ($listed as $name) {
+            if (! $this->vocabulary->isTrait($name)) {
+                throw $this->error("“{$name}” is no trait; database/vocabulary.json lists them");
+            }
+        }
+
+        return $listed;
+    }
+
+    /** "2 %" as 0.02. */
+    private function share(string $text): float
+    {
+        if (preg_match('/^([\d.]+) %$/', $text, $match) !== 1) {
+            throw $this->error('the highest sensible share of a sauce is written "most 2 %"');
+        }
+
+        return $this->number($match[1], 0.001, 100.0) / 100;
+    }
+
+    /** @return array<string, float> strength per gram, by aroma */
+    private function aroma(string $text): array
+    {
+        if (preg_match('/^(?:[a-z-]+ [\d.]+ ?)+$/', $text) !== 1) {
+            throw $this->error('an aroma is written "aroma garlic 1 toasted 0.3 | source": names and strengths by the gram');
+        }
+        $aroma = [];
+        foreach (array_chunk($this->words($text, ' '), 2) as [$name, $strength]) {
+            $aroma[$name] = $this->number($strength, 0.001, 1000.0);
+        }
+
+        return $aroma;
+    }
+
+    /** @return array{int, int} first and last month */
+    private function season(string $text): array
+    {
+        if (preg_match('/^(\d{1,2}) (\d{1,2})$/', $text, $match) !== 1 || min((int) $match[1], (int) $match[2]) < 1 || max((int) $match[1], (int) $match[2]) > 12) {
+            throw $this->error('a season is written "season 7 10": its first and last month, from 1 to 12');
+        }
+
+        return [(int) $match[1], (int) $match[2]];
     }
 
     /**

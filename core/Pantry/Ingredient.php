@@ -8,13 +8,15 @@ use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 
 /**
- * What a thing is made of and how it is measured.
+ * What a thing is, what it is made of and how it is measured.
+ *
+ * @phpstan-import-type CompiledIngredient from Catalogue
  */
 final readonly class Ingredient
 {
     /**
      * @param list<string> $aliases other names and renamed slugs
-     * @param list<string> $roles sweet, acid, salty, umami, hot, body, fat, aroma, base
+     * @param list<string> $roles what it is for, by the vocabulary
      * @param string $tint the pigment it is drawn in
      * @param float|null $density g/mL as poured or spooned; null where nobody measured it
      * @param list<Portion> $portions the first is what a bare number counts
@@ -24,11 +26,14 @@ final readonly class Ingredient
      * @param string $caution what is easily confused, shown wherever it is chosen
      * @param list<string> $contains allergens it always has
      * @param list<string> $mayContain allergens some kinds have: check the label
+     * @param bool $allergensKnown false where nobody has said what else it may contain
+     * @param float $edible share that is used of what is bought, without peel, husk, stone or stem; above 0, up to 1
      * @param float|null $ph measured, of the thing as it is or, where it is nearly dry, of a slurry; null where nobody measured it
      * @param float|null $sourness of the thing by itself, g acetic acid equivalent per 100 g; null where none of its acids is known
-     * @param string $animal flesh, product, rennet or perhaps, where its allergens do not say so; '' for none
-     * @param string $like the slug rules know it by: its own, or its nearest relative's
-     * @param float $edible share that is used of what is bought, without peel, husk, stone or stem; above 0, up to 1
+     * @param list<string> $traits what it is, by the vocabulary
+     * @param float $mostShare highest sensible share of a sauce, above 0, up to 1
+     * @param array<string, float> $aroma what it smells of and how strongly, by the gram; empty for nothing in particular
+     * @param array{int, int}|null $season first and last month, the last perhaps in the next year; null for none
      */
     private function __construct(
         public string $slug,
@@ -48,46 +53,58 @@ final readonly class Ingredient
         public string $caution,
         public array $contains,
         public array $mayContain,
+        public bool $allergensKnown,
         public float $edible,
         public string $edibleSource,
         public ?float $ph,
         public string $phSource,
         public ?float $sourness,
-        public string $animal,
-        public string $like,
+        public array $traits,
+        public float $mostShare,
+        public array $aroma,
+        public ?array $season,
     ) {}
 
     /**
-     * @param array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, edible: float, edibleSource: string, ph: float|null, phSource: string, animal: string, like: string, sourness: float|null} $compiled
+     * @param CompiledIngredient $compiled
      */
     public static function fromCompiled(array $compiled): self
     {
         return new self(
-            $compiled['slug'],
-            $compiled['name'],
-            $compiled['group'],
-            $compiled['aliases'],
-            $compiled['roles'],
-            $compiled['tint'],
-            Form::from($compiled['form']),
-            Certainty::from($compiled['certainty']),
-            $compiled['density'],
-            $compiled['densitySource'],
-            array_map(static fn (array $portion): Portion => new Portion(...$portion), $compiled['portions']),
-            $compiled['composition'],
-            $compiled['sources'],
-            array_map(static fn (?float $value): float => ($value ?? 0.0) / 100, $compiled['composition']),
-            $compiled['caution'],
-            $compiled['contains'],
-            $compiled['mayContain'],
-            $compiled['edible'],
-            $compiled['edibleSource'],
-            $compiled['ph'],
-            $compiled['phSource'],
-            $compiled['sourness'],
-            $compiled['animal'],
-            $compiled['like'],
+            slug: $compiled['slug'],
+            name: $compiled['name'],
+            group: $compiled['group'],
+            aliases: $compiled['aliases'],
+            roles: $compiled['roles'],
+            tint: $compiled['tint'],
+            form: Form::from($compiled['form']),
+            certainty: Certainty::from($compiled['certainty']),
+            density: $compiled['density'],
+            densitySource: $compiled['densitySource'],
+            portions: array_map(static fn (array $portion): Portion => new Portion(...$portion), $compiled['portions']),
+            composition: $compiled['composition'],
+            sources: $compiled['sources'],
+            perGram: array_map(static fn (?float $value): float => ($value ?? 0.0) / 100, $compiled['composition']),
+            caution: $compiled['caution'],
+            contains: $compiled['contains'],
+            mayContain: $compiled['mayContain'],
+            allergensKnown: $compiled['allergensKnown'],
+            edible: $compiled['edible'],
+            edibleSource: $compiled['edibleSource'],
+            ph: $compiled['ph'],
+            phSource: $compiled['phSource'],
+            sourness: $compiled['sourness'],
+            traits: $compiled['traits'],
+            mostShare: $compiled['mostShare'],
+            aroma: $compiled['aroma'],
+            season: $compiled['season'],
         );
+    }
+
+    /** Whether it has a trait of the vocabulary. */
+    public function is(string $trait): bool
+    {
+        return in_array($trait, $this->traits, true);
     }
 
     /**

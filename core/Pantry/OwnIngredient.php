@@ -19,7 +19,7 @@ use Vinculum\Mixture\Mixture;
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
  * @phpstan-type LabelValues array{sugars_g?: float|int|null, salt_g?: float|int|null, sodium_mg?: float|int|null, fat_g?: float|int|null, protein_g?: float|int|null, acidity_percent?: float|int|null, heat_shu?: float|int|null, ph?: float|int|null}
- * @phpstan-type Definition array{name: string, like?: string|null, serving?: string|null, serving_g?: float|int|null, values?: LabelValues, density?: float|int|null, per_100g?: array<string, float|int|null>|null, note?: string}
+ * @phpstan-type Definition array{name: string, like?: string|null, serving?: string|null, serving_g?: float|int|null, values?: LabelValues, density?: float|int|null, per_100g?: array<string, float|int|null>|null, note?: string, contains?: list<string>, may_contain?: list<string>, allergens_known?: bool, traits?: list<string>}
  */
 final class OwnIngredient
 {
@@ -94,13 +94,17 @@ final class OwnIngredient
             'composition' => array_values($own->composition),
             'sources' => array_values($own->sources),
             'caution' => $definition['note'] ?? '',
-            'contains' => $relative->contains ?? [],
-            'mayContain' => $relative->mayContain ?? [],
+            'contains' => $definition['contains'] ?? $relative->contains ?? [],
+            'mayContain' => isset($definition['contains']) ? $definition['may_contain'] ?? [] : $relative->mayContain ?? [],
+            'allergensKnown' => isset($definition['contains']) && ($definition['allergens_known'] ?? true),
             'edible' => $relative->edible ?? 1.0,
             'edibleSource' => $relative->edibleSource ?? '',
             'ph' => $ph === null ? $relative?->ph : (float) $ph,
-            'animal' => $relative->animal ?? '',
-            'like' => $relative->like ?? $slug,
+            'traits' => array_values(array_unique([...($definition['traits'] ?? []), ...($relative->traits ?? [])])),
+            'mostShare' => $relative->mostShare ?? 1.0,
+            'aroma' => $relative->aroma ?? [],
+            'aromaSource' => $relative === null ? '' : "estimate: as {$relative->name}",
+            'season' => null,
             'sourness' => Ingredient::sournessOf(array_values($own->composition)),
             'phSource' => $ph === null ? ($relative?->ph === null ? '' : "estimate: as {$relative->name}") : self::FROM_LABEL,
         ];

@@ -15,8 +15,18 @@ final readonly class Seasons
      */
     public function __construct(private array $months) {}
 
+    /**
+     * As the catalogue has them, where the household says nothing else.
+     *
+     * @param array<string, array{int, int}|null> $changed by slug; null for one that has none here
+     */
+    public static function of(Catalogue $catalogue, array $changed = []): self
+    {
+        return new self(array_filter($changed + $catalogue->seasons(), static fn (?array $months): bool => $months !== null));
+    }
+
     /** @return array{int, int}|null null for what has no season */
-    public function of(string $slug): ?array
+    public function monthsOf(string $slug): ?array
     {
         return $this->months[$slug] ?? null;
     }

@@ -9,6 +9,7 @@ use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Vocabulary;
 use Vinculum\Pantry\Weight;
 
 /**
@@ -20,7 +21,7 @@ final readonly class WeighedRecipe
      * @param list<WeighedLine> $lines in the order they go into the pot
      * @param list<Problem> $problems
      */
-    private function __construct(public Recipe $recipe, public array $lines, public array $problems) {}
+    private function __construct(public Recipe $recipe, public array $lines, public array $problems, public Vocabulary $vocabulary) {}
 
     public static function of(Recipe $recipe, Catalogue $catalogue): self
     {
@@ -59,7 +60,7 @@ final readonly class WeighedRecipe
             $weighed[] = new WeighedLine($line, $stages[$i], $ingredients[$i], $amounts[$i], $grams, $weights[$i]->spread ?? 0.0, $source);
         }
 
-        return new self($recipe, $weighed, [...$problems, ...array_values($broken)]);
+        return new self($recipe, $weighed, [...$problems, ...array_values($broken)], $catalogue->vocabulary);
     }
 
     /**
@@ -77,7 +78,7 @@ final readonly class WeighedRecipe
             $line->grams * ($factors[$line->source] ?? 1.0),
             $line->spread,
             $line->source,
-        ), $this->lines), $this->problems);
+        ), $this->lines), $this->problems, $this->vocabulary);
     }
 
     /**
@@ -89,6 +90,9 @@ final readonly class WeighedRecipe
             return [null, null, $line->tie === null ? Problem::unreadable($line->id, UnreadableAmount::empty()) : null];
         }
         $amount = null;
+        if ($ingredient?->is('refused') === true) {
+            return [null, null, Problem::refused($line->id, $ingredient)];
+        }
         try {
             $amount = Amount::parse($line->amount, $kit);
             $weight = $ingredient === null || $line->tie !== null ? null : Weight::of($amount, $ingredient, $line->prep, $kit->scaleStep);

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Vinculum\Safety;
 
+use Vinculum\Figure\Sentence;
+
 /** One thing to mind, with its reason and the rule or agency it rests on. */
 final readonly class Caution
 {
     /**
-     * @param string $rule whose rule it is, or "common practice, no source"
+     * @param string $rule whose rule it is, or "common practice, no source"; from memory unless it says otherwise
      * @param list<string> $lines ids of the lines that raise it; none where it is the sauce
-     * @param bool $isGrave whether it can make somebody seriously ill
      */
-    public function __construct(public string $code, public string $text, public string $rule, public array $lines = [], public bool $isGrave = false) {}
+    public function __construct(public Grade $grade, public string $code, public Sentence $text, public string $rule, public array $lines = []) {}
+
+    /** @param list<string> $lines */
+    public static function of(Grade $grade, string $code, string $text, string $rule, array $lines = []): self
+    {
+        return new self($grade, $code, Sentence::of($text), $rule, $lines);
+    }
 }

@@ -6,53 +6,54 @@ namespace Vinculum\Safety;
 
 use Vinculum\Cooking\CookedRecipe;
 use Vinculum\Mixture\Constituent;
-use Vinculum\Mixture\Nutrition;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Vocabulary;
 
 /**
- * Ways of eating, and which lines stand in their way. It follows the lines: alcohol that boiled off was still put in.
+ * A way of eating, and which lines stand in its way: by allergens, traits and figures, as the vocabulary says. It follows the
+ * lines: alcohol that boiled off was still put in.
+ *
+ * @phpstan-import-type DietRule from Vocabulary
  */
-enum Diet: string
+final readonly class Diet
 {
-    case Vegetarian = 'vegetarian';
-    case Vegan = 'vegan';
-    case GlutenFree = 'gluten-free';
-    case AlcoholFree = 'alcohol-free';
-    case NoAddedSugar = 'no-added-sugar';
-    case LowSodium = 'low-sodium';
+    /**
+     * @param DietRule $against what stands in its way
+     * @param DietRule $check what does in some kinds
+     */
+    private function __construct(public string $slug, public string $name, public string $why, private array $against, private array $check) {}
 
-    /** "Low sodium" on a label in the EU, g sodium per 100 g (1924/2006 annex, from memory). */
-    public const LOW_SODIUM_G = 0.12;
-
-    /** Share of alcohol from which a line is one, g per g; a ferment such as soy sauce has a little, and is to be checked. */
-    private const ALCOHOL = 0.03;
-    private const LITTLE_ALCOHOL = 0.002;
-
-    private const FLESH = ['fish', 'crustaceans', 'molluscs'];
-
-    /** Groups whose sugar is their own, but for what has been sweetened; g per g from which it counts. */
-    private const OWN_SUGAR = ['fruit', 'vegetables', 'tomato', 'fats', 'liquids', 'acids', 'spices', 'chillies'];
-    private const SWEETENED = ['ketchup', 'dried-cranberry', 'seasoned-rice-vinegar', 'tonic-cola', 'mirin', 'chilli-garlic-sauce', 'fermented-chilli-paste'];
-    private const SOME_SUGAR = 0.02;
-
-    public function words(): string
+    /** @return list<self> */
+    public static function all(Vocabulary $vocabulary): array
     {
-        return str_replace('gluten free', 'gluten-free', str_replace('-', ' ', $this->value));
+        return array_map(static fn (string $slug): self => self::named($slug, $vocabulary), array_keys($vocabulary->words['diets']));
+    }
+
+    /** @throws \LogicException where the vocabulary has no such diet */
+    public static function named(string $slug, Vocabulary $vocabulary): self
+    {
+        $words = $vocabulary->words['diets'][$slug] ?? throw new \LogicException("There is no diet {$slug}.");
+
+        return new self($slug, $words['name'], $words['why'], $words['against'], $words['check']);
     }
 
     /**
-     * Lines in its way, and lines of which some kinds are.
+     * Lines in its way, lines of which some kinds are, and lines of which nobody has said what they are made of.
      *
      * @return array{against: list<string>, check: list<string>} line ids
      */
     public function of(CookedRecipe $cooked): array
     {
         $found = ['against' => [], 'check' => []];
+        $isSalty = $this->isSalty($cooked);
         foreach ($cooked->weighed->lines as $line) {
             if ($line->ingredient === null || $line->line->leftOut) {
                 continue;
             }
-            $verdict = $this === self::LowSodium ? self::brings($line->ingredient, $cooked) : $this->verdict($line->ingredient);
+            $verdict = $this->verdict($line->ingredient);
+            if (isset($this->against['sodium_over'])) {
+                $verdict = $isSalty && 100 * $line->ingredient->perGram[Constituent::SODIUM] > $this->against['sodium_over'] ? 'against' : null;
+            }
             if ($verdict !== null) {
                 $found[$verdict][] = $line->line->id;
             }
@@ -62,49 +63,37 @@ enum Diet: string
     }
 
     /**
-     * Whether a thing by itself stands in its way; how salty a sauce is hangs on all of it.
+     * Whether a thing by itself stands in its way; how salty a sauce is hangs on all of it. What nobody has spoken for is to be
+     * checked, for any diet that goes by what a thing contains or is.
      *
      * @return 'against'|'check'|null
      */
     public function verdict(Ingredient $ingredient): ?string
     {
-        $contains = $ingredient->contains;
-        $may = $ingredient->mayContain;
-        $isFlesh = $ingredient->animal === 'flesh' || array_intersect($contains, self::FLESH) !== [];
-        $mayBeFlesh = in_array($ingredient->animal, ['perhaps', 'rennet'], true) || array_intersect($may, self::FLESH) !== [];
+        $goesByContents = isset($this->against['contains']) || isset($this->against['traits']);
 
-        return match ($this) {
-            self::Vegetarian => $isFlesh ? 'against' : ($mayBeFlesh ? 'check' : null),
-            self::Vegan => match (true) {
-                $isFlesh, in_array($ingredient->animal, ['product', 'rennet'], true), array_intersect($contains, ['milk', 'eggs']) !== [] => 'against',
-                $mayBeFlesh, array_intersect($may, ['milk', 'eggs']) !== [] => 'check',
-                default => null,
-            },
-            self::GlutenFree => array_intersect($contains, ['gluten', 'wheat']) !== [] ? 'against' : (array_intersect($may, ['gluten', 'wheat']) !== [] ? 'check' : null),
-            self::AlcoholFree => match (true) {
-                $ingredient->perGram[Constituent::ETHANOL] >= self::ALCOHOL => 'against',
-                $ingredient->perGram[Constituent::ETHANOL] >= self::LITTLE_ALCOHOL => 'check',
-                default => null,
-            },
-            self::NoAddedSugar => match (true) {
-                Nutrition::sugars($ingredient->perGram) < self::SOME_SUGAR, in_array($ingredient->group, self::OWN_SUGAR, true) && ! in_array($ingredient->like, self::SWEETENED, true) => null,
-                in_array('sweet', $ingredient->roles, true), in_array($ingredient->like, self::SWEETENED, true) => 'against',
-                default => 'check',
-            },
-            self::LowSodium => null,
+        return match (true) {
+            self::holds($this->against, $ingredient, $ingredient->contains) => 'against',
+            self::holds($this->check, $ingredient, $ingredient->mayContain), ! $ingredient->allergensKnown && $goesByContents => 'check',
+            default => null,
         };
     }
 
     /**
-     * A salty sauce is so by the lines that are saltier than the limit.
-     *
-     * @return 'against'|null
+     * @param DietRule $rule
+     * @param list<string> $allergens
      */
-    private static function brings(Ingredient $ingredient, CookedRecipe $cooked): ?string
+    private static function holds(array $rule, Ingredient $ingredient, array $allergens): bool
+    {
+        return array_intersect($allergens, $rule['contains'] ?? []) !== []
+            || array_intersect($ingredient->traits, $rule['traits'] ?? []) !== []
+            || (isset($rule['ethanol_from']) && 100 * $ingredient->perGram[Constituent::ETHANOL] >= $rule['ethanol_from']);
+    }
+
+    private function isSalty(CookedRecipe $cooked): bool
     {
         $mass = $cooked->mixture->mass();
-        $isLow = $mass <= 0.0 || 100 * $cooked->mixture->grams[Constituent::SODIUM] / $mass <= self::LOW_SODIUM_G;
 
-        return ! $isLow && 100 * $ingredient->perGram[Constituent::SODIUM] > self::LOW_SODIUM_G ? 'against' : null;
+        return $mass > 0.0 && 100 * $cooked->mixture->grams[Constituent::SODIUM] / $mass > ($this->against['sodium_over'] ?? INF);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Safety;
 
 use Vinculum\Evaluation\Estimates;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
 
 /** Whether a change brings a sauce nearer to a limit of safety: said of every change, whatever it was made for. */
 final class Limits
@@ -16,7 +18,7 @@ final class Limits
     private const NEAR_ACTIVITY = 0.02;
 
     /**
-     * @return list<string> sentences, each with the rule it rests on
+     * @return list<Sentence> each with the rule it rests on
      */
     public static function approached(Estimates $before, Estimates $after): array
     {
@@ -24,13 +26,18 @@ final class Limits
         $was = $before->ph();
         $is = $after->ph();
         if ($was !== null && $is !== null && $is->value > $was->value + self::PH_MOVES && $is->high() > Cautions::PH_LIMIT - Cautions::NEAR_PH) {
-            $said[] = sprintf('Raises the pH from %.1f to %.1f, perhaps to %.1f: %s 4.6 (US 21 CFR 114.3). Only a calibrated meter says where it is.', $was->value, $is->value, $is->high(), $is->high() > Cautions::PH_LIMIT ? 'beyond' : 'towards');
+            $said[] = Sentence::of('Raises the pH from {from} to {to}, perhaps to {high}: {way} 4.6 (US 21 CFR 114.3). Only a calibrated meter says where it is.', [
+                'from' => Quantity::number($was->value, 1), 'to' => Quantity::number($is->value, 1), 'high' => Quantity::number($is->high(), 1),
+                'way' => $is->high() > Cautions::PH_LIMIT ? 'beyond' : 'towards',
+            ]);
         }
         $wasActive = $before->waterActivity();
         $isActive = $after->waterActivity();
         $limit = Cautions::ACTIVITY_LIMIT;
         if ($wasActive !== null && $isActive !== null && $isActive->value > $wasActive->value + self::ACTIVITY_MOVES && $isActive->high() > $limit - self::NEAR_ACTIVITY && $wasActive->low() < $limit) {
-            $said[] = sprintf('Raises the water activity from %.2f to %.2f, perhaps to %.2f; the limit for toxin is 0.85 (US 21 CFR 114.3).', $wasActive->value, $isActive->value, $isActive->high());
+            $said[] = Sentence::of('Raises the water activity from {from} to {to}, perhaps to {high}; the limit for toxin is 0.85 (US 21 CFR 114.3).', [
+                'from' => Quantity::number($wasActive->value, 2), 'to' => Quantity::number($isActive->value, 2), 'high' => Quantity::number($isActive->high(), 2),
+            ]);
         }
 
         return $said;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve;
 
+use Vinculum\Figure\Sense;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
@@ -18,13 +19,6 @@ enum Feel: string
     case Hot = 'hot';
     case Thick = 'thick';
     case Rich = 'rich';
-
-    /** One step of thickness, powers of ten of viscosity: about half of one of the five words; judgement. */
-    private const THICK_STEP = 0.45;
-
-    /** Fat, g per 100 g: a fifth more is noticed, from about 2 g on; judgement. */
-    private const RICH_WEBER = 0.2;
-    private const RICH_THRESHOLD = 2.0;
 
     public function measure(): ?Measure
     {
@@ -61,37 +55,27 @@ enum Feel: string
         };
     }
 
+    /** What notices it. */
+    public function sense(): Sense
+    {
+        return Sense::from($this->value);
+    }
+
     /** Noticeable steps from one value to another. */
     public function steps(float $from, float $to): float
     {
-        return match ($this) {
-            self::Thick => ($to - $from) / self::THICK_STEP,
-            self::Rich => log(($to + self::RICH_THRESHOLD) / ($from + self::RICH_THRESHOLD)) / log(1 + self::RICH_WEBER),
-            default => $this->measure()?->steps($from, $to) ?? 0.0,
-        };
+        return $this->sense()->steps($from, $to);
     }
 
     /** The value so many steps away; 0 at the least. */
     public function moved(float $value, float $steps): float
     {
-        $measure = $this->measure();
-
-        return match (true) {
-            $measure !== null => $measure->moved($value, $steps),
-            $this === self::Thick => max(0.0, $value + $steps * self::THICK_STEP),
-            default => max(0.0, ($value + self::RICH_THRESHOLD) * (1 + self::RICH_WEBER) ** $steps - self::RICH_THRESHOLD),
-        };
+        return $this->sense()->moved($value, $steps);
     }
 
     /** How much the value changes for one step, there. */
     public function perStep(float $value): float
     {
-        $measure = $this->measure();
-
-        return match (true) {
-            $measure !== null => ($value + $measure->threshold()) * log(1 + $measure->weber()),
-            $this === self::Thick => self::THICK_STEP,
-            default => ($value + self::RICH_THRESHOLD) * log(1 + self::RICH_WEBER),
-        };
+        return $this->sense()->perStep($value);
     }
 }

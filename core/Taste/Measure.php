@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
+use Vinculum\Figure\Sense;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Strength;
 
-/** The five taste figures, what they are made of, and how far apart two of them must be for a tongue to notice. */
+/** The five taste figures, and what they are made of. */
 enum Measure: string
 {
     case Sweetness = 'sweetness';
@@ -103,28 +104,22 @@ enum Measure: string
         };
     }
 
-    /** Weber fraction of one noticeable step; from memory and judgement. */
-    public function weber(): float
+    /** What notices it: the table of noticeable steps is there. */
+    public function sense(): Sense
     {
         return match ($this) {
-            self::Sweetness => 0.17,
-            self::Sourness => 0.22,
-            self::Saltiness => 0.15,
-            self::Umami => 0.20,
-            self::Heat => 0.35,
+            self::Sweetness => Sense::Sweet,
+            self::Sourness => Sense::Sour,
+            self::Saltiness => Sense::Salty,
+            self::Umami => Sense::Umami,
+            self::Heat => Sense::Hot,
         };
     }
 
-    /** About where it begins to be noticed in a sauce, not in water; from memory and judgement. In its unit. */
+    /** About where it begins to be noticed in a sauce. In its unit. */
     public function threshold(): float
     {
-        return match ($this) {
-            self::Sweetness => 1.0,
-            self::Sourness => 0.05,
-            self::Saltiness => 0.2,
-            self::Umami => 0.05,
-            self::Heat => 50.0,
-        };
+        return $this->sense()->threshold();
     }
 
     /** Drawn as a full column where no style says otherwise: about a table sauce; judgement. In its unit. */
@@ -139,19 +134,15 @@ enum Measure: string
         };
     }
 
-    /**
-     * Noticeable steps from one value to another: how many Weber fractions lie between them. Signed; positive is more.
-     */
+    /** Noticeable steps from one value to another; signed, positive is more. */
     public function steps(float $from, float $to): float
     {
-        $threshold = $this->threshold();
-
-        return log(($to + $threshold) / ($from + $threshold)) / log(1 + $this->weber());
+        return $this->sense()->steps($from, $to);
     }
 
     /** The value so many noticeable steps away; 0 at the least. */
     public function moved(float $value, float $steps): float
     {
-        return max(0.0, ($value + $this->threshold()) * (1 + $this->weber()) ** $steps - $this->threshold());
+        return $this->sense()->moved($value, $steps);
     }
 }

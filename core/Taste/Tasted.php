@@ -23,4 +23,10 @@ final readonly class Tasted
         public float $compositionVariance,
         public array $unknown,
     ) {}
+
+    /** d(noticeable steps) / d ln(amount) of a deciding line. */
+    public function stepsPerLn(int $line): float
+    {
+        return ($this->sensitivities[$line] ?? 0.0) * $this->measure->sense()->stepsPerLn($this->figure->value);
+    }
 }

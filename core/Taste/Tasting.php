@@ -90,6 +90,12 @@ final readonly class Tasting
         return $sum;
     }
 
+    /** @return array<string, float> by Measure value */
+    public function values(): array
+    {
+        return array_map(static fn (Tasted $tasted): float => $tasted->figure->value, $this->measures);
+    }
+
     public function value(Measure $measure): float
     {
         return $this->measures[$measure->value]->figure->value;

@@ -16,24 +16,10 @@ final readonly class Verdict
 
     private const FAR = 8;
 
-    /** The five words for a number of steps, each from so many on; judgement. */
-    private const DEGREES = [['a touch', 0.0], ['a little', 0.75], ['clearly', 1.5], ['much', 3.5], ['far too much', 7.5]];
-
     /**
      * @param float $steps outside the band, signed; 0 within it
      */
     private function __construct(public float $steps, public string $kind, public string $words) {}
-
-    /** A number of steps in one of five words: a touch, a little, clearly, much, far too much or little. */
-    public static function degree(float $steps): string
-    {
-        $word = '';
-        foreach (self::DEGREES as [$each, $from]) {
-            $word = abs($steps) >= $from ? $each : $word;
-        }
-
-        return $steps < 0.0 ? str_replace('too much', 'too little', $word) : $word;
-    }
 
     public static function of(Measure $measure, Figure $figure, Band $band): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Documents\Schemas;
+use App\Support\Schemas;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Server;
 
@@ -132,7 +132,7 @@ final class ConsoleTest extends HttpTestCase
      */
     private static function command(string $command, string $file, string $in = '', array $options = []): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', $command, $file, ...$options], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root());
+        $process = proc_open([PHP_BINARY, 'artisan', $command, $file, ...$options], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => sys_get_temp_dir().'/no-household-yet.sqlite'] + getenv());
         self::assertNotFalse($process);
         fwrite($pipes[0], $in);
         fclose($pipes[0]);

@@ -13,12 +13,12 @@ final class HouseholdTest extends HttpTestCase
     {
         $pan = ['name' => 'pan', 'kind' => 'pan', 'ml' => 3000, 'count' => 1, 'width_cm' => 22];
         $jar = ['name' => 'jar', 'kind' => 'jar', 'ml' => 250, 'count' => 6, 'width_cm' => null];
-        $kept = $this->documented('kit-list', $this->putJson('/api/kit', ['kit' => [$pan, $jar]]));
-        self::assertEquals([$pan, $jar], $kept['kit']);
+        $kept = $this->documented('equipment-list', $this->putJson('/api/equipment', ['equipment' => [$pan, $jar]]));
+        self::assertEquals([$pan, $jar], $kept['equipment']);
 
-        $this->documented('failure', $this->putJson('/api/kit', ['kit' => [$pan, ['kind' => 'bathtub'] + $jar]]), 422);
-        self::assertEquals([$pan, $jar], $this->documented('kit-list', $this->getJson('/api/kit'))['kit'], 'a slip changes nothing');
-        self::assertSame([], $this->documented('kit-list', $this->putJson('/api/kit', ['kit' => []]))['kit']);
+        $this->documented('failure', $this->putJson('/api/equipment', ['equipment' => [$pan, ['kind' => 'bathtub'] + $jar]]), 422);
+        self::assertEquals([$pan, $jar], $this->documented('equipment-list', $this->getJson('/api/equipment'))['equipment'], 'a slip changes nothing');
+        self::assertSame([], $this->documented('equipment-list', $this->putJson('/api/equipment', ['equipment' => []]))['equipment']);
     }
 
     public function test_who_has_no_scale_is_given_no_grams(): void

@@ -85,7 +85,7 @@ final class PantryTest extends HttpTestCase
         $stronger = ['name' => 'My vinegar', 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 9]];
         $preview = $this->documented('own-preview', $this->postJson('/api/own-ingredients/preview?slug=my-vinegar', $stronger));
         self::assertSame($record['id'], $preview['moves'][0]['id']);
-        self::assertMatchesRegularExpression('/sour \d\.\d steps up/', $preview['moves'][0]['text']);
+        self::assertMatchesRegularExpression('/sour (?:half a step|\d(?:\.\d)? steps?) up/', $preview['moves'][0]['text']);
         self::assertEqualsWithDelta(6.0, (float) $this->getJson('/api/pantry/my-vinegar')->json('own.values.acidity_percent'), 1e-9, 'a preview keeps nothing');
 
         $this->documented('pantry-page', $this->putJson('/api/own-ingredients/my-vinegar', $stronger));

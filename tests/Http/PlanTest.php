@@ -9,7 +9,7 @@ final class PlanTest extends HttpTestCase
 {
     public function test_a_batch_is_planned_with_the_pans_and_jars_that_are_owned(): void
     {
-        $this->documented('kit-list', $this->putJson('/api/kit', ['kit' => [
+        $this->documented('equipment-list', $this->putJson('/api/equipment', ['equipment' => [
             ['name' => 'pan', 'kind' => 'pan', 'ml' => 1500, 'count' => 1, 'width_cm' => 20],
             ['name' => 'jar', 'kind' => 'jar', 'ml' => 250, 'count' => 3, 'width_cm' => null],
         ]]));
@@ -38,7 +38,7 @@ final class PlanTest extends HttpTestCase
         self::assertStringContainsString('is not in this recipe', $message(['to' => 'all of 1 kg pears']));
         self::assertStringContainsString('come to 9000 ml', $this->documented('plan', $this->postJson('/api/plan', ['recipe' => self::RECIPE, 'to' => '1x', 'portions' => 'mop 9 l']))['portions_problem']);
         self::assertSame('batches[0].recipe', $this->documented('failure', $this->postJson('/api/shopping', ['batches' => [['recipe' => 'x', 'to' => '1x']]]), 422)['error']['fields'][0]['field']);
-        self::assertSame('kit[0].ml', $this->documented('failure', $this->putJson('/api/kit', ['kit' => [['name' => 'x', 'kind' => 'pan', 'ml' => 0, 'count' => 1, 'width_cm' => null]]]), 422)['error']['fields'][0]['field']);
+        self::assertSame('equipment[0].ml', $this->documented('failure', $this->putJson('/api/equipment', ['equipment' => [['name' => 'x', 'kind' => 'pan', 'ml' => 0, 'count' => 1, 'width_cm' => null]]]), 422)['error']['fields'][0]['field']);
     }
 
     public function test_a_recipe_goes_out_as_json_and_comes_in_without_any_loss(): void

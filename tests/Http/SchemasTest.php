@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Documents\Schemas;
+use App\Support\Schemas;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Say;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Division;
 
@@ -32,7 +33,7 @@ final class FreezerTest extends TestCase
             $left = $inches * 2.54 * M_PI / 4 * self::WIDE_MOUTH ** 2;
             [$portion] = Division::of(sprintf('freezer %.0f ml', $millilitres - $left), $millilitres, MeasuringSet::Us);
 
-            self::assertSame(1, preg_match('/holds (\d+) ml/', $portion['label'], $match));
+            self::assertSame(1, preg_match('/holds ([\d\x{00A0}]+) mL/u', Say::it($portion['label']), $match));
             self::assertEqualsWithDelta($millilitres, (float) ($match[1] ?? 0), 0.03 * $millilitres, $jar);
             self::assertGreaterThanOrEqual($millilitres - 1, (float) ($match[1] ?? 0), $jar);
         }

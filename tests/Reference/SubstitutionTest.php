@@ -45,7 +45,7 @@ final class SubstitutionTest extends TestCase
     public function test_the_amount_is_about_what_is_published(string $out, string $amount, string $in, string $published, float $factor, float $known, string $source): void
     {
         $from = Sauce::evaluate([['id' => 'out', 'ingredient' => $out, 'amount' => $amount], 'water' => '500 g', 'apple-puree' => '300 g'], ['process' => ['kind' => 'simmer', 'minutes' => 3, 'lid' => true]]);
-        $option = Swap::options($from, Sauce::catalogue(), Sauce::aromas(), 'out', new Criteria, [$in])[0];
+        $option = Swap::options($from, Sauce::catalogue(), 'out', new Criteria, [$in])[0];
         $expected = $known * Sauce::evaluate(['thing' => ['id' => 'thing', 'ingredient' => $in, 'amount' => $published]])->cooked->weighed->lines[0]->grams;
 
         self::assertLessThan($factor, $option->with[0]->grams / $expected, $source);

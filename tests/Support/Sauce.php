@@ -6,11 +6,11 @@ namespace Tests\Support;
 
 use App\Pantry\Compiled;
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Pantry\Aromas;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Safety\Need;
 use Vinculum\Taste\Style;
 
 /** Short ways to a recipe and what it comes to, on the catalogue that ships. */
@@ -22,7 +22,7 @@ final class Sauce
 
     public static function catalogue(): Catalogue
     {
-        return self::$catalogue ??= new Catalogue(self::compiled()->pantry);
+        return self::$catalogue ??= self::compiled()->catalogue();
     }
 
     public static function ingredient(string $slug): Ingredient
@@ -30,14 +30,14 @@ final class Sauce
         return self::catalogue()->find($slug) ?? throw new \LogicException("There is no {$slug}.");
     }
 
+    public static function need(string $named): Need
+    {
+        return Need::named($named, self::catalogue()->vocabulary) ?? throw new \LogicException("There is no need {$named}.");
+    }
+
     public static function style(string $slug): Style
     {
         return Style::of(self::compiled()->styles[$slug]);
-    }
-
-    public static function aromas(): Aromas
-    {
-        return new Aromas(self::compiled()->aromas);
     }
 
     /** @return array<string, Style> that ship, by slug */
@@ -74,6 +74,6 @@ final class Sauce
 
     private static function compiled(): Compiled
     {
-        return self::$compiled ??= Compiled::from(Server::root().'/database/pantry', Server::root().'/database/styles', Server::root().'/database/kitchen');
+        return self::$compiled ??= Compiled::from(Server::root().'/database');
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\RebalanceDocument;
-use App\Documents\RescueDocument;
-use App\Http\Requests\RebalanceInput;
-use App\Http\Requests\RescueInput;
+use App\Http\Requests\RebalanceRequest;
+use App\Http\Requests\RescueRequest;
 use App\Recipes\Adjuster;
+use Vinculum\Words\RebalanceView;
+use Vinculum\Words\RescueView;
 
 /** What would have to change. Nothing is stored. */
 final readonly class AdjustController
@@ -18,20 +18,20 @@ final readonly class AdjustController
     /**
      * @return array<string, mixed>
      */
-    public function rebalance(RebalanceInput $input): array
+    public function rebalance(RebalanceRequest $request, RebalanceView $view): array
     {
-        $recipe = $input->recipe();
+        $recipe = $request->recipe();
 
-        return RebalanceDocument::of($this->adjuster->rebalance($recipe, $input->style(), $input->numbers('targets'), $input->numbers('levels'), $input->numbers('feels')), $recipe);
+        return $view->of($this->adjuster->rebalance($recipe, $request->styleSlug(), $request->numbers('targets'), $request->numbers('levels'), $request->numbers('feels')), $recipe);
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function rescue(RescueInput $input): array
+    public function rescue(RescueRequest $request, RescueView $view): array
     {
-        $recipe = $input->recipe();
+        $recipe = $request->recipe();
 
-        return RescueDocument::of($this->adjuster->rescue($recipe, $input->steps('feels'), $input->steps('much'), $input->have(), $input->pot()), $recipe);
+        return $view->of($this->adjuster->rescue($recipe, $request->steps('feels'), $request->steps('much'), $request->have(), $request->pot()), $recipe);
     }
 }

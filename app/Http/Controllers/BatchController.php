@@ -4,59 +4,68 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BatchDocument;
-use App\Documents\Schemas;
+use App\Http\Requests\ReadingRequest;
+use App\Http\Resources\BatchResource;
 use App\Models\Batch;
 use App\Models\StoredRecipe;
 use App\Recipes\Evaluator;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Vinculum\Log\InvalidReading;
+use Vinculum\Log\MadeBatch;
+use Vinculum\Log\Reading;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 
 /** Batches of a recipe, and what was measured of them. */
-final readonly class BatchController
+final class BatchController
 {
-    public function __construct(private Schemas $schemas) {}
-
     /**
      * @return array<string, mixed>
      */
     public function index(StoredRecipe $recipe): array
     {
-        return ['batches' => Batch::ofRecipe($recipe->id)->map(BatchDocument::of(...))->values()->all()];
+        return ['batches' => BatchResource::collection($recipe->batches()->get())];
     }
 
-    public function store(StoredRecipe $recipe, Evaluator $evaluator): JsonResponse
+    public function store(StoredRecipe $recipe, Evaluator $evaluator): BatchResource
     {
         $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
         if ($evaluation->cooked->rows === []) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
         }
-        $batch = Batch::query()->create([
-            'recipe_id' => $recipe->id,
-            'made_on' => Carbon::today(),
-            'document' => $recipe->document,
-            'frozen' => BatchDocument::freeze($evaluation),
-            'readings' => [],
-        ]);
 
-        return new JsonResponse(BatchDocument::of($batch), 201);
+        return new BatchResource($recipe->batches()->create(['made_on' => Carbon::today(), 'document' => $recipe->document, 'frozen' => MadeBatch::freeze($evaluation)]));
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function read(Batch $batch, Request $request): array
+    /** One reading more; or one instead of another, which is kept beside it and stands no longer. */
+    public function read(Batch $batch, ReadingRequest $request): BatchResource
     {
-        /** @var array{kind: 'ph'|'brix'|'salt'|'mass', value: float|int, hot?: bool, rested?: bool} $reading */
-        $reading = $this->schemas->check('reading-input', (string) $request->getContent());
-        $batch->readings = [...$batch->readings, ['kind' => $reading['kind'], 'value' => (float) $reading['value'], 'hot' => $reading['hot'] ?? false, 'rested' => $reading['rested'] ?? true]];
-        $batch->save();
+        $given = $request->reading();
+        try {
+            $reading = new Reading($given['kind'], (float) $given['value'], $given['hot'] ?? false, $given['rested'] ?? true, $given['instrument'] ?? 'calibrated');
+        } catch (InvalidReading $why) {
+            throw InvalidRecipe::at('value', $why->getMessage());
+        }
+        DB::transaction(function () use ($batch, $reading, $given): void {
+            $wrong = isset($given['instead_of']) ? $batch->readings()->findOrFail($given['instead_of']) : null;
+            $wrong?->setAside();
+            $batch->readings()->create([
+                'kind' => $reading->kind, 'value' => $reading->value, 'hot' => $reading->isHot, 'rested' => $reading->isRested,
+                'instrument' => $reading->instrument, 'note' => $given['note'] ?? '', 'instead_of' => $wrong?->id,
+            ]);
+        });
 
-        return BatchDocument::of($batch);
+        return new BatchResource($batch->refresh());
+    }
+
+    /** A wrong reading stands no longer; it is kept, so that one can see it was taken. */
+    public function setAside(Batch $batch, int $reading): BatchResource
+    {
+        $batch->readings()->findOrFail($reading)->setAside();
+
+        return new BatchResource($batch->refresh());
     }
 
     public function destroy(Batch $batch): Response

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Schemas;
+use App\Http\Requests\EquipmentRequest;
+use App\Http\Resources\EquipmentResource;
 use App\Models\EquipmentRecord;
-use Illuminate\Http\Request;
-use Vinculum\Batch\Equipment;
 
 /** The pans, jars, bottles and blenders of the household. */
 final class EquipmentController
@@ -17,17 +16,15 @@ final class EquipmentController
      */
     public function index(): array
     {
-        return ['kit' => array_map(static fn (Equipment $each): array => ['name' => $each->name, 'kind' => $each->kind, 'ml' => $each->millilitres, 'count' => $each->count, 'width_cm' => $each->widthCm], EquipmentRecord::owned())];
+        return ['equipment' => EquipmentResource::collection(EquipmentRecord::query()->orderBy('id')->get())];
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function replace(Request $request, Schemas $schemas): array
+    public function replace(EquipmentRequest $request): array
     {
-        /** @var array{kit: list<array{name: string, kind: string, ml: float|int, count: int, width_cm: float|int|null}>} $given */
-        $given = $schemas->check('kit-list', (string) $request->getContent());
-        EquipmentRecord::replaceAll($given['kit']);
+        EquipmentRecord::replaceAll($request->given()['equipment']);
 
         return $this->index();
     }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\AnalysisDocument;
-use App\Documents\BenchDocument;
-use App\Http\Requests\RecipeInput;
+use App\Http\Requests\RecipeRequest;
 use App\Recipes\Evaluator;
+use Vinculum\Words\AnalysisView;
+use Vinculum\Words\BenchView;
+use Vinculum\Words\Speech;
 
 /** What a draft comes to. Nothing is stored. */
 final class EvaluationController
@@ -15,10 +16,10 @@ final class EvaluationController
     /**
      * @return array<string, mixed>
      */
-    public function __invoke(RecipeInput $input, Evaluator $evaluator): array
+    public function __invoke(RecipeRequest $request, Evaluator $evaluator, AnalysisView $analysis, Speech $speech): array
     {
-        $evaluation = $evaluator->evaluate($input->recipe());
+        $evaluation = $evaluator->evaluate($request->recipe());
 
-        return ['analysis' => AnalysisDocument::of($evaluation), 'bench' => BenchDocument::of($evaluation)];
+        return ['analysis' => $analysis->of($evaluation), 'bench' => (new BenchView($speech, $evaluation))->whole()];
     }
 }

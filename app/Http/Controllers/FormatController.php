@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\ExportDocument;
-use App\Documents\Json;
-use App\Documents\NoteDocument;
-use App\Documents\Schemas;
-use App\Http\Requests\ExportInput;
+use App\Http\Requests\ExportRequest;
+use App\Http\Requests\ImportRequest;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
-use Illuminate\Http\Request;
+use App\Support\Json;
+use App\Support\Schemas;
+use Illuminate\Support\Str;
 use Vinculum\Amount\Kitchenware;
-use Vinculum\Amount\MeasuringSet;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Recipe\Formats\JsonLd;
 use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Words\NoteView;
+use Vinculum\Words\Speech;
 
 /**
  * Recipes out and in: JSON, schema.org JSON-LD, Markdown and CSV. Nothing is stored.
@@ -26,28 +27,26 @@ use Vinculum\Recipe\Jotted\JottedText;
  */
 final readonly class FormatController
 {
-    public function __construct(private Household $household, private Schemas $schemas) {}
+    public function __construct(private Household $household, private Schemas $schemas, private NoteView $notes) {}
 
     /**
      * @return array<string, mixed>
      */
-    public function export(ExportInput $input, Evaluator $evaluator): array
+    public function export(ExportRequest $request, Evaluator $evaluator, Speech $speech): array
     {
         /** @var array<string, mixed> $document */
-        $document = $this->household->embed($input->document());
+        $document = $this->household->embed($request->document());
 
-        return ExportDocument::of($evaluator->evaluate($input->recipe()), $input->format(), $document);
+        return self::written($speech, $evaluator->evaluate($request->recipe()), $request->wantedFormat(), $document);
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function import(Request $request): array
+    public function import(ImportRequest $request): array
     {
-        /** @var array{text: string, measures?: string} $body */
-        $body = $this->schemas->check('import-input', (string) $request->getContent());
-        $kit = Kitchenware::with(MeasuringSet::from($body['measures'] ?? $this->household->preferences()->measures->value), $this->household->vessels());
-        $text = ltrim($body['text'], "\u{FEFF} \t\r\n");
+        $kit = Kitchenware::with($request->measures() ?? $this->household->preferences()->measures, $this->household->vessels());
+        $text = ltrim($request->contents(), "\u{FEFF} \t\r\n");
         $json = self::json($text);
         if (is_array($json) && ($json['format'] ?? null) === 'vinculum-recipe') {
             /** @var RecipeArray $checked */
@@ -56,11 +55,11 @@ final readonly class FormatController
             return ['kind' => 'json', 'recipe' => RecipeDocument::write(RecipeDocument::read($checked)), 'questions' => []];
         }
         if (is_array($json)) {
-            return ['kind' => 'jsonld'] + NoteDocument::of(...JsonLd::read($json, $this->household->catalogue(), $kit));
+            return ['kind' => 'jsonld'] + $this->notes->of(...JsonLd::read($json, $this->household->catalogue(), $kit));
         }
         $isCsv = preg_match('/^[^\n]*\bamount\b[^\n]*,[^\n]*\bingredient\b/iu', $text) === 1 || preg_match('/^[^\n]*\bingredient\b[^\n]*,[^\n]*\bamount\b/iu', $text) === 1;
 
-        return ['kind' => $isCsv ? 'csv' : 'text'] + NoteDocument::of(...JottedText::read($isCsv ? Markdown::fromCsv($text) : $text, $this->household->catalogue(), $kit));
+        return ['kind' => $isCsv ? 'csv' : 'text'] + $this->notes->of(...JottedText::read($isCsv ? Markdown::fromCsv($text) : $text, $this->household->catalogue(), $kit));
     }
 
     /**
@@ -83,5 +82,29 @@ final readonly class FormatController
         }
 
         return is_array($read) ? $read : null;
+    }
+
+    /**
+     * A recipe in another format, with what that cannot carry (export.schema.json).
+     *
+     * @param 'json'|'jsonld'|'markdown'|'csv' $format
+     * @param array<string, mixed> $document the recipe as it came, own ingredients with it
+     * @return array{file: string, type: string, text: string, lost: list<string>}
+     */
+    private static function written(Speech $speech, Evaluation $evaluation, string $format, array $document): array
+    {
+        $weighed = $evaluation->cooked->weighed;
+        $name = Str::slug($evaluation->recipe->name) ?: 'sauce';
+        if ($format === 'jsonld') {
+            $written = JsonLd::write($weighed, $speech->volume($evaluation->estimates->volume()->value));
+
+            return ['file' => "{$name}.jsonld", 'type' => 'application/ld+json', 'text' => Json::encode($written['document']), 'lost' => $written['lost']];
+        }
+
+        return match ($format) {
+            'json' => ['file' => "{$name}.json", 'type' => 'application/json', 'text' => Json::encode($document), 'lost' => []],
+            'markdown' => ['file' => "{$name}.md", 'type' => 'text/markdown', 'text' => Markdown::write($weighed), 'lost' => Markdown::CANNOT_CARRY],
+            'csv' => ['file' => "{$name}.csv", 'type' => 'text/csv', 'text' => Markdown::csv($weighed), 'lost' => Markdown::CSV_CANNOT_CARRY],
+        };
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\NoteDocument;
-use App\Http\Requests\TextInput;
+use App\Http\Requests\NoteRequest;
 use App\Pantry\Household;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Words\NoteView;
 
 /** Jotted text as recipe lines. Nothing is stored. */
 final class NoteController
@@ -16,8 +16,8 @@ final class NoteController
     /**
      * @return array<string, mixed>
      */
-    public function __invoke(TextInput $input, Household $household): array
+    public function __invoke(NoteRequest $request, Household $household, NoteView $view): array
     {
-        return NoteDocument::of(...JottedText::read($input->text, $household->catalogue(), Kitchenware::with($input->measures, $household->vessels())));
+        return $view->of(...JottedText::read($request->note(), $household->catalogue(), Kitchenware::with($request->measures(), $household->vessels())));
     }
 }

@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\PantryDocument;
-use App\Documents\Schemas;
-use App\Documents\Wording;
-use App\Models\OnHand;
+use App\Http\Requests\OwnIngredientRequest;
 use App\Models\OwnIngredientRecord;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
+use App\Pantry\PantryShelf;
 use App\Recipes\Evaluator;
 use App\Recipes\Styles;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Safety\OwnSauce;
 use Vinculum\Taste\Measure;
 
 /**
@@ -32,18 +30,18 @@ final readonly class OwnIngredientController
     /** A recipe whose tastes move less than this many steps has not moved. */
     private const MOVED_STEPS = 0.3;
 
-    public function __construct(private Household $household, private Schemas $schemas, private Styles $styles) {}
+    public function __construct(private Household $household, private Styles $styles, private PantryShelf $shelf) {}
 
-    public function store(Request $request): JsonResponse
+    public function store(OwnIngredientRequest $request): JsonResponse
     {
-        return $this->keep($this->definition($request));
+        return $this->keep($request->definition());
     }
 
     public function fromRecipe(StoredRecipe $recipe, Evaluator $evaluator): JsonResponse
     {
         $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
 
-        return $this->keep(OwnIngredient::ofMixture($recipe->name, $evaluation->cooked->mixture));
+        return $this->keep(OwnSauce::definition($recipe->name, $evaluation));
     }
 
     /**
@@ -51,9 +49,9 @@ final readonly class OwnIngredientController
      *
      * @return array<string, mixed>
      */
-    public function preview(Request $request): array
+    public function preview(OwnIngredientRequest $request): array
     {
-        $definition = $this->definition($request);
+        $definition = $request->definition();
         $slug = $request->query('slug');
         $slug = is_string($slug) && $this->household->definition($slug) !== null ? $slug : 'my-new-one';
         $catalogue = $this->household->trying($slug, $definition);
@@ -64,9 +62,9 @@ final readonly class OwnIngredientController
     /**
      * @return array<string, mixed>
      */
-    public function update(OwnIngredientRecord $own, Request $request): array
+    public function update(OwnIngredientRecord $own, OwnIngredientRequest $request): array
     {
-        $definition = $this->definition($request);
+        $definition = $request->definition();
         $catalogue = $this->household->trying($own->slug, $definition);
         $own->update(['definition' => $definition]);
         $this->household->forget();
@@ -117,17 +115,6 @@ final readonly class OwnIngredientController
     }
 
     /**
-     * @return Definition
-     */
-    private function definition(Request $request): array
-    {
-        /** @var Definition $definition */
-        $definition = $this->schemas->check('own-ingredient', (string) $request->getContent());
-
-        return $definition;
-    }
-
-    /**
      * @param Definition $definition
      * @return array<string, mixed>
      */
@@ -135,7 +122,7 @@ final readonly class OwnIngredientController
     {
         $ingredient = $catalogue->find($slug) ?? throw new \LogicException("{$slug} was not made.");
 
-        return PantryDocument::page($ingredient, StoredRecipe::onTheShelf(''), OnHand::query()->find($slug), $definition);
+        return $this->shelf->page($ingredient, $definition);
     }
 
     /**
@@ -144,11 +131,9 @@ final readonly class OwnIngredientController
     private function moves(string $slug, Catalogue $changed): array
     {
         $moves = [];
-        foreach (StoredRecipe::onTheShelf('') as $stored) {
+        $speech = $this->household->preferences()->speech();
+        foreach (StoredRecipe::query()->using($slug)->get() as $stored) {
             $recipe = RecipeDocument::read($stored->document);
-            if (! in_array($slug, array_map(static fn ($line): string => $line->ingredient, $recipe->lines()), true)) {
-                continue;
-            }
             $style = $this->styles->of($recipe->style);
             $before = Evaluation::of($recipe, $this->household->catalogueFor($recipe), $style);
             $after = Evaluation::of($recipe, $changed, $style);
@@ -156,7 +141,7 @@ final readonly class OwnIngredientController
             foreach (Measure::cases() as $measure) {
                 $steps = $measure->steps($before->tasting->value($measure), $after->tasting->value($measure));
                 if (abs($steps) >= self::MOVED_STEPS) {
-                    $words[] = sprintf('%s %.1f steps %s', mb_strtolower(Wording::label($measure)), abs($steps), $steps > 0 ? 'up' : 'down');
+                    $words[] = sprintf('%s %s %s', mb_strtolower($speech->label($measure)), $speech->steps($steps), $steps > 0 ? 'up' : 'down');
                 }
             }
             $moves[] = ['id' => $stored->id, 'name' => $stored->name, 'text' => $words === [] ? 'by less than a tongue can tell' : implode(', ', $words)];

@@ -4,30 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\PantryDocument;
-use App\Documents\Schemas;
+use App\Http\Requests\OnHandRequest;
 use App\Models\OnHand;
-use App\Models\StoredRecipe;
-use App\Pantry\Household;
 use App\Pantry\PantryQuery;
+use App\Pantry\PantryShelf;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Words\PantryView;
 
 /** How strong everything is, and what of it there is. */
 final readonly class PantryController
 {
-    public function __construct(private Catalogue $catalogue, private Household $household) {}
+    public function __construct(private Catalogue $catalogue, private PantryShelf $shelf) {}
 
     /**
      * @return array<string, mixed>
      */
-    public function index(Request $request): array
+    public function index(Request $request, PantryView $view): array
     {
         $onHand = OnHand::slugs();
 
-        return PantryDocument::list(PantryQuery::from($request)->find($this->catalogue, $onHand), $onHand);
+        return $view->list(PantryQuery::from($request)->find($this->catalogue, $onHand), $onHand);
     }
 
     /**
@@ -35,22 +34,19 @@ final readonly class PantryController
      */
     public function show(string $ingredient): array
     {
-        $found = $this->ingredient($ingredient);
-
-        return PantryDocument::page($found, StoredRecipe::onTheShelf(''), OnHand::query()->find($found->slug), $this->household->definition($found->slug));
+        return $this->shelf->page($this->ingredient($ingredient));
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function mark(string $ingredient, Request $request, Schemas $schemas): array
+    public function mark(string $ingredient, OnHandRequest $request): array
     {
         $found = $this->ingredient($ingredient);
-        /** @var array{have: bool, price?: float|int|null, pack?: string|null, amount?: string|null} $mark */
-        $mark = $schemas->check('on-hand-input', (string) $request->getContent());
+        $mark = $request->mark();
         OnHand::query()->updateOrCreate(['slug' => $found->slug], ['have' => $mark['have'], 'price' => $mark['price'] ?? null, 'pack' => $mark['pack'] ?? null, 'amount' => $mark['amount'] ?? null]);
 
-        return $this->show($ingredient);
+        return $this->shelf->page($found);
     }
 
     private function ingredient(string $slug): Ingredient

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\PlanDocument;
-use App\Documents\Schemas;
-use App\Documents\ShoppingDocument;
-use App\Http\Requests\PlanInput;
+use App\Http\Requests\PlanRequest;
+use App\Http\Requests\ShoppingRequest;
 use App\Models\StoredRecipe;
 use App\Recipes\Planner;
-use Illuminate\Http\Request;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Words\PlanView;
+use Vinculum\Words\ShoppingView;
 
 /** From one cup to twelve bottles. Nothing is stored. */
 final readonly class PlanController
@@ -23,22 +22,21 @@ final readonly class PlanController
     /**
      * @return array<string, mixed>
      */
-    public function plan(PlanInput $input): array
+    public function plan(PlanRequest $request, PlanView $view): array
     {
-        $recipe = $input->recipe();
+        $recipe = $request->recipe();
+        $scaled = $this->planner->scaled($recipe, $request->to(), $request->headspacePercent());
 
-        return PlanDocument::of($this->planner->scaled($recipe, $input->to(), $input->headspacePercent()), $recipe, $this->planner, $input->headspacePercent(), $input->portions());
+        return $view->of($scaled, $recipe, $this->planner->equipment(), $this->planner->shopping([$scaled->evaluation->cooked->weighed]), $request->headspacePercent(), $request->portions());
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function shopping(Request $request, Schemas $schemas): array
+    public function shopping(ShoppingRequest $request, ShoppingView $view): array
     {
-        /** @var array{batches: list<array{recipe: string, to: string}>} $body */
-        $body = $schemas->check('shopping-input', (string) $request->getContent());
         $batches = [];
-        foreach ($body['batches'] as $i => $batch) {
+        foreach ($request->given()['batches'] as $i => $batch) {
             $stored = StoredRecipe::query()->find($batch['recipe']) ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
             try {
                 $batches[] = $this->planner->scaled(RecipeDocument::read($stored->document), $batch['to'], 0.0)->evaluation->cooked->weighed;
@@ -47,6 +45,6 @@ final readonly class PlanController
             }
         }
 
-        return ShoppingDocument::of($this->planner->shopping($batches));
+        return $view->of($this->planner->shopping($batches));
     }
 }

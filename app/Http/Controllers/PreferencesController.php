@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Schemas;
+use App\Http\Requests\PreferencesRequest;
 use App\Models\PreferencesRecord;
 use App\Pantry\Household;
 use App\Pantry\Preferences;
-use Illuminate\Http\Request;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\InvalidRecipe;
 
-/** The set that is owned, the scale's step, and the units and numbers that are read. */
+/** The set that is owned, the scale's step, what is read, and what never comes into the house. */
 final readonly class PreferencesController
 {
     public function __construct(private Household $household) {}
@@ -26,10 +27,14 @@ final readonly class PreferencesController
     /**
      * @return array<string, mixed>
      */
-    public function replace(Request $request, Schemas $schemas): array
+    public function replace(PreferencesRequest $request, Catalogue $catalogue): array
     {
-        /** @var array{measures: string, scale_g: float|int, mass: string, volume: string, decimal: string} $given */
-        $given = $schemas->check('preferences', (string) $request->getContent());
+        $given = $request->given();
+        foreach ($given['never'] ?? [] as $i => $named) {
+            if ($catalogue->find($named) === null && ! isset($catalogue->vocabulary->words['needs'][$named])) {
+                throw InvalidRecipe::at("never[{$i}]", 'is not accepted. Expected: one of '.implode(', ', array_keys($catalogue->vocabulary->words['needs'])).', or the slug of an ingredient.');
+            }
+        }
         PreferencesRecord::keep(Preferences::of($given));
         $this->household->forget();
 

@@ -4,57 +4,57 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\RecordDocument;
-use App\Documents\ShelfDocument;
 use App\Http\RequestRefused;
-use App\Http\Requests\RecipeInput;
+use App\Http\Requests\RecipeRequest;
+use App\Http\Resources\RecipeCardResource;
+use App\Http\Resources\RecipeResource;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
-use Illuminate\Http\JsonResponse;
+use App\Recipes\Evaluator;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Words\BenchView;
+use Vinculum\Words\Speech;
 
 /** The recipes that are kept. */
-final class RecipeController
+final readonly class RecipeController
 {
+    public function __construct(private Household $household) {}
+
     /**
      * @return array<string, mixed>
      */
-    public function index(Request $request, ShelfDocument $shelf): array
+    public function index(Request $request, Evaluator $evaluator, Speech $speech): array
     {
         $typed = $request->string('q')->trim()->value();
+        $card = static fn (StoredRecipe $recipe): RecipeCardResource => new RecipeCardResource($recipe, new BenchView($speech, $evaluator->evaluate(RecipeDocument::read($recipe->document))));
 
-        return $shelf->of(StoredRecipe::onTheShelf($typed));
+        return ['recipes' => StoredRecipe::query()->onTheShelf($typed)->get()->map($card)->values()];
     }
 
-    public function store(RecipeInput $input, Household $household): JsonResponse
+    public function store(RecipeRequest $request): RecipeResource
     {
-        return new JsonResponse(RecordDocument::of(StoredRecipe::keep($household->embed($input->document()), $input->variantOf())), 201);
+        return new RecipeResource(StoredRecipe::keep($this->household->embed($request->document()), $request->variantOf()));
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function show(StoredRecipe $recipe): array
+    public function show(StoredRecipe $recipe): RecipeResource
     {
-        return RecordDocument::of($recipe);
+        return new RecipeResource($recipe);
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function update(RecipeInput $input, StoredRecipe $recipe, Household $household): array
+    public function update(RecipeRequest $request, StoredRecipe $recipe): RecipeResource
     {
-        $seen = $input->revision();
-        $document = $household->embed($input->document());
+        $seen = $request->revision();
+        $document = $this->household->embed($request->document());
         if (! $recipe->replace($document, $seen)) {
             throw new RequestRefused(409, 'saved-in-between', 'This recipe was saved from somewhere else since you opened it.', beside: [
                 'yours' => $document,
-                'theirs' => RecordDocument::of($recipe),
+                'theirs' => new RecipeResource($recipe),
             ]);
         }
 
-        return RecordDocument::of($recipe);
+        return new RecipeResource($recipe);
     }
 
     public function destroy(StoredRecipe $recipe): Response
@@ -64,21 +64,15 @@ final class RecipeController
         return new Response('', 204);
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function restore(StoredRecipe $recipe): array
+    public function restore(StoredRecipe $recipe): RecipeResource
     {
         $recipe->restore();
 
-        return RecordDocument::of($recipe);
+        return new RecipeResource($recipe);
     }
 
-    public function duplicate(StoredRecipe $recipe): JsonResponse
+    public function duplicate(StoredRecipe $recipe): RecipeResource
     {
-        $document = $recipe->document;
-        $document['name'] = mb_substr($document['name'], 0, 110).', a copy';
-
-        return new JsonResponse(RecordDocument::of(StoredRecipe::keep($document)), 201);
+        return new RecipeResource($recipe->copy());
     }
 }

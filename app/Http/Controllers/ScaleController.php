@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\ScaleDocument;
-use App\Http\Requests\ScaleInput;
+use App\Http\Requests\ScaleRequest;
 use App\Recipes\Planner;
+use Vinculum\Words\ScaleView;
 
 /** A draft for another amount of sauce. Nothing is stored. */
 final class ScaleController
@@ -14,10 +14,10 @@ final class ScaleController
     /**
      * @return array<string, mixed>
      */
-    public function __invoke(ScaleInput $input, Planner $planner): array
+    public function __invoke(ScaleRequest $request, Planner $planner, ScaleView $view): array
     {
-        $recipe = $input->recipe();
+        $recipe = $request->recipe();
 
-        return ScaleDocument::of($planner->scaled($recipe, $input->to(), $input->headspacePercent()), $recipe);
+        return $view->of($planner->scaled($recipe, $request->to(), $request->headspacePercent()), $recipe);
     }
 }

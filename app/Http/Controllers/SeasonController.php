@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Schemas;
+use App\Http\Requests\SeasonRequest;
 use App\Models\SeasonRecord;
 use App\Recipes\Swapper;
-use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Vinculum\Pantry\Catalogue;
@@ -26,7 +25,7 @@ final readonly class SeasonController
         $seasons = $this->swapper->seasons();
         $list = [];
         foreach ($this->catalogue->slugs() as $slug) {
-            $months = $seasons->of($slug);
+            $months = $seasons->monthsOf($slug);
             if ($months !== null) {
                 $list[] = ['slug' => $slug, 'name' => $this->catalogue->find($slug)->name ?? $slug, 'first' => $months[0], 'last' => $months[1], 'now' => $seasons->isIn($slug, Carbon::now()->month)];
             }
@@ -38,11 +37,10 @@ final readonly class SeasonController
     /**
      * @return array<string, mixed>
      */
-    public function set(string $ingredient, Request $request, Schemas $schemas): array
+    public function set(string $ingredient, SeasonRequest $request): array
     {
         $found = $this->catalogue->find($ingredient) ?? throw new NotFoundHttpException;
-        /** @var array{first: int|null, last: int|null} $season */
-        $season = $schemas->check('season-input', (string) $request->getContent());
+        $season = $request->season();
         if (($season['first'] === null) !== ($season['last'] === null)) {
             throw InvalidRecipe::at('last', 'A season has a first and a last month, or neither.');
         }

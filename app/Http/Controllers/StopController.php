@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\StageDocument;
-use App\Http\Requests\StopInput;
+use App\Http\Requests\StopRequest;
 use App\Recipes\Evaluator;
+use Vinculum\Words\StageView;
 
 /** "What if I stop at a third instead of a half." Nothing is stored. */
 final class StopController
@@ -14,8 +14,8 @@ final class StopController
     /**
      * @return array<string, mixed>
      */
-    public function __invoke(StopInput $input, Evaluator $evaluator): array
+    public function __invoke(StopRequest $request, Evaluator $evaluator, StageView $view): array
     {
-        return StageDocument::choices($evaluator->stops($input->recipe(), $input->stage()), $input->stage());
+        return $view->choices($evaluator->stops($request->recipe(), $request->stage()), $request->stage());
     }
 }

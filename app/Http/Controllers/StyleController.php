@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BatchDocument;
-use App\Documents\Schemas;
+use App\Http\Requests\StyleNameRequest;
+use App\Http\Requests\StyleRequest;
 use App\Models\Batch;
 use App\Models\OwnStyle;
 use App\Models\StoredRecipe;
 use App\Recipes\Evaluator;
 use App\Recipes\Styles;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Taste\Measure;
 use Vinculum\Taste\Style;
 
 /**
@@ -26,7 +24,7 @@ use Vinculum\Taste\Style;
  */
 final readonly class StyleController
 {
-    public function __construct(private Styles $styles, private Schemas $schemas) {}
+    public function __construct(private Styles $styles) {}
 
     /**
      * @return array<string, mixed>
@@ -36,17 +34,17 @@ final readonly class StyleController
         return ['styles' => $this->styles->all(), 'own' => $this->styles->ownSlugs()];
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(StyleRequest $request): JsonResponse
     {
-        return new JsonResponse($this->styles->keep($this->style($request))->document, 201);
+        return new JsonResponse($this->styles->keep($request->style())->document, 201);
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function update(OwnStyle $style, Request $request): array
+    public function update(OwnStyle $style, StyleRequest $request): array
     {
-        return $this->styles->change($style, $this->style($request))->document;
+        return $this->styles->change($style, $request->style())->document;
     }
 
     /** Recipes that name it keep the name, and are told that there is no such style. */
@@ -57,42 +55,27 @@ final readonly class StyleController
         return new Response('', 204);
     }
 
-    public function ofRecipe(StoredRecipe $recipe, Request $request, Evaluator $evaluator): JsonResponse
+    public function ofRecipe(StoredRecipe $recipe, StyleNameRequest $request, Evaluator $evaluator): JsonResponse
     {
         $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
         if ($evaluation->cooked->rows === []) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet, so there is nothing to be like.');
         }
-        $tastes = [];
-        foreach (Measure::cases() as $measure) {
-            $tastes[$measure->value] = $evaluation->tasting->value($measure);
-        }
         $estimates = $evaluation->estimates;
 
-        return new JsonResponse($this->styles->keep(Style::like('captured', $this->name($request), $tastes, $estimates->ph()?->value, $estimates->brix()?->value, $estimates->thickness()?->value, "captured from the recipe {$recipe->name}"))->document, 201);
+        return $this->kept(Style::like('captured', $request->styleName(), $evaluation->tasting->values(), $estimates->ph()?->value, $estimates->brix()?->value, $estimates->thickness()?->value, "captured from the recipe {$recipe->name}"));
     }
 
-    public function ofBatch(Batch $batch, Request $request): JsonResponse
+    public function ofBatch(Batch $batch, StyleNameRequest $request): JsonResponse
     {
-        [$tastes, $ph, $brix] = BatchDocument::tastes($batch);
+        $made = $batch->made();
 
-        return new JsonResponse($this->styles->keep(Style::like('captured', $this->name($request), $tastes, $ph, $brix, null, "captured from the batch of {$batch->made_on->toDateString()}, as it was measured"))->document, 201);
+        return $this->kept(Style::like('captured', $request->styleName(), $made->tastes(), $made->now('ph')?->value, $made->now('brix')?->value, null, "captured from the batch of {$batch->made_on->toDateString()}, as it was measured"));
     }
 
-    private function name(Request $request): string
+    /** @param StyleArray $style */
+    private function kept(array $style): JsonResponse
     {
-        /** @var array{name: string} $body */
-        $body = $this->schemas->check('style-name-input', (string) $request->getContent());
-
-        return $body['name'];
-    }
-
-    /** @return StyleArray */
-    private function style(Request $request): array
-    {
-        /** @var array{style: StyleArray} $body */
-        $body = $this->schemas->check('style-input', (string) $request->getContent());
-
-        return $body['style'];
+        return new JsonResponse($this->styles->keep($style)->document, 201);
     }
 }

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Schemas;
-use App\Documents\SwapDocument;
-use App\Http\Requests\FreeInput;
-use App\Http\Requests\SwapInput;
+use App\Http\Requests\FreeRequest;
+use App\Http\Requests\SwapMemoryRequest;
+use App\Http\Requests\SwapRequest;
 use App\Models\SwapMemory;
 use App\Recipes\Swapper;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What could stand in for a line, or for every line somebody does not eat. */
@@ -21,27 +19,26 @@ final readonly class SwapController
     /**
      * @return array<string, mixed>
      */
-    public function options(SwapInput $input): array
+    public function options(SwapRequest $request): array
     {
-        $recipe = $input->recipe();
+        $recipe = $request->recipe();
 
-        return SwapDocument::for($recipe, $this->swapper->seasons())->options(...$this->swapper->options($recipe, $input->line(), $input->in()));
+        return $this->swapper->view($recipe)->options(...$this->swapper->options($recipe, $request->line(), $request->standIn()));
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function free(FreeInput $input): array
+    public function free(FreeRequest $request): array
     {
-        $recipe = $input->recipe();
+        $recipe = $request->recipe();
 
-        return SwapDocument::for($recipe, $this->swapper->seasons())->freed($this->swapper->free($recipe, $input->needs(), $input->keep(), $input->times('salt_times'), $input->times('heat_times')));
+        return $this->swapper->view($recipe)->freed($this->swapper->free($recipe, $request->needs(), $request->kept(), $request->times('salt_times'), $request->times('heat_times')));
     }
 
-    public function remember(Request $request, Schemas $schemas): Response
+    public function remember(SwapMemoryRequest $request): Response
     {
-        /** @var array{out: string, in: string, verdict: int, note: string} $memory */
-        $memory = $schemas->check('swap-memory-input', (string) $request->getContent());
+        $memory = $request->memory();
         SwapMemory::query()->updateOrCreate(['out' => $memory['out'], 'in' => $memory['in']], ['verdict' => $memory['verdict'], 'note' => $memory['note']]);
 
         return new Response('', 204);

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Schemas;
+use App\Http\Requests\VesselsRequest;
 use App\Models\Vessel;
 use App\Pantry\Household;
-use Illuminate\Http\Request;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Units;
 use Vinculum\Recipe\InvalidRecipe;
@@ -30,10 +29,9 @@ final readonly class VesselController
     /**
      * @return array<string, mixed>
      */
-    public function replace(Request $request, Schemas $schemas): array
+    public function replace(VesselsRequest $request): array
     {
-        /** @var array{vessels: list<array{name: string, millilitres: float|int}>} $given */
-        $given = $schemas->check('vessel-list', (string) $request->getContent());
+        $given = $request->given();
         $vessels = [];
         foreach ($given['vessels'] as $i => $vessel) {
             $name = mb_strtolower(trim((string) preg_replace('/^(?:my|the|our)\s+/iu', '', trim($vessel['name']))));

@@ -6,6 +6,8 @@ namespace Vinculum\Solve\Rebalance;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\LineWriter;
@@ -289,16 +291,13 @@ final readonly class Rebalance
 
     private static function inSteps(Measure $measure, float $value): float
     {
-        return log($value + $measure->threshold()) / log(1 + $measure->weber());
+        return $measure->sense()->height($value);
     }
 
     /** d(steps) / d ln(amount). */
     private static function slope(Evaluation $at, Measure $measure, int $source): float
     {
-        $tasted = $at->tasting->measures[$measure->value];
-        $value = $tasted->figure->value;
-
-        return ($tasted->sensitivities[$source] ?? 0.0) * $value / ($value + $measure->threshold()) / log(1 + $measure->weber());
+        return $at->tasting->measures[$measure->value]->stepsPerLn($source);
     }
 
     /** The most steps any taste moves for a change of a line by a factor of e. */
@@ -392,10 +391,10 @@ final readonly class Rebalance
     }
 
     /** What a line's move does: the tastes it shifts, most first. */
-    private function effect(WeighedLine $line, float $move): string
+    private function effect(WeighedLine $line, float $move): Sentence
     {
         if ($line->line->tie !== null) {
-            return 'follows';
+            return Sentence::of('follows');
         }
         $effects = [];
         foreach (Measure::cases() as $measure) {
@@ -405,11 +404,11 @@ final readonly class Rebalance
         $parts = [];
         foreach (array_slice($effects, 0, 2) as $measure => $steps) {
             if (abs($steps) >= 0.25 || $parts === []) {
-                $parts[] = sprintf('%s %s %.1f', $measure, $steps < 0 ? 'down' : 'up', abs($steps));
+                $parts[] = Sentence::of('{taste} {way} {steps}', ['taste' => $measure, 'way' => $steps < 0 ? 'down' : 'up', 'steps' => Quantity::steps($steps)]);
             }
         }
 
-        return implode(', ', $parts).' steps';
+        return Sentence::together($parts, ', ');
     }
 
     private function pinsHold(Evaluation $after): bool
@@ -424,10 +423,10 @@ final readonly class Rebalance
     }
 
     /** @param array<int, float> $x */
-    private function why(bool $isReached, Evaluation $after, array $x): string
+    private function why(bool $isReached, Evaluation $after, array $x): Sentence
     {
         if ($isReached) {
-            return $x === [] ? 'It is there already, as far as a tongue can tell.' : 'Everything asked for is met, within a third of a step.';
+            return Sentence::of($x === [] ? 'It is there already, as far as a tongue can tell.' : 'Everything asked for is met, within a third of a step.');
         }
         $worst = null;
         foreach (Measure::cases() as $measure) {
@@ -438,10 +437,12 @@ final readonly class Rebalance
         }
         [$measure, $steps] = $worst;
         if (abs($steps) <= self::MET) {
-            return 'The pinned ratio cannot be held together with what is asked for. Let go of the pin, or of one of the aims.';
+            return Sentence::of('The pinned ratio cannot be held together with what is asked for. Let go of the pin, or of one of the aims.');
         }
 
-        return ucfirst($measure->value).sprintf(' stays %.1f steps %s: ', abs($steps), $steps < 0 ? 'short' : 'over').$this->obstacle($measure, $steps, $x);
+        return Sentence::of('{taste} stays {steps} {side}: {why}', [
+            'taste' => ucfirst($measure->value), 'steps' => Quantity::steps($steps), 'side' => $steps < 0 ? 'short' : 'over', 'why' => $this->obstacle($measure, $steps, $x),
+        ]);
     }
 
     /**

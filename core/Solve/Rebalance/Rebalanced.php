@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Rebalance;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LineChange;
@@ -14,13 +15,13 @@ final readonly class Rebalanced
 {
     /**
      * @param bool $isReached whether every aim is met, as far as a tongue can tell
-     * @param string $why what stands in the way, or what moved
+     * @param Sentence $why what stands in the way, or what moved
      * @param list<LineChange> $changes of the lines that move
      * @param array<int, float> $moves ln of each deciding line's factor
      */
     public function __construct(
         public bool $isReached,
-        public string $why,
+        public Sentence $why,
         public array $changes,
         public Evaluation $before,
         public Evaluation $after,

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Rescue;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sense;
+use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Safety\Limits;
@@ -20,15 +23,13 @@ use Vinculum\Solve\LinearPot;
  */
 final class BatchExtension
 {
-    private const WEBER = 0.25;
-
     /**
      * @param list<string> $lines ids of the lines that are too much
      * @param float $steps above 0
      */
     public static function of(Evaluation $from, Catalogue $catalogue, array $lines, float $steps, PotState $pot = new PotState): ?Remedy
     {
-        return self::byFactor($from, $catalogue, $lines, (1 + self::WEBER) ** $steps, $pot);
+        return self::byFactor($from, $catalogue, $lines, Sense::Aroma->moved(1.0, $steps), $pot);
     }
 
     /**
@@ -84,7 +85,7 @@ final class BatchExtension
             $written,
             $recipe,
             null,
-            sprintf('Cook this much more of everything but the %s, as the recipe says, and mix the two: the %s is then %d %% of what it was. Or make a whole second batch without it and mix to taste.', $named, $named, (int) round(100 / $factor)),
+            Sentence::of('Cook this much more of everything but the {named}, as the recipe says, and mix the two: the {named} is then {share} of what it was. Or make a whole second batch without it and mix to taste.', ['named' => $named, 'share' => Quantity::percent(1 / $factor)]),
             Limits::approached($from->estimates, $written->estimates),
         );
     }

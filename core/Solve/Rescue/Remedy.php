@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Rescue;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -18,8 +19,8 @@ final readonly class Remedy
      * @param array<string, float> $steps left after it, by Feel value: 0 is as wanted, positive too much
      * @param Recipe $recipe with the remedy in its last stages, for as much as the recipe makes
      * @param Recipe|null $half with half of it, to stir and taste; null where it is mild
-     * @param string $note what else is to be said
-     * @param list<string> $cautions limits it moves towards
+     * @param Sentence $note what else is to be said
+     * @param list<Sentence> $cautions limits it moves towards
      */
     public function __construct(
         public array $additions,
@@ -30,7 +31,7 @@ final readonly class Remedy
         public Evaluation $after,
         public Recipe $recipe,
         public ?Recipe $half,
-        public string $note,
+        public Sentence $note,
         public array $cautions,
     ) {}
 

@@ -6,6 +6,8 @@ namespace Vinculum\Solve\Rescue;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Pantry\Catalogue;
@@ -142,7 +144,7 @@ final readonly class Rescue
     public static function of(Evaluation $from, Catalogue $catalogue, array $feels, array $have, ?PotState $pot = null): Rescued
     {
         $pot ??= new PotState;
-        $water = $catalogue->find('water');
+        $water = $catalogue->having('plain-water');
         $have = array_values(array_filter([$water, ...$have]));
         $problem = new self($from, $catalogue, $feels, $pot, self::distinct($have), $from->recipe->kitchenware());
 
@@ -654,7 +656,7 @@ final readonly class Rescue
         $seen = [];
 
         return array_values(array_filter($found, function (array $each) use (&$seen): bool {
-            $kinds = array_map(fn (string $slug): string => $slug === '' ? '' : $this->thing($slug)->group.($slug === 'water' ? ' water' : ''), $each['slugs']);
+            $kinds = array_map(fn (string $slug): string => $slug === '' ? '' : $this->thing($slug)->group.($this->thing($slug)->is('plain-water') ? ' water' : ''), $each['slugs']);
             sort($kinds);
             $kind = implode(' + ', $kinds);
             $seen[$kind] = ($seen[$kind] ?? 0) + 1;
@@ -723,48 +725,48 @@ final readonly class Rescue
      * @param list<Addition> $additions
      * @param array<string, float> $left
      */
-    private function remark(array $additions, LinearPot $after, array $left): string
+    private function remark(array $additions, LinearPot $after, array $left): Sentence
     {
         $remarks = [];
         foreach ($additions as $addition) {
             if ($addition->ingredient->perGram[Constituent::STARCH_RAW] > 0.5) {
-                $remarks[] = "Stir the {$addition->ingredient->shortName()} into as much cold water first, then bring it to the boil.";
+                $remarks[] = Sentence::of('Stir the {name} into as much cold water first, then bring it to the boil.', ['name' => $addition->ingredient->shortName()]);
             }
         }
         $growth = $after->mass / $this->pot->mass - 1;
         if ($growth >= self::SPLIT_FROM) {
             $take = $this->pot->mass / (1 + $growth);
             $parts = implode(' and ', array_map(fn (Addition $addition): string => LineWriter::fresh($addition->grams / (1 + $growth), $addition->ingredient, $this->kit).' '.$addition->ingredient->shortName(), $additions));
-            $remarks[] = sprintf('Or mend a part of it: take %d g, add %s, and there is as much as now. Keep the rest for another batch.', (int) round($take), $parts);
+            $remarks[] = Sentence::of('Or mend a part of it: take {take}, add {parts}, and there is as much as now. Keep the rest for another batch.', ['take' => Quantity::mass($take), 'parts' => $parts]);
         }
         $short = array_filter($left, fn (float $steps, string $feel): bool => isset($this->feels[$feel]) && abs($steps) > self::LANDS, ARRAY_FILTER_USE_BOTH);
         foreach ($short as $feel => $steps) {
-            $remarks[] = sprintf('%s stays %.1f steps %s.', ucfirst($feel), abs($steps), $steps > 0 ? 'too much' : 'too little');
+            $remarks[] = Sentence::of('{feel} stays {steps} {side}.', ['feel' => ucfirst($feel), 'steps' => Quantity::steps($steps), 'side' => $steps > 0 ? 'too much' : 'too little']);
         }
 
-        return implode(' ', $remarks);
+        return Sentence::together($remarks);
     }
 
     /** @param list<Remedy> $remedies */
-    private function note(array $remedies): string
+    private function note(array $remedies): Sentence
     {
         $notes = [];
         if ($remedies === []) {
-            $notes[] = 'Nothing on hand can mend that. Mark more of what you have in the Pantry, or make a second batch without what is too much and mix the two.';
+            $notes[] = Sentence::of('Nothing on hand can mend that. Mark more of what you have in the Pantry, or make a second batch without what is too much and mix the two.');
         } elseif ($this->rank($remedies[0]->steps, 0, 0.0, false)[0] > 0) {
-            $notes[] = 'Nothing on hand mends it all the way; this comes nearest.';
+            $notes[] = Sentence::of('Nothing on hand mends it all the way; this comes nearest.');
         }
         if ($remedies !== [] && $remedies[0]->growth() > self::ABSURD) {
-            $notes[] = sprintf('It takes %.1f times as much sauce to dilute that. A second batch without what is too much, mixed with this one, is the honest way.', 1 + $remedies[0]->growth());
+            $notes[] = Sentence::of('It takes {times} times as much sauce to dilute that. A second batch without what is too much, mixed with this one, is the honest way.', ['times' => Quantity::number(1 + $remedies[0]->growth(), 1)]);
         }
         if ($this->state->isHot) {
-            $notes[] = 'Tasted hot: cold it will be thicker by about half a word and a little less sweet, which is counted.';
+            $notes[] = Sentence::of('Tasted hot: cold it will be thicker by about half a word and a little less sweet, which is counted.');
         }
         if ($this->state->beforeStage !== null && $this->concentrates() > 1.0) {
-            $notes[] = sprintf('Tasted before it has boiled down: it will be %.1f times as strong, which is counted.', $this->concentrates());
+            $notes[] = Sentence::of('Tasted before it has boiled down: it will be {times} times as strong, which is counted.', ['times' => Quantity::number($this->concentrates(), 1)]);
         }
 
-        return implode(' ', $notes);
+        return Sentence::together($notes);
     }
 
     private function thing(string $slug): Ingredient

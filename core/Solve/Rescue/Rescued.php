@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Rescue;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
 use Vinculum\Solve\Feel;
 
 /** Ways to mend a pot, best first. */
@@ -14,5 +15,5 @@ final readonly class Rescued
      * @param list<Remedy> $remedies
      * @param array<string, float> $before steps by Feel value, positive is too much
      */
-    public function __construct(public array $remedies, public array $before, public Evaluation $pot, public string $note) {}
+    public function __construct(public array $remedies, public array $before, public Evaluation $pot, public Sentence $note) {}
 }

@@ -16,12 +16,16 @@ final readonly class Criteria
      * @param list<string> $outOfSeason slugs
      * @param array<string, int> $remembered what the maker thought of it before, by slug: 1 good, 0 so-so, -1 not again
      * @param list<Need> $needs
+     * @param list<string> $never slugs of what never comes into this house
      */
-    public function __construct(public array $onHand = [], public array $inSeason = [], public array $outOfSeason = [], public array $remembered = [], public array $needs = []) {}
+    public function __construct(public array $onHand = [], public array $inSeason = [], public array $outOfSeason = [], public array $remembered = [], public array $needs = [], public array $never = []) {}
 
     /** What is ruled out by a need; some kinds of it being so only counts against it. */
     public function ruleOut(Ingredient $ingredient): bool
     {
+        if ($ingredient->is('refused') || in_array($ingredient->slug, $this->never, true)) {
+            return true;
+        }
         foreach ($this->needs as $need) {
             if ($need->verdict($ingredient) === 'against') {
                 return true;

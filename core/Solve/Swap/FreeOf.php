@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Swap;
 
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Pantry\Aromas;
+use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Safety\Brings;
 use Vinculum\Safety\Limits;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Aims;
@@ -28,20 +29,20 @@ final class FreeOf
      * @param list<Need> $needs
      * @param list<string> $kept ids of lines the maker keeps as they are
      */
-    public static function of(Evaluation $from, Catalogue $catalogue, Aromas $aromas, array $needs, Criteria $wishes, array $kept = []): FreedRecipe
+    public static function of(Evaluation $from, Catalogue $catalogue, array $needs, Criteria $wishes, array $kept = []): FreedRecipe
     {
-        $wishes = new Criteria($wishes->onHand, $wishes->inSeason, $wishes->outOfSeason, $wishes->remembered, $needs);
+        $wishes = new Criteria($wishes->onHand, $wishes->inSeason, $wishes->outOfSeason, $wishes->remembered, $needs, $wishes->never);
         $at = $from;
         $changes = [];
         $left = [];
         foreach (self::offending($from, $needs) as [$id, $name, $why]) {
             if (in_array($id, $kept, true)) {
-                $left[] = ['line' => $id, 'why' => "{$name} {$why}; you keep it."];
+                $left[] = ['line' => $id, 'why' => Sentence::of('{name} {why}; you keep it.', ['name' => $name, 'why' => $why])];
                 continue;
             }
-            $best = Swap::options($at, $catalogue, $aromas, $id, $wishes)[0] ?? null;
+            $best = Swap::options($at, $catalogue, $id, $wishes)[0] ?? null;
             if ($best === null || $best->distance > self::TOO_FAR) {
-                $left[] = ['line' => $id, 'why' => "{$name} {$why}, and nothing in the pantry can stand in for it. Leave it out, or make another sauce."];
+                $left[] = ['line' => $id, 'why' => Sentence::of('{name} {why}, and nothing in the pantry can stand in for it. Leave it out, or make another sauce.', ['name' => $name, 'why' => $why])];
                 continue;
             }
             $changes[] = new FreedLine($id, $name, $best->with, $why, $best->notes);
@@ -59,7 +60,7 @@ final class FreeOf
         }
         $steps = self::steps($from, $at);
 
-        return new FreedRecipe($changes, $left, $steps, Losses::of($from, $at), Limits::approached($from->estimates, $at->estimates), self::toCheck($at, $needs), $at, $at->recipe);
+        return new FreedRecipe($changes, $left, $steps, Losses::of($from, $at), Limits::approached($from->estimates, $at->estimates), self::toCheck($at, $needs), Brings::between($from->cooked->weighed, $at->cooked->weighed), $at, $at->recipe);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve\Swap;
 
+use Vinculum\Figure\Sentence;
 use Vinculum\Solve\Addition;
 
 /** One line that stood in the way, and what takes its place. */
@@ -14,7 +15,7 @@ final readonly class FreedLine
      * @param string $name what it was
      * @param list<Addition> $with
      * @param string $why what it stood in the way of
-     * @param list<string> $notes
+     * @param list<Sentence> $notes
      */
     public function __construct(public string $line, public string $name, public array $with, public string $why, public array $notes) {}
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Swap;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Safety\Brings;
 use Vinculum\Solve\Feel;
 
 /** A whole recipe freed of something: one reviewable change. */
@@ -13,10 +15,10 @@ final readonly class FreedRecipe
 {
     /**
      * @param list<FreedLine> $changes
-     * @param list<array{line: string, why: string}> $left lines that nothing in the pantry can stand in for
+     * @param list<array{line: string, why: Sentence}> $left lines that nothing in the pantry can stand in for
      * @param array<string, float> $steps by Feel value, from the sauce as it was
-     * @param list<string> $notes
-     * @param list<string> $cautions
+     * @param list<Sentence> $notes
+     * @param list<Sentence> $cautions
      * @param list<string> $toCheck names of what is in it whose label is to be checked
      */
     public function __construct(
@@ -26,6 +28,7 @@ final readonly class FreedRecipe
         public array $notes,
         public array $cautions,
         public array $toCheck,
+        public Brings $brings,
         public Evaluation $after,
         public Recipe $recipe,
     ) {}

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Swap;
 
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Pantry\Aromas;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
+use Vinculum\Pantry\Aroma;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -30,9 +32,9 @@ final class Notes
     /**
      * @param non-empty-list<Addition> $with
      * @param array<string, float> $steps by Feel value
-     * @return list<string>
+     * @return list<Sentence>
      */
-    public static function of(Evaluation $before, Evaluation $after, WeighedLine $out, array $with, Aromas $aromas, array $steps, ?Measure $isFor, bool $isAlone): array
+    public static function of(Evaluation $before, Evaluation $after, WeighedLine $out, array $with, array $steps, ?Measure $isFor, bool $isAlone): array
     {
         $ingredient = $out->ingredient;
         if ($ingredient === null) {
@@ -44,51 +46,51 @@ final class Notes
             $strength = $isFor->strengthOf($ingredient) ?? 0.0;
             $theirs = max(array_map(static fn (Addition $addition): float => $isFor->strengthOf($addition->ingredient) ?? 0.0, $with));
             if ($strength > 0.0 && $theirs < self::ALMOST_NONE * $strength) {
-                $notes[] = sprintf('%s brings almost no %s: it only sounds right.', ucfirst($name), ['sweetness' => 'sweetness', 'sourness' => 'sourness', 'saltiness' => 'salt', 'umami' => 'umami', 'heat' => 'heat'][$isFor->value]);
+                $notes[] = Sentence::of('{name} brings almost no {taste}: it only sounds right.', ['name' => ucfirst($name), 'taste' => ['sweetness' => 'sweetness', 'sourness' => 'sourness', 'saltiness' => 'salt', 'umami' => 'umami', 'heat' => 'heat'][$isFor->value]]);
             } elseif (count($with) === 1 && $theirs > 0.0 && $strength > 0.0 && ($theirs / $strength > 1.15 || $theirs / $strength < 0.87)) {
-                $notes[] = sprintf('Not one for one: by weight it is %s times as %s.', number_format($theirs / $strength, $theirs / $strength < 10 ? 1 : 0), ['sweetness' => 'sweet', 'sourness' => 'sour', 'saltiness' => 'salty', 'umami' => 'savoury', 'heat' => 'hot'][$isFor->value]);
+                $notes[] = Sentence::of('Not one for one: by weight it is {times} times as {taste}.', ['times' => Quantity::number($theirs / $strength, $theirs / $strength < 10 ? 1 : 0), 'taste' => ['sweetness' => 'sweet', 'sourness' => 'sour', 'saltiness' => 'salty', 'umami' => 'savoury', 'heat' => 'hot'][$isFor->value]]);
             }
         }
         $tastes = array_filter(Measure::cases(), static fn (Measure $measure): bool => abs($steps[Feel::ofMeasure($measure)->value]) > self::SAME_STEPS);
-        if ($isAlone && $tastes === [] && count($with) === 1 && $with[0]->ingredient->group === $ingredient->group && $aromas->likeness($ingredient, $with[0]->ingredient) > self::SAME_SMELL) {
-            $notes[] = 'A cosmetic swap: the sauce tastes the same.';
+        if ($isAlone && $tastes === [] && count($with) === 1 && $with[0]->ingredient->group === $ingredient->group && Aroma::likeness($ingredient, $with[0]->ingredient) > self::SAME_SMELL) {
+            $notes[] = Sentence::of('A cosmetic swap: the sauce tastes the same.');
         }
         $was = $before->estimates->thickness();
         $is = $after->estimates->thickness();
         if ($was !== null && $is !== null && $was !== $is) {
-            $notes[] = "It {$was->words()} now, and then {$is->words()}.";
+            $notes[] = Sentence::of('It {was} now, and then {is}.', ['was' => $was->words(), 'is' => $is->words()]);
         }
         $tints = array_values(array_unique(array_map(static fn (Addition $addition): string => $addition->ingredient->tint, $with)));
         if (! in_array($ingredient->tint, $tints, true) && $out->grams > 0.02 * $before->cooked->mixture->mass()) {
-            $notes[] = sprintf('The colour moves from %s towards %s.', $ingredient->tint, implode(' and ', $tints));
+            $notes[] = Sentence::of('The colour moves from {from} towards {to}.', ['from' => $ingredient->tint, 'to' => implode(' and ', $tints)]);
         }
-        $notes = [...$notes, ...self::smells($out, $with, $aromas)];
-        $notes[] = 'Its strength is known '.self::CERTAIN[$with[0]->ingredient->certainty->value].'.';
+        $notes = [...$notes, ...self::smells($out, $with)];
+        $notes[] = Sentence::of('Its strength is known {how}.', ['how' => self::CERTAIN[$with[0]->ingredient->certainty->value]]);
 
         return $notes;
     }
 
     /**
      * @param non-empty-list<Addition> $with
-     * @return list<string>
+     * @return list<Sentence>
      */
-    private static function smells(WeighedLine $out, array $with, Aromas $aromas): array
+    private static function smells(WeighedLine $out, array $with): array
     {
-        $had = $out->ingredient === null ? [] : array_map(static fn (float $strength): float => $strength * $out->grams, $aromas->of($out->ingredient));
+        $had = $out->ingredient === null ? [] : array_map(static fn (float $strength): float => $strength * $out->grams, $out->ingredient->aroma);
         $has = [];
         foreach ($with as $addition) {
-            foreach ($aromas->of($addition->ingredient) as $aroma => $strength) {
+            foreach ($addition->ingredient->aroma as $aroma => $strength) {
                 $has[$aroma] = ($has[$aroma] ?? 0.0) + $strength * $addition->grams;
             }
         }
         $all = max(1e-9, array_sum($had));
         $lost = array_keys(array_filter($had, static fn (float $strength, string $aroma): bool => $strength > self::A_PART * $all && ($has[$aroma] ?? 0.0) < self::LOST * $strength, ARRAY_FILTER_USE_BOTH));
         $new = array_keys(array_filter($has, static fn (float $strength, string $aroma): bool => ! isset($had[$aroma]) && $strength > self::A_PART * max($all, array_sum($has) * self::A_PART), ARRAY_FILTER_USE_BOTH));
-        $names = static fn (string ...$aromas): string => str_replace('-', ' ', implode(' and ', $aromas));
+        $names = static fn (string ...$of): string => str_replace('-', ' ', implode(' and ', $of));
 
         return array_values(array_filter([
-            $lost === [] ? '' : 'Loses the smell of '.$names(...$lost).'.',
-            $new === [] ? '' : 'Smells of '.$names(...$new).' instead.',
+            $lost === [] ? null : Sentence::of('Loses the smell of {smells}.', ['smells' => $names(...$lost)]),
+            $new === [] ? null : Sentence::of('Smells of {smells} instead.', ['smells' => $names(...$new)]),
         ]));
     }
 }

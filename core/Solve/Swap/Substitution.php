@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Swap;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Safety\Brings;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LineChange;
@@ -20,8 +22,9 @@ final readonly class Substitution
      * @param array<string, float> $steps by Feel value, from the sauce as it was; positive is more
      * @param list<string> $gained allergens
      * @param list<string> $lost allergens
-     * @param list<string> $notes what no amount can mend, and what else is to be said
-     * @param list<string> $cautions limits it moves towards
+     * @param list<Sentence> $notes what no amount can mend, and what else is to be said
+     * @param list<Sentence> $cautions limits it moves towards
+     * @param Sentence|null $handling where the thing swapped in is handled otherwise: what went in whole does not go in ground
      * @param float $distance how far it is from what it stands in for: small is near
      */
     public function __construct(
@@ -33,6 +36,8 @@ final readonly class Substitution
         public array $lost,
         public array $notes,
         public array $cautions,
+        public Brings $brings,
+        public ?Sentence $handling,
         public float $distance,
         public Evaluation $after,
         public Recipe $recipe,

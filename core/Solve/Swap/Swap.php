@@ -6,17 +6,22 @@ namespace Vinculum\Solve\Swap;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sense;
+use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
-use Vinculum\Pantry\Aromas;
+use Vinculum\Pantry\Aroma;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Safety\Allergens;
+use Vinculum\Safety\Brings;
 use Vinculum\Safety\Limits;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -40,9 +45,8 @@ final class Swap
 {
     private const HELD = ['sweet' => 1.0, 'sour' => 1.0, 'salty' => 1.0, 'umami' => 0.7, 'hot' => 0.7, 'thick' => 0.35, 'rich' => 0.3];
 
-    /** Of an aroma, beside a taste; a noticeable step of one is a quarter of what there was. */
+    /** Of an aroma, beside a taste. */
     private const AROMA = 0.8;
-    private const AROMA_STEP = 0.25;
 
     /** A share of the sauce that goes missing, beside a step of taste. */
     private const MASS_SHARE = 0.06;
@@ -70,7 +74,8 @@ final class Swap
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
 
-    private const BASICS = ['sweet' => 'sugar', 'sour' => 'white-vinegar', 'salty' => 'fine-salt', '' => 'water'];
+    /** The plain thing for each, by its trait. */
+    private const BASICS = ['sweet' => 'plain-sweet', 'sour' => 'plain-sour', 'salty' => 'plain-salty', '' => 'plain-water'];
 
     private readonly WeighedLine $out;
 
@@ -84,6 +89,9 @@ final class Swap
     /** @var array<int, float> what is left in the sauce of each constituent that a line of this stage brings, as a share */
     private array $left;
 
+    /** @var array<int, float> the same for what is stirred in, where the line itself is whole or lifted out */
+    private array $leftOfStirredIn;
+
     /** @var array<string, float> aroma the line brought, by name */
     private readonly array $aroma;
 
@@ -95,7 +103,7 @@ final class Swap
     /** @var array<string, array{line: WeighedLine|null, ingredient: Ingredient, pulls: array<int, float>, least: float, most: float}> */
     private array $helpers = [];
 
-    private function __construct(private readonly Evaluation $from, private readonly Catalogue $catalogue, private readonly Aromas $aromas, private readonly int $place, private readonly Criteria $wishes)
+    private function __construct(private readonly Evaluation $from, private readonly Catalogue $catalogue, private readonly int $place, private readonly Criteria $wishes)
     {
         $this->out = $from->cooked->weighed->lines[$place];
         $this->pot = LinearPot::of($from->cooked);
@@ -103,7 +111,8 @@ final class Swap
         foreach (Feel::cases() as $feel) {
             $this->wanted[$feel->value] = $feel->value($this->pot);
         }
-        $this->left = $this->whatIsLeft();
+        $this->left = $this->whatIsLeft($this->out->line->handling);
+        $this->leftOfStirredIn = $this->out->line->handling === Handling::In ? $this->left : $this->whatIsLeft(Handling::In);
         $this->aroma = $this->aromaOf();
         $this->isFor = $this->isFor();
         // a gram of garlic smells more than a gram of vinegar
@@ -117,11 +126,11 @@ final class Swap
      * @param list<string>|null $only slugs to consider; null for all there are
      * @return list<Substitution>
      */
-    public static function options(Evaluation $from, Catalogue $catalogue, Aromas $aromas, string $line, Criteria $wishes, ?array $only = null): array
+    public static function options(Evaluation $from, Catalogue $catalogue, string $line, Criteria $wishes, ?array $only = null): array
     {
         foreach ($from->cooked->weighed->lines as $place => $weighed) {
             if ($weighed->line->id === $line && $weighed->ingredient !== null && $weighed->grams > 0.0) {
-                return (new self($from, $catalogue, $aromas, $place, $wishes))->ranked($only);
+                return (new self($from, $catalogue, $place, $wishes))->ranked($only);
             }
         }
 
@@ -162,7 +171,7 @@ final class Swap
         $out = $this->out->ingredient;
 
         return $out !== null && ($ingredient->group === $out->group || array_intersect($ingredient->roles, array_diff($out->roles, ['aroma', 'base'])) !== []
-            || ($out->roles === ['base'] && in_array('base', $ingredient->roles, true)) || array_intersect_key($this->aromas->of($ingredient), $this->aroma) !== []);
+            || ($out->roles === ['base'] && in_array('base', $ingredient->roles, true)) || array_intersect_key($ingredient->aroma, $this->aroma) !== []);
     }
 
     /**
@@ -187,7 +196,7 @@ final class Swap
         foreach (array_keys($this->aroma) as $aroma) {
             $best = null;
             foreach ($singles as $single) {
-                $smells = $this->aromas->of($single['things'][0]);
+                $smells = $single['things'][0]->aroma;
                 $purity = ($smells[$aroma] ?? 0.0) / max(1e-9, array_sum($smells));
                 if ($best === null || $purity > $best[0] + 1e-9) {
                     $best = [$purity, $single['things'][0]];
@@ -200,10 +209,10 @@ final class Swap
         foreach (array_slice($singles, 0, self::OF_SINGLES) as $single) {
             $pool[$single['things'][0]->slug] ??= $single['things'][0];
         }
-        foreach (self::BASICS as $slug) {
-            $basic = $this->catalogue->find($slug);
+        foreach (self::BASICS as $trait) {
+            $basic = $this->catalogue->having($trait);
             if ($basic !== null && ! $this->wishes->ruleOut($basic) && $basic->slug !== $this->out->ingredient?->slug) {
-                $pool[$slug] ??= $basic;
+                $pool[$basic->slug] ??= $basic;
             }
         }
         $pool = array_slice(array_values($pool), 0, self::POOL);
@@ -224,14 +233,14 @@ final class Swap
     }
 
     /** @return array<int, float> */
-    private function whatIsLeft(): array
+    private function whatIsLeft(Handling $handling): array
     {
         $left = array_fill(0, Constituent::COUNT, 1.0);
         $order = [$this->place, ...array_keys($this->from->cooked->rows)];
         $isKnown = [];
         foreach ($order as $i) {
             $line = $this->from->cooked->weighed->lines[$i];
-            if ($line->stage !== $this->out->stage || $line->line->handling !== $this->out->line->handling || $line->ingredient === null) {
+            if ($line->stage !== $this->out->stage || $line->line->handling !== $handling || $line->ingredient === null) {
                 continue;
             }
             foreach ($line->ingredient->perGram as $constituent => $share) {
@@ -254,8 +263,9 @@ final class Swap
     private function becomes(Ingredient $ingredient): array
     {
         $perGram = [];
+        $left = $this->handlingOf($ingredient) === $this->out->line->handling ? $this->left : $this->leftOfStirredIn;
         foreach ($ingredient->perGram as $constituent => $share) {
-            $perGram[] = $share * $this->left[$constituent];
+            $perGram[] = $share * $left[$constituent];
         }
         if (($this->from->cooked->simmered[$this->place] ?? null) !== null) {
             $perGram[Constituent::STARCH_COOKED] += $ingredient->perGram[Constituent::STARCH_RAW];
@@ -268,7 +278,7 @@ final class Swap
     /** @return array<string, float> */
     private function aromaOf(): array
     {
-        return $this->out->ingredient === null ? [] : array_map(fn (float $strength): float => $strength * $this->out->grams, $this->aromas->of($this->out->ingredient));
+        return $this->out->ingredient === null ? [] : array_map(fn (float $strength): float => $strength * $this->out->grams, $this->out->ingredient->aroma);
     }
 
     /**
@@ -288,12 +298,12 @@ final class Swap
         }
         $all = array_sum($this->aroma);
         if ($all > 0.0) {
-            $smells = $this->aromas->of($ingredient);
+            $smells = $ingredient->aroma;
             foreach (array_keys($this->aroma) as $aroma) {
-                $pulls[] = $this->aromaWeight * ($smells[$aroma] ?? 0.0) / $all / self::AROMA_STEP;
+                $pulls[] = $this->aromaWeight * ($smells[$aroma] ?? 0.0) / $all / Sense::Aroma->weber();
             }
             // what it did not smell of before
-            $pulls[] = $this->aromaWeight * array_sum(array_diff_key($smells, $this->aroma)) / $all / self::AROMA_STEP;
+            $pulls[] = $this->aromaWeight * array_sum(array_diff_key($smells, $this->aroma)) / $all / Sense::Aroma->weber();
         }
         $pulls[] = $mass / $this->pot->mass / self::MASS_SHARE;
 
@@ -311,7 +321,7 @@ final class Swap
         $gap = $this->pulls(array_values($row), $ingredient);
         $at = count(Feel::cases());
         foreach ($this->aroma as $strength) {
-            $gap[$at++] = $this->aromaWeight * $strength / array_sum($this->aroma) / self::AROMA_STEP;
+            $gap[$at++] = $this->aromaWeight * $strength / array_sum($this->aroma) / Sense::Aroma->weber();
         }
         if ($this->aroma !== []) {
             $gap[$at] = 0.0;
@@ -333,7 +343,7 @@ final class Swap
                 if (! $isFree || $this->isFollowed($i)) {
                     continue;
                 }
-                $own = $for === '' ? ($line->ingredient->slug === 'water' ? 1.0 : 0.0)
+                $own = $for === '' ? ($line->ingredient->is('plain-water') ? 1.0 : 0.0)
                     : (in_array($roles[$for], $line->ingredient->roles, true) ? $this->from->tasting->measures[Feel::from($for)->measure()->value ?? '']->contributions[$i] ?? 0.0 : 0.0);
                 if ($own > ($best[1] ?? 0.0)) {
                     $best = [$i, $own];
@@ -343,7 +353,7 @@ final class Swap
             if ($best !== null && $line?->ingredient !== null) {
                 $row = array_values(array_map(static fn (float $each): float => $each / $line->grams, $this->from->cooked->rows[$best[0]]));
                 $this->helpers[$line->line->id] = ['line' => $line, 'ingredient' => $line->ingredient, 'pulls' => $this->pulls($row, $line->ingredient), 'least' => -0.9 * $line->grams, 'most' => self::MOST_GROWTH * $line->grams];
-            } elseif (($ingredient = $this->catalogue->find($basic)) !== null && ! $this->wishes->ruleOut($ingredient) && $ingredient->slug !== $this->out->ingredient?->slug) {
+            } elseif (($ingredient = $this->catalogue->having($basic)) !== null && ! $this->wishes->ruleOut($ingredient) && $ingredient->slug !== $this->out->ingredient?->slug) {
                 $this->helpers[$basic] = ['line' => null, 'ingredient' => $ingredient, 'pulls' => $this->pulls($this->becomes($ingredient), $ingredient), 'least' => 0.0, 'most' => self::MOST_SHARE * $this->pot->mass];
             }
         }
@@ -448,7 +458,7 @@ final class Swap
         $distance = 1.2 * $steps + ($this->isFor === null ? 1.0 : 0.3) * min(3.0, $whiff) + 2.0 * (1 - $shared) + 0.3 * $helpers + 0.35 * (count($things) - 1);
         foreach ($things as $i => $thing) {
             $share = $grams[$i] / $weights;
-            $distance += $share * (1.2 * (1 - $this->aromas->likeness($out, $thing)) + ($thing->group === $out->group ? 0.0 : 0.6) + ($thing->form === $out->form ? 0.0 : 0.6));
+            $distance += $share * (1.2 * (1 - Aroma::likeness($out, $thing)) + ($thing->group === $out->group ? 0.0 : 0.6) + ($thing->form === $out->form ? 0.0 : 0.6));
             $distance += $this->wishes->isToCheck($thing) ? 0.7 : 0.0;
             $distance -= in_array($thing->slug, $this->wishes->onHand, true) ? 0.6 * $share : 0.0;
             $distance -= in_array($thing->slug, $this->wishes->inSeason, true) ? 0.4 * $share : 0.0;
@@ -530,12 +540,42 @@ final class Swap
             $steps,
             array_map(strval(...), array_keys(array_diff_key($now, $before))),
             array_map(strval(...), array_keys(array_diff_key($before, $now))),
-            Notes::of($this->from, $after, $this->out, $with, $this->aromas, $steps, $this->isFor, $found['helpers'] === []),
+            Notes::of($this->from, $after, $this->out, $with, $steps, $this->isFor, $found['helpers'] === []),
             Limits::approached($this->from->estimates, $after->estimates),
+            Brings::between($this->from->cooked->weighed, $after->cooked->weighed),
+            $this->otherHandling($with),
             $distance,
             $after,
             $recipe,
         );
+    }
+
+    /**
+     * What went in whole goes in whole again only where it comes in pieces: stirred in, it gives all it has at once.
+     */
+    private function handlingOf(Ingredient $ingredient): Handling
+    {
+        $handling = $this->out->line->handling;
+        $isPiece = $ingredient->form === Form::Pieces && ! $ingredient->is('ground');
+
+        return $isPiece ? $handling : Handling::In;
+    }
+
+    /** @param non-empty-list<Addition> $with */
+    private function otherHandling(array $with): ?Sentence
+    {
+        $was = $this->out->line->handling;
+        foreach ($with as $addition) {
+            if ($this->handlingOf($addition->ingredient) !== $was) {
+                return $was === Handling::Whole
+                    ? Sentence::of('The {out} went in whole and gave about a tenth of what it has. {in} stirred in gives all of it, and cannot be lifted out again: the amount counts that.', [
+                        'out' => $this->out->ingredient?->shortName() ?? '', 'in' => ucfirst($addition->ingredient->shortName()),
+                    ])
+                    : Sentence::of('The {out} was lifted out; {in} stays in.', ['out' => $this->out->ingredient?->shortName() ?? '', 'in' => $addition->ingredient->shortName()]);
+            }
+        }
+
+        return null;
     }
 
     private function isFor(): ?Measure
@@ -570,7 +610,7 @@ final class Swap
                     continue;
                 }
                 foreach ($with as $i => $addition) {
-                    $lines[] = new Line($i === 0 ? $line->id : "{$fresh}-{$i}", $addition->ingredient->slug, $addition->text, null, $line->handling, $line->extent, note: $line->note, extra: $line->extra);
+                    $lines[] = new Line($i === 0 ? $line->id : "{$fresh}-{$i}", $addition->ingredient->slug, $addition->text, null, $this->handlingOf($addition->ingredient), $line->extent, optional: $line->optional, note: $line->note, extra: $line->extra);
                 }
             }
             foreach ($stage->id === $this->out->stage->id ? $added : [] as $i => $addition) {
@@ -595,7 +635,7 @@ final class Swap
         foreach ($this->from->cooked->weighed->lines as $line) {
             $text = $amounts[$line->line->id] ?? null;
             if ($text !== null && $text !== $line->line->amount) {
-                $changes[] = new LineChange($line->line->id, $line->grams, $grams[$line->line->id] ?? 0.0, $text, 'makes up for it');
+                $changes[] = new LineChange($line->line->id, $line->grams, $grams[$line->line->id] ?? 0.0, $text, Sentence::of('makes up for it'));
             }
         }
 

@@ -6,6 +6,7 @@ namespace Tests\Core\Batch;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Say;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Division;
 use Vinculum\Batch\Equipment;
@@ -49,9 +50,9 @@ final class PlanTest extends TestCase
         $pan = EquipmentFit::pan($batch, [new Equipment('big pan', 'pan', 3000)]);
 
         self::assertSame(3, $pan['rounds'] ?? 0);
-        self::assertStringContainsString('3 equal parts', $pan['text'] ?? '');
+        self::assertStringContainsString('3 equal parts', Say::it($pan['text'] ?? null));
         self::assertSame(1, EquipmentFit::pan($batch, [new Equipment('big pan', 'pan', 3000, 3)])['rounds'] ?? 0, 'three pans at once');
-        self::assertStringContainsString('It fits', EquipmentFit::pan(Sauce::evaluate(['passata' => '1 kg']), [new Equipment('big pan', 'pan', 3000)])['text'] ?? '');
+        self::assertStringContainsString('It fits', Say::it(EquipmentFit::pan(Sauce::evaluate(['passata' => '1 kg']), [new Equipment('big pan', 'pan', 3000)])['text'] ?? null));
         self::assertNull(EquipmentFit::pan($batch, []));
     }
 
@@ -63,7 +64,7 @@ final class PlanTest extends TestCase
         ]];
         $hot = Evaluation::of(\Vinculum\Recipe\Formats\RecipeDocument::read($document), Sauce::catalogue(), null);
 
-        self::assertStringContainsString('2 goes', (string) EquipmentFit::blender($hot, [new Equipment('blender', 'blender', 1600)]));
+        self::assertStringContainsString('2 goes', Say::it(EquipmentFit::blender($hot, [new Equipment('blender', 'blender', 1600)])));
         self::assertNull(EquipmentFit::blender($hot, [new Equipment('blender', 'blender', 4000)]));
     }
 
@@ -91,9 +92,9 @@ final class PlanTest extends TestCase
         $portions = Division::of("marinade 300 ml; mop: 1 cup\nfreezer 25 %, table the rest", 2000.0, MeasuringSet::Us);
 
         self::assertEqualsWithDelta(['marinade' => 300.0, 'mop' => 236.588, 'freezer' => 500.0, 'table' => 963.412], array_column($portions, 'ml', 'name'), 0.01);
-        self::assertStringContainsString('Never table sauce', $portions[0]['label']);
-        self::assertStringContainsString('Never table sauce', $portions[1]['label']);
-        self::assertStringContainsString('Freeze', $portions[2]['label']);
+        self::assertStringContainsString('Never table sauce', Say::it($portions[0]['label']));
+        self::assertStringContainsString('Never table sauce', Say::it($portions[1]['label']));
+        self::assertStringContainsString('Freeze', Say::it($portions[2]['label']));
         self::assertSame('what is left', Division::of('marinade 300 ml', 1000.0, MeasuringSet::Us)[1]['name']);
     }
 
@@ -138,7 +139,7 @@ final class PlanTest extends TestCase
         $said = (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse('4x', MeasuringSet::Us))->unscaled;
 
         self::assertSame(['time', 'starch', 'spice'], array_column($said, 'about'));
-        preg_match('/about (\d+) minutes .* not (\d+)/', $said[0]['text'], $minutes);
+        preg_match('/about (\d+) minutes .* not (\d+)/', Say::it($said[0]['text']), $minutes);
         self::assertEqualsWithDelta(4.0, (int) $minutes[1] / (int) $minutes[2], 0.15);
         self::assertSame([], (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse('1.1x', MeasuringSet::Us))->unscaled);
     }

@@ -6,6 +6,7 @@ namespace Tests\Core\Batch;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Say;
 use Vinculum\Amount\Amount;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
@@ -56,7 +57,7 @@ final class RoundingTest extends TestCase
         $from = Sauce::evaluate(['water' => '900 g', 'sugar' => '100 g', 'habanero' => '1']);
         $scaled = self::scale($from, '0.3x', new Tools(Kitchenware::of(MeasuringSet::Us), scale: false));
 
-        self::assertStringStartsWith('Weigh the habanero: 2.4 g', (string) $scaled->toWeigh);
+        self::assertStringStartsWith('Weigh the habanero: 2.4 g', Say::it($scaled->toWeigh));
     }
 
     public function test_whole_things_stay_whole_or_say_how_much_of_one(): void
@@ -64,7 +65,7 @@ final class RoundingTest extends TestCase
         $half = self::scale(Sauce::evaluate(['egg' => '1', 'sunflower-oil' => '200 ml', 'lemon-juice' => '2 tbsp', 'fine-salt' => '1 tsp']), 'half');
 
         self::assertSame('1', $half->lines[0]->text);
-        self::assertStringStartsWith('most of it: weigh', $half->lines[0]->note);
+        self::assertStringStartsWith('most of it: weigh', Say::it($half->lines[0]->note));
         self::assertSame('3', self::scale(Sauce::evaluate(['star-anise' => '2', 'water' => '1 l']), '1.4x')->lines[0]->text);
     }
 
@@ -72,8 +73,8 @@ final class RoundingTest extends TestCase
     {
         $scaled = self::scale(Sauce::evaluate(['water' => '1 l', 'sugar' => '100 g', 'cayenne' => '1/4 tsp']), '0.2x', new Tools(Kitchenware::of(MeasuringSet::Us), scale: false));
 
-        self::assertStringStartsWith('too little to measure: mix 1/4 tsp with', $scaled->lines[2]->note);
-        preg_match('/mix 1\/4 tsp with (\d) tsp of water, and use ([\d\/ ]+) tsp/', $scaled->lines[2]->note, $match);
+        self::assertStringStartsWith('too little to measure: mix 1/4 tsp with', Say::it($scaled->lines[2]->note));
+        preg_match('/mix 1\/4 tsp with (\d) tsp of water, and use ([\d\/ ]+) tsp/', Say::it($scaled->lines[2]->note), $match);
         $used = ['1/4' => 0.25, '1/2' => 0.5, '3/4' => 0.75, '1' => 1.0, '1 1/4' => 1.25, '1 1/2' => 1.5][$match[2]];
         self::assertEqualsWithDelta(0.05, 0.25 * $used / ((int) $match[1] + 0.25), 0.012, 'a twentieth of a teaspoon');
     }

@@ -36,7 +36,7 @@ final class CatalogueTest extends TestCase
     public function test_a_scoville_figure_on_dry_mass_is_turned_into_one_as_is(): void
     {
         // 200 000 on dry mass at 12 % solids is 24 000 fresh; 16 SHU to the mg/kg
-        $pepper = CatalogueReader::read(['t.txt' => self::PEPPER])['pepper'];
+        $pepper = CatalogueReader::read(['t.txt' => self::PEPPER], Sauce::catalogue()->vocabulary)['pepper'];
 
         self::assertEqualsWithDelta(24_000 / 16, ($pepper['composition'][Constituent::CAPSAICINOIDS] ?? 0.0) * 1e4, 1e-6);
         self::assertStringContainsString('dry mass', $pepper['sources'][Constituent::CAPSAICINOIDS]);
@@ -44,7 +44,7 @@ final class CatalogueTest extends TestCase
 
     public function test_what_is_not_listed_is_unknown_and_what_is_nil_is_zero(): void
     {
-        $pepper = CatalogueReader::read(['t.txt' => self::PEPPER])['pepper'];
+        $pepper = CatalogueReader::read(['t.txt' => self::PEPPER], Sauce::catalogue()->vocabulary)['pepper'];
 
         self::assertNull($pepper['composition'][Constituent::GLUTAMIC]);
         self::assertSame(0.0, $pepper['composition'][Constituent::SUCROSE]);
@@ -74,7 +74,7 @@ final class CatalogueTest extends TestCase
         $this->expectExceptionMessageMatches('/^t\.txt, line \d+: .*/');
         $this->expectExceptionMessageMatches('/'.preg_quote($words, '/').'/');
 
-        CatalogueReader::read(['t.txt' => $table]);
+        CatalogueReader::read(['t.txt' => $table], Sauce::catalogue()->vocabulary);
     }
 
     /**
@@ -107,6 +107,6 @@ final class CatalogueTest extends TestCase
     public function test_a_renamed_slug_still_finds_its_ingredient(): void
     {
         self::assertSame('sugar', Sauce::catalogue()->find('white-sugar')?->slug);
-        self::assertNull((new Catalogue([]))->find('sugar'));
+        self::assertNull((new Catalogue([], Sauce::catalogue()->vocabulary))->find('sugar'));
     }
 }

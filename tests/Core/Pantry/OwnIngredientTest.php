@@ -90,7 +90,7 @@ final class OwnIngredientTest extends TestCase
     {
         $sauce = Sauce::evaluate(['gooseberry' => '1 kg', 'sugar' => '300 g', 'fine-salt' => '10 g', 'habanero' => '8 g', 'white-miso' => '30 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 25]]]);
         $definition = OwnIngredient::ofMixture('My ketchup', $sauce->cooked->mixture);
-        $catalogue = new Catalogue(['my-ketchup' => OwnIngredient::compile('my-ketchup', $definition, Sauce::catalogue())]);
+        $catalogue = new Catalogue(['my-ketchup' => OwnIngredient::compile('my-ketchup', $definition, Sauce::catalogue())], Sauce::catalogue()->vocabulary);
         $again = Evaluation::of(RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'x', 'stages' => [['lines' => [['ingredient' => 'my-ketchup', 'amount' => '100 ml']]]]]), $catalogue, null);
 
         foreach (Measure::cases() as $measure) {

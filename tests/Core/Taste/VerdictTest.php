@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Vinculum\Evaluation\Interactions;
 use Vinculum\Figure\Figure;
+use Vinculum\Figure\Sense;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Taste\Band;
 use Vinculum\Taste\Measure;
@@ -35,7 +36,7 @@ final class VerdictTest extends TestCase
     {
         foreach (Measure::cases() as $measure) {
             $t = $measure->threshold();
-            $oneUp = (2.0 + $t) * (1 + $measure->weber()) - $t;
+            $oneUp = (2.0 + $t) * (1 + $measure->sense()->weber()) - $t;
             self::assertEqualsWithDelta(1.0, $measure->steps(2.0, $oneUp), 1e-12);
             self::assertEqualsWithDelta(-1.0, $measure->steps($oneUp, 2.0), 1e-12);
             self::assertEqualsWithDelta($measure->steps(1.0, 9.0), $measure->steps(1.0, 4.0) + $measure->steps(4.0, 9.0), 1e-12);
@@ -83,8 +84,8 @@ final class VerdictTest extends TestCase
 
     public function test_a_number_of_steps_is_one_of_five_words(): void
     {
-        self::assertSame(['a touch', 'a little', 'clearly', 'much', 'far too much'], array_map(Verdict::degree(...), [0.3, 1.0, 2.0, 5.0, 9.0]));
-        self::assertSame('far too little', Verdict::degree(-9.0));
+        self::assertSame(['a touch', 'a little', 'clearly', 'much', 'far too much'], array_map(Sense::degree(...), [0.3, 1.0, 2.0, 5.0, 9.0]));
+        self::assertSame('far too little', Sense::degree(-9.0));
     }
 
     public function test_a_sauce_that_was_liked_becomes_a_style_that_it_fits(): void

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\StoredRecipe;
+use Illuminate\Http\Request;
+use Vinculum\Words\BenchView;
+
+/**
+ * A recipe on the Shelf, with a miniature of its balance (recipe-list.schema.json).
+ *
+ * @mixin StoredRecipe
+ */
+final class RecipeCardResource extends Resource
+{
+    public function __construct(StoredRecipe $recipe, private readonly BenchView $bench)
+    {
+        parent::__construct($recipe);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->id,
+            'revision' => $this->revision,
+            'updated_at' => $this->updated_at->toIso8601ZuluString(),
+            'name' => $this->name,
+            'variant_of_name' => $this->parent->name ?? '',
+        ] + $this->bench->card();
+    }
+}

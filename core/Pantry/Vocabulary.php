@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Pantry;
+
+/**
+ * The words that data and rules share: allergens, diets, needs, roles, processes, tints and traits. They stand once, in
+ * database/vocabulary.json, which also says what each means; an invalid table of them is refused when the product is built.
+ *
+ * @phpstan-type Allergen array{name: string, lists: list<string>, also?: list<string>}
+ * @phpstan-type DietRule array{contains?: list<string>, traits?: list<string>, ethanol_from?: float|int, sodium_over?: float|int}
+ * @phpstan-type DietWords array{name: string, why: string, against: DietRule, check: DietRule}
+ * @phpstan-type NeedWords array{diet?: string, allergens?: list<string>}
+ * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
+ * @phpstan-type KeepingWords array{name: string, fridge_days: int, opened_days: int, frozen_months: int, makers: string, why: string, rule: string}
+ * @phpstan-type VocabularyArray array{keeping: array<string, KeepingWords>, allergens: array<string, Allergen>, diets: array<string, DietWords>, needs: array<string, NeedWords>, roles: array<string, string>, processes: array<string, ProcessWords>, tints: array<string, string>, groups: array<string, string>, traits: array<string, string>}
+ */
+final readonly class Vocabulary
+{
+    /**
+     * @param VocabularyArray $words
+     *
+     * @throws CatalogueError where a diet, a need or a process names what is not in it
+     */
+    public function __construct(public array $words)
+    {
+        foreach ($words['diets'] as $diet) {
+            foreach ([$diet['against'], $diet['check']] as $rule) {
+                self::refuseUnknown('allergen', $rule['contains'] ?? [], $words['allergens']);
+                self::refuseUnknown('trait', $rule['traits'] ?? [], $words['traits']);
+            }
+        }
+        foreach ($words['needs'] as $need) {
+            self::refuseUnknown('allergen', $need['allergens'] ?? [], $words['allergens']);
+            self::refuseUnknown('diet', isset($need['diet']) ? [$need['diet']] : [], $words['diets']);
+        }
+    }
+
+    /** @return list<string> in the order they are shown */
+    public function allergens(): array
+    {
+        return array_keys($this->words['allergens']);
+    }
+
+    /** As it is read: "tree nuts". */
+    public function allergenName(string $allergen): string
+    {
+        return $this->words['allergens'][$allergen]['name'] ?? $allergen;
+    }
+
+    public function isAllergen(string $name): bool
+    {
+        return isset($this->words['allergens'][$name]);
+    }
+
+    public function isTrait(string $name): bool
+    {
+        return isset($this->words['traits'][$name]);
+    }
+
+    /** Whether what goes through it counts as cooked: blended, soaked and only warmed does not. */
+    public function cooks(string $process): bool
+    {
+        return $this->words['processes'][$process]['cooks'];
+    }
+
+    /** Whether the pot is hot after it; null where it stays as it was. */
+    public function leavesHot(string $process): ?bool
+    {
+        return match ($this->words['processes'][$process]['leaves_it']) {
+            'hot' => true,
+            'cold' => false,
+            default => null,
+        };
+    }
+
+    /**
+     * @param list<string> $names
+     * @param array<string, mixed> $known
+     */
+    private static function refuseUnknown(string $what, array $names, array $known): void
+    {
+        foreach ($names as $name) {
+            if (! isset($known[$name])) {
+                throw CatalogueError::at('vocabulary.json', 0, "“{$name}” is no {$what}; they are ".implode(', ', array_keys($known)));
+            }
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Safety;
+
+use Vinculum\Recipe\WeighedRecipe;
+
+/**
+ * What a proposal brings into a sauce that was not in it: said before it is applied. Allergens, labels to check, and what else
+ * somebody may not want to meet unawares.
+ */
+final readonly class Brings
+{
+    /** Traits worth a word where they are new, and the word. */
+    private const OTHER = [
+        'raw-egg' => 'raw egg', 'flesh' => 'meat', 'not-for-infants' => 'honey', 'raw-flour' => 'raw flour', 'potassium' => 'potassium salt',
+        'animal-rennet' => 'rennet', 'refused' => 'what has no place in a sauce',
+    ];
+
+    /**
+     * @param list<string> $allergens it now contains, by the vocabulary's words
+     * @param list<string> $check labels to check that there were not before
+     * @param list<string> $other alcohol, raw egg, meat and the like
+     */
+    private function __construct(public array $allergens, public array $check, public array $other) {}
+
+    public static function between(WeighedRecipe $before, WeighedRecipe $after): self
+    {
+        $was = Allergens::of($before);
+        $is = Allergens::of($after);
+        $name = $after->vocabulary->allergenName(...);
+        $contains = array_keys(array_diff_key($is['contains'], $was['contains']));
+        $check = array_keys(array_diff_key($is['check'], $was['check'], $was['contains']));
+        $other = array_values(array_diff(self::others($after), self::others($before)));
+        if ($is['unsaid'] !== [] && $was['unsaid'] === []) {
+            $other[] = 'something of which nobody has said what it contains';
+        }
+
+        return new self(array_map($name, $contains), array_map($name, $check), $other);
+    }
+
+    public function isNothing(): bool
+    {
+        return $this->allergens === [] && $this->check === [] && $this->other === [];
+    }
+
+    /** @return list<string> */
+    private static function others(WeighedRecipe $weighed): array
+    {
+        $others = [];
+        $alcohol = Diet::named('alcohol-free', $weighed->vocabulary);
+        foreach ($weighed->lines as $line) {
+            if ($line->ingredient === null || $line->line->leftOut) {
+                continue;
+            }
+            foreach (self::OTHER as $trait => $word) {
+                if ($line->ingredient->is($trait)) {
+                    $others[$word] = $word;
+                }
+            }
+            if ($alcohol->verdict($line->ingredient) === 'against') {
+                $others['alcohol'] = 'alcohol';
+            }
+        }
+
+        return array_values($others);
+    }
+}

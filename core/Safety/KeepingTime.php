@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Safety;
+
+use Vinculum\Mixture\Constituent;
+
+/**
+ * How long a sauce keeps, cautiously: the shortest that its kind, its lines and the cautious end of its pH allow. What makers
+ * say stands beside it, with the reason and who decides. Never a promise. The figures are in database/vocabulary.json.
+ */
+final readonly class KeepingTime
+{
+    /** Cautious end of the pH from which a thin sour sauce keeps as vinegar does. */
+    private const VINEGAR_PH = 3.9;
+
+    /** Share of vinegar's acid from which a sauce is mostly vinegar, g per g. */
+    private const VINEGAR_ACETIC = 0.02;
+
+    /** Share of sodium from which salt does the keeping, g per g. */
+    private const SALTY = 0.02;
+
+    private const OILY = 0.2;
+
+    /**
+     * @param string $kind what decides it
+     * @param int $fridgeDays closed, cold
+     * @param int $openedDays once it is opened
+     * @param int $frozenMonths for its quality; 0 where it does not freeze well
+     * @param string $makers what makers commonly say
+     */
+    private function __construct(
+        public string $kind,
+        public int $fridgeDays,
+        public int $openedDays,
+        public int $frozenMonths,
+        public string $makers,
+        public string $why,
+        public string $rule,
+    ) {}
+
+    /** Null for an empty pot, and for a bought thing, which keeps as its label says. */
+    public static function of(Facts $sauce): ?self
+    {
+        if ($sauce->isEmpty() || $sauce->isBoughtAlone() || $sauce->mass() <= 0.0) {
+            return null;
+        }
+        $table = $sauce->cooked->weighed->vocabulary->words['keeping'];
+        $kinds = array_intersect_key($table, array_filter(self::kinds($sauce)));
+        if ($kinds === []) {
+            throw new \LogicException('A sauce is of no kind that keeps.');
+        }
+        $shortest = min(array_column($kinds, 'fridge_days'));
+        $decides = array_values(array_filter($kinds, static fn (array $kind): bool => $kind['fridge_days'] === $shortest))[0];
+
+        return new self(
+            $decides['name'],
+            $shortest,
+            min(array_column($kinds, 'opened_days')),
+            min(array_column($kinds, 'frozen_months')),
+            $decides['makers'],
+            $decides['why'],
+            $decides['rule'],
+        );
+    }
+
+    /** "fridge, 4 weeks" */
+    public function short(): string
+    {
+        return 'fridge, '.self::days($this->fridgeDays);
+    }
+
+    public function text(): string
+    {
+        $frozen = $this->frozenMonths === 0 ? 'It does not freeze well.' : 'Frozen: '.self::months($this->frozenMonths).', for its quality.';
+        $opened = $this->openedDays === $this->fridgeDays ? '' : ' Opened: '.self::days($this->openedDays).'.';
+
+        return 'In the fridge, '.self::days($this->fridgeDays).": the cautious figure. Makers say {$this->makers}.{$opened} {$frozen} "
+            .ucfirst($this->why)." ({$this->kind}). Look, smell, and throw it away when in doubt.";
+    }
+
+    /** @return array<string, bool> by kind of sauce; at least one is true */
+    private static function kinds(Facts $sauce): array
+    {
+        $grams = $sauce->cooked->mixture->grams;
+        $isCooked = $sauce->wasCooked();
+        $isPlain = $sauce->having('low-acid-plant', 'fresh-plant', 'perishable', 'raw-egg') === [];
+        $isSour = ! $sauce->isLowAcid();
+        $hasFruit = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'fruit') !== [];
+        $hasTomato = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'tomato') !== [];
+        $isVinegar = $isSour && $grams[Constituent::ACETIC] >= self::VINEGAR_ACETIC * $sauce->mass() && ($sauce->ph()?->high() ?? 7.0) <= self::VINEGAR_PH;
+        $kinds = [
+            'raw-egg' => $sauce->rawHaving('raw-egg') !== [],
+            'cooked-egg' => $sauce->having('raw-egg') !== [],
+            'plant-in-oil' => $sauce->fat() > self::OILY && $sauce->having('low-acid-plant') !== [],
+            'dairy' => $sauce->having('perishable') !== [] && $sauce->having('not-for-canning') !== [],
+            'stock' => $sauce->having('perishable') !== [] && ! $isSour,
+            'low-acid' => ! $isSour && ! $sauce->isTooDryForToxin() && ! ($isPlain && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass()),
+            'raw-fresh' => $sauce->rawHaving('fresh-plant') !== [],
+            'egg-bought' => array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->is('bought') === true && in_array('eggs', $line->ingredient->contains, true)) !== [],
+            'nut-paste' => $sauce->fat() > 0.1 && array_filter($sauce->present(), static fn ($line): bool => array_intersect(['nuts', 'peanuts', 'sesame'], $line->ingredient->contains ?? []) !== [] && $line->ingredient?->is('not-for-canning') === true) !== [],
+            'tomato' => $hasTomato && $isCooked,
+            'dip' => $isPlain && ! $isCooked && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass(),
+            'sweet' => $sauce->isTooDryForToxin(),
+            'vinegar' => $isVinegar && $isPlain,
+            'fruit' => $hasFruit && $isCooked && $isSour && ! $isVinegar,
+        ];
+        // sour and cooked, or sour and all of it from bottles, is what is left
+        $kinds['acid-cooked'] = ! in_array(true, $kinds, true) || ($isCooked && $isSour && ! $isVinegar && ! $hasFruit && ! $sauce->isTooDryForToxin());
+
+        return $kinds;
+    }
+
+    private static function days(int $days): string
+    {
+        return match (true) {
+            $days === 1 => '1 day',
+            $days < 14 || $days % 7 !== 0 && $days < 60 => "{$days} days",
+            $days < 60 => intdiv($days, 7).' weeks',
+            default => self::months(intdiv($days, 30)),
+        };
+    }
+
+    private static function months(int $months): string
+    {
+        return $months === 1 ? '1 month' : "{$months} months";
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Safety;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Pantry\OwnIngredient;
+
+/**
+ * A finished sauce as an ingredient of another, with all that has to come along: allergens, labels to check, what nobody has
+ * said, and what its lines are, as far as cooking leaves them so.
+ *
+ * @phpstan-import-type Definition from OwnIngredient
+ */
+final class OwnSauce
+{
+    /** What cooking takes away. */
+    private const COOKED_AWAY = ['raw-egg', 'raw-flour', 'raw-beans', 'poisonous-raw', 'fresh-plant'];
+
+    /** What is true of the bottle or the piece that went in, and not of the sauce. */
+    private const LEFT_BEHIND = ['bought', 'tap', 'uncut', 'whole', 'ground', 'flares', 'burns-eyes', 'plain-sweet', 'plain-sour', 'plain-salty', 'plain-water', 'pressed-or-bottled', 'cooked', 'refused'];
+
+    /**
+     * @return Definition
+     *
+     * @throws \Vinculum\Pantry\InvalidIngredient where the pot is empty
+     */
+    public static function definition(string $name, Evaluation $evaluation): array
+    {
+        $facts = Facts::of($evaluation);
+        $allergens = Allergens::of($evaluation->cooked->weighed);
+        $traits = $facts->wasCooked() ? ['cooked'] : [];
+        foreach ($facts->present() as $i => $line) {
+            $stays = array_diff($line->ingredient->traits ?? [], self::LEFT_BEHIND, $facts->isCooked($i) ? self::COOKED_AWAY : []);
+            $traits = [...$traits, ...$stays];
+        }
+
+        return OwnIngredient::ofMixture($name, $evaluation->cooked->mixture) + [
+            'contains' => array_keys($allergens['contains']),
+            'may_contain' => array_keys($allergens['check']),
+            'allergens_known' => $allergens['unsaid'] === [] && ! self::hasUnknownLine($evaluation),
+            'traits' => array_values(array_unique($traits)),
+        ];
+    }
+
+    /** A name nobody knows may be anything. */
+    private static function hasUnknownLine(Evaluation $evaluation): bool
+    {
+        foreach ($evaluation->cooked->weighed->lines as $line) {
+            if ($line->ingredient === null && ! $line->line->leftOut) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

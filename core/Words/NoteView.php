@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Words;
+
+use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Jotted\Question;
+use Vinculum\Recipe\Recipe;
+
+/** What was made of jotted text (reading.schema.json). */
+final readonly class NoteView
+{
+    /**
+     * @param list<Question> $questions
+     * @return array<string, mixed>
+     */
+    public function of(Recipe $recipe, array $questions): array
+    {
+        return [
+            'recipe' => RecipeDocument::write($recipe),
+            'questions' => array_map(fn (Question $question): array => [
+                'line' => $question->line,
+                'id' => $question->id,
+                'text' => $question->text,
+                'about' => $question->about,
+                'ask' => $question->ask,
+                'guesses' => $question->guesses,
+            ], $questions),
+        ];
+    }
+}

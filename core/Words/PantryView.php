@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Words;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\OwnIngredient;
+use Vinculum\Pantry\Portion;
+use Vinculum\Pantry\Seasons;
+use Vinculum\Taste\Measure;
+
+/**
+ * The pantry's list and one ingredient's page (pantry-list.schema.json, pantry-page.schema.json).
+ *
+ * @phpstan-import-type Definition from OwnIngredient
+ */
+final readonly class PantryView
+{
+    /** A full bar on the page, in the measure's unit: about the strongest thing a kitchen spoons out. Heat is drawn by its logarithm. */
+    private const FULL = ['sweetness' => 100.0, 'sourness' => 8.0, 'saltiness' => 30.0, 'umami' => 3.0];
+
+    private const HEAT_DECADES = [1.0, 5.0];
+
+    private const KNOWN = [
+        'pure' => 'pure: known to half a per cent', 'assayed' => 'made to a standard: known to 3 %',
+        'branded' => 'differs by maker: known to 10 %', 'produce' => 'differs by season and kind: known to 15 %',
+    ];
+
+    public function __construct(private Speech $speech) {}
+
+    /**
+     * @param list<Ingredient> $ingredients
+     * @param list<string> $onHand
+     * @return array{ingredients: list<array<string, mixed>>}
+     */
+    public function list(array $ingredients, array $onHand): array
+    {
+        return ['ingredients' => array_map(fn (Ingredient $ingredient): array => [
+            'slug' => $ingredient->slug,
+            'name' => $ingredient->name,
+            'group' => $ingredient->group,
+            'tint' => $ingredient->tint,
+            'strength_text' => (new IngredientView($this->speech))->strength($ingredient),
+            'own' => $ingredient->group === 'own',
+            'on_hand' => in_array($ingredient->slug, $onHand, true),
+        ], $ingredients)];
+    }
+
+    /**
+     * @param list<array{id: string, name: string}> $usedIn recipes with it
+     * @param list<array{id: string, name: string}> $couldReplace recipes with what it is most like
+     * @param array{have: bool, price: float|null, pack: string|null, amount: string|null} $onHand
+     * @param Definition|null $own how the household described it, where it is its own
+     * @return array<string, mixed>
+     */
+    public function page(Ingredient $ingredient, array $usedIn, array $couldReplace, array $onHand, ?array $own): array
+    {
+        return [
+            'slug' => $ingredient->slug,
+            'name' => $ingredient->name,
+            'group' => $ingredient->group,
+            'tint' => $ingredient->tint,
+            'may_have_season' => Seasons::mayHave($ingredient),
+            'also' => $ingredient->aliases,
+            'roles' => $ingredient->roles,
+            'caution' => $ingredient->caution,
+            'contains' => $ingredient->contains,
+            'may_contain' => $ingredient->mayContain,
+            'allergens_known' => $ingredient->allergensKnown,
+            'traits' => $ingredient->traits,
+            'most_text' => $this->speech->percent($ingredient->mostShare),
+            'known_text' => self::KNOWN[$ingredient->certainty->value],
+            'strengths' => array_map(fn (Measure $measure): array => $this->strength($ingredient, $measure), Measure::cases()),
+            'density_text' => $ingredient->density === null ? '' : $this->speech->grouped($ingredient->density, 2).' g/mL',
+            'density_source' => $ingredient->densitySource,
+            'edible_text' => $ingredient->edible < 1.0 ? $this->speech->percent($ingredient->edible).' of what is bought is used' : '',
+            'edible_source' => $ingredient->edibleSource,
+            'portions' => array_map(fn (Portion $portion): array => [
+                'name' => $portion->name,
+                'mass_text' => $this->speech->grams($portion->grams),
+                'spread_text' => 'perhaps '.$this->speech->grams($portion->grams * exp(-$portion->spread)).' to '.$this->speech->grams($portion->grams * exp($portion->spread)),
+                'source' => $portion->source,
+            ], $ingredient->portions),
+            'composition' => $this->composition($ingredient),
+            'used_in' => $usedIn,
+            'could_replace' => $couldReplace,
+            'own' => $own,
+            'on_hand' => $onHand,
+        ];
+    }
+
+    /**
+     * @return array{measure: string, label: string, text: string, unit: string, bar: float}
+     */
+    private function strength(Ingredient $ingredient, Measure $measure): array
+    {
+        $value = $measure->strengthOf($ingredient);
+        [$from, $decades] = self::HEAT_DECADES;
+        $bar = match (true) {
+            $value === null || $value <= 0.0 => 0.0,
+            $measure === Measure::Heat => max(0.0, (log10($value) - $from) / $decades),
+            default => $value / self::FULL[$measure->value],
+        };
+
+        return [
+            'measure' => $measure->value,
+            'label' => $this->speech->label($measure),
+            'text' => $value === null ? 'not known' : $this->speech->number($value),
+            'unit' => $measure->unit(),
+            'bar' => Digits::six(min(1.0, $bar)),
+        ];
+    }
+
+    /**
+     * @return list<array{name: string, text: string, source: string}>
+     */
+    private function composition(Ingredient $ingredient): array
+    {
+        $rows = [];
+        foreach ($ingredient->composition as $constituent => $value) {
+            $source = $ingredient->sources[$constituent];
+            if (in_array($constituent, Constituent::MOLES, true) || $value === 0.0 && $source === 'none, by its nature') {
+                continue;
+            }
+            $rows[] = [
+                'name' => str_replace('-', ' ', Constituent::KEYS[$constituent]),
+                'text' => $value === null ? 'not known' : ($value > 0.0 && $value < 0.1 ? $this->speech->number($value * 1000).' mg' : $this->speech->number($value).' g'),
+                'source' => $source,
+            ];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe\Formats;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\Formats\JsonLd;
+use Vinculum\Recipe\Formats\Markdown;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Recipe\Line;
+use Vinculum\Recipe\ProcessKind;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\WeighedRecipe;
+
+/** Recipes out and in by other formats. */
+final class FormatsTest extends TestCase
+{
+    public function test_json_ld_goes_out_and_comes_in_with_the_same_lines(): void
+    {
+        $weighed = self::weighed();
+        $written = JsonLd::write($weighed, '1 L');
+        self::assertSame('Recipe', $written['document']['@type']);
+        self::assertNotEmpty($written['lost'], 'what it cannot carry is said');
+
+        [$read] = JsonLd::read(['@graph' => [['@type' => 'WebPage'], $written['document']]], Sauce::catalogue(), MeasuringSet::Us);
+        self::assertSame('Test', $read->name);
+        self::assertSame(self::amounts($weighed->recipe), self::amounts($read));
+        self::assertSame(ProcessKind::Simmer, $read->stages[0]->process?->kind);
+        self::assertSame(20.0, $read->stages[0]->process->minutes);
+    }
+
+    public function test_what_comes_in_is_text_and_never_markup(): void
+    {
+        [$read] = JsonLd::read(['@type' => ['Recipe'], 'name' => '<script>alert(1)</script>Sauce &amp; more', 'recipeIngredient' => ['2 cups <b>cider vinegar</b>', '1 tsp &frac12; salt'], 'recipeInstructions' => 'Stir.'], Sauce::catalogue(), MeasuringSet::Us);
+
+        self::assertSame('alert(1)Sauce & more', $read->name);
+        self::assertSame('cider-vinegar', $read->lines()[0]->ingredient);
+        self::assertStringNotContainsString('<', Markdown::write(WeighedRecipe::of(new Recipe('a <img> b', null, MeasuringSet::Us, null, [], $read->stages), Sauce::catalogue())));
+    }
+
+    public function test_what_is_no_recipe_says_what_it_takes(): void
+    {
+        foreach ([['@type' => 'WebPage'], ['@type' => 'Recipe', 'name' => 'Empty']] as $document) {
+            try {
+                JsonLd::read($document, Sauce::catalogue(), MeasuringSet::Us);
+                self::fail('It was read.');
+            } catch (InvalidRecipe $why) {
+                self::assertMatchesRegularExpression('/@type is Recipe|It takes a list of lines/', $why->getMessage());
+            }
+        }
+    }
+
+    public function test_markdown_and_csv_come_in_again_with_the_same_amounts(): void
+    {
+        $weighed = self::weighed();
+        [$fromMarkdown] = JottedText::read((string) preg_replace('/^> .*$/m', '', Markdown::write($weighed)), Sauce::catalogue());
+        self::assertSame(self::amounts($weighed->recipe), self::amounts($fromMarkdown));
+        self::assertSame('Test', $fromMarkdown->name);
+
+        [$fromCsv] = JottedText::read(Markdown::fromCsv(Markdown::csv($weighed)), Sauce::catalogue());
+        self::assertSame(self::amounts($weighed->recipe), self::amounts($fromCsv));
+    }
+
+    public function test_a_csv_cell_is_never_a_formula(): void
+    {
+        $csv = Markdown::csv(WeighedRecipe::of(Sauce::of([['id' => 'a', 'ingredient' => 'sugar', 'amount' => '=1+1 cups']]), Sauce::catalogue()));
+
+        self::assertStringContainsString("'=1+1 cups", $csv);
+        $this->expectExceptionMessage('columns amount and ingredient');
+        Markdown::fromCsv("a,b\n1,2\n");
+    }
+
+    /** @return array<string, string|null> */
+    private static function amounts(Recipe $recipe): array
+    {
+        return array_column(array_map(static fn (Line $line): array => [$line->ingredient, $line->amount], $recipe->lines()), 1, 0);
+    }
+
+    private static function weighed(): WeighedRecipe
+    {
+        return WeighedRecipe::of(Sauce::of(['gooseberry' => '1 kg', 'cider-vinegar' => '1 1/4 cup', 'sugar' => '200 g', 'fine-salt' => '2 tsp', 'garlic' => '3 clove'], ['process' => ['kind' => 'simmer', 'minutes' => 20]]), Sauce::catalogue());
+    }
+}

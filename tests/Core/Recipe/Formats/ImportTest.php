@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe\Formats;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Tests\Support\Server;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\Formats\JsonLd;
+use Vinculum\Recipe\Formats\Markdown;
+use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Line;
+use Vinculum\Recipe\ProcessKind;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\WeighedRecipe;
+
+/** The many shapes in which a schema.org Recipe comes, and every demo recipe out and in again. */
+final class ImportTest extends TestCase
+{
+    /** @return iterable<string, array{array<array-key, mixed>}> the same sauce, as different pages write it */
+    public static function shapes(): iterable
+    {
+        $steps = ['Stir it together.', 'Simmer for 20 minutes.'];
+        $recipe = ['@type' => 'Recipe', 'name' => 'Plum sauce', 'recipeIngredient' => ['900 g plums', '200 g sugar', '1/2 cup cider vinegar']];
+        yield 'steps as text' => [$recipe + ['recipeInstructions' => implode(' ', $steps)]];
+        yield 'steps as a list of text' => [$recipe + ['recipeInstructions' => $steps]];
+        yield 'steps as HowToStep' => [$recipe + ['recipeInstructions' => array_map(static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text], $steps)]];
+        yield 'steps in sections' => [$recipe + ['recipeInstructions' => [['@type' => 'HowToSection', 'name' => 'All', 'itemListElement' => array_map(static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text], $steps)]]]];
+        yield 'in a list of things' => [[['@type' => 'WebSite'], $recipe + ['recipeInstructions' => $steps]]];
+        yield 'in a graph' => [['@context' => 'https://schema.org', '@graph' => [['@type' => 'Person', 'name' => 'Nobody'], $recipe + ['recipeInstructions' => $steps]]]];
+        yield 'under a page' => [['@type' => 'WebPage', 'mainEntity' => $recipe + ['recipeInstructions' => $steps]]];
+        yield 'of two types' => [['@type' => ['Recipe', 'NewsArticle']] + $recipe + ['recipeInstructions' => $steps]];
+        yield 'the old name of its list' => [['@type' => 'Recipe', 'name' => 'Plum sauce', 'ingredients' => $recipe['recipeIngredient'], 'recipeInstructions' => $steps]];
+        yield 'with markup in it' => [['name' => '<b>Plum</b> sauce', 'recipeIngredient' => ['<li>900&nbsp;g plums</li>', '200 g  <i>sugar</i>', '&frac12; cup cider vinegar']] + $recipe + ['recipeInstructions' => '<p>Simmer for 20 minutes.</p>']];
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     */
+    #[DataProvider('shapes')]
+    public function test_every_shape_is_the_same_sauce(array $document): void
+    {
+        [$recipe, $questions] = JsonLd::read($document, Sauce::catalogue(), MeasuringSet::Us);
+
+        self::assertSame('Plum sauce', $recipe->name);
+        self::assertSame(['plum', 'sugar', 'cider-vinegar'], array_map(static fn (Line $line): string => $line->ingredient, $recipe->lines()));
+        $grams = array_map(static fn ($line): float => round($line->grams), WeighedRecipe::of($recipe, Sauce::catalogue())->lines);
+        self::assertSame([900.0, 200.0, 120.0], $grams);
+        self::assertSame([], $questions);
+        self::assertSame([ProcessKind::Simmer, 20.0], [$recipe->stages[0]->process?->kind, $recipe->stages[0]->process?->minutes]);
+    }
+
+    public function test_minutes_between_two_are_their_middle_and_none_are_none(): void
+    {
+        $of = static fn (string $method): ?float => JsonLd::read(['@type' => 'Recipe', 'name' => 'A', 'recipeIngredient' => ['1 l water'], 'recipeInstructions' => $method], Sauce::catalogue(), MeasuringSet::Us)[0]->stages[0]->process?->minutes;
+
+        self::assertSame(25.0, $of('Simmer gently for 20 to 30 minutes.'));
+        self::assertSame(10.0, $of('Boiling hard, 10 min.'));
+        self::assertNull($of('Simmer until thick.'));
+    }
+
+    public function test_an_endless_list_is_cut_at_what_a_recipe_can_hold(): void
+    {
+        [$recipe] = JsonLd::read(['@type' => 'Recipe', 'name' => str_repeat('x', 300), 'recipeIngredient' => array_fill(0, 200, '1 g salt')], Sauce::catalogue(), MeasuringSet::Us);
+
+        self::assertCount(Recipe::MAX_LINES, $recipe->lines());
+        self::assertSame(120, mb_strlen($recipe->name));
+    }
+
+    public function test_what_nobody_knows_stays_a_line_and_a_question(): void
+    {
+        [$recipe, $questions] = JsonLd::read(['@type' => 'Recipe', 'name' => 'A', 'recipeIngredient' => ['1 cup essence of moonlight', ['text' => '2 tsp salt'], 7]], Sauce::catalogue(), MeasuringSet::Us);
+
+        self::assertGreaterThanOrEqual(2, count($recipe->lines()));
+        self::assertNotEmpty($questions);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function demos(): iterable
+    {
+        foreach (glob(Server::root().'/database/demo/*.json') ?: [] as $file) {
+            yield basename($file, '.json') => [$file];
+        }
+    }
+
+    #[DataProvider('demos')]
+    public function test_json_loses_nothing_of_a_demo_recipe(string $file): void
+    {
+        $recipe = RecipeDocument::read(json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR));
+
+        self::assertEquals($recipe, RecipeDocument::read(RecipeDocument::write($recipe)));
+    }
+
+    #[DataProvider('demos')]
+    public function test_other_formats_carry_the_lines_of_a_demo_recipe_and_their_weights(string $file): void
+    {
+        $weighed = WeighedRecipe::of(RecipeDocument::read(json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR)), Sauce::catalogue());
+        [$back] = JsonLd::read(JsonLd::write($weighed, '1 L')['document'], Sauce::catalogue(), $weighed->recipe->measures);
+        $again = WeighedRecipe::of($back, Sauce::catalogue());
+
+        self::assertSame(array_map(static fn ($line): string => $line->line->ingredient, $weighed->lines), array_map(static fn ($line): string => $line->line->ingredient, $again->lines));
+        foreach ($weighed->lines as $i => $line) {
+            self::assertEqualsWithDelta($line->grams, $again->lines[$i]->grams, 0.02 * $line->grams + 0.1, $line->line->ingredient);
+        }
+        self::assertStringContainsString($weighed->recipe->name, Markdown::write($weighed));
+        self::assertSame(1 + count($weighed->lines), substr_count(trim(Markdown::csv($weighed)), "\n") + 1);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\LineWriter;
+use Vinculum\Recipe\WeighedRecipe;
+
+/** More, less or something new, in words a kitchen can measure. */
+final class LineWriterTest extends TestCase
+{
+    private const LINES = ['gooseberry' => '1 kg', 'cider-vinegar' => '1 1/4 cup', 'sugar' => '2 tbsp', 'fine-salt' => '1/2 tsp', 'garlic' => '3 cloves', 'cayenne' => '1 pinch', 'olive-oil' => '2 glugs', 'egg' => '2'];
+
+    /** @return iterable<string, array{float}> */
+    public static function factors(): iterable
+    {
+        foreach ([0.25, 0.5, 0.8, 1.0, 1.5, 2.0, 3.3, 7.0] as $factor) {
+            yield "× {$factor}" => [$factor];
+        }
+    }
+
+    #[DataProvider('factors')]
+    public function test_the_nearest_words_are_near_and_can_be_read(float $factor): void
+    {
+        foreach (MeasuringSet::cases() as $set) {
+            $kit = Kitchenware::of($set);
+            foreach (WeighedRecipe::of(Sauce::of(self::LINES, [], ['measures' => $set->value]), Sauce::catalogue())->lines as $line) {
+                $ingredient = $line->ingredient ?? self::fail('It is in the pantry.');
+                $text = LineWriter::nearest($line, $factor, $set) ?? self::fail('It has an amount.');
+                $grams = LineWriter::gramsOf($text, $ingredient, null, $kit);
+                self::assertNotNull($grams, $text);
+                if (! in_array($ingredient->slug, ['egg', 'garlic', 'cayenne'], true)) {
+                    self::assertEqualsWithDelta(1.0, $grams / ($line->grams * $factor), 0.26, "{$set->value}: {$text} {$ingredient->slug}");
+                }
+                foreach (LineWriter::ways($line, $factor, $kit) as $way) {
+                    self::assertNotNull(LineWriter::gramsOf($way, $ingredient, null, $kit), $way);
+                }
+            }
+        }
+    }
+
+    public function test_another_set_of_spoons_weighs_the_same(): void
+    {
+        $weighed = WeighedRecipe::of(Sauce::of(self::LINES), Sauce::catalogue());
+        foreach (MeasuringSet::cases() as $set) {
+            $other = LineWriter::inSet($weighed, $set);
+            self::assertSame($set, $other->measures);
+            foreach (WeighedRecipe::of($other, Sauce::catalogue())->lines as $i => $line) {
+                self::assertEqualsWithDelta(1.0, $line->grams / $weighed->lines[$i]->grams, 0.13, "{$set->value}: {$line->line->amount} {$line->line->ingredient}");
+            }
+            self::assertSame('1 kg', $other->lines()[0]->amount, 'what is weighed is left as it was');
+            self::assertSame('1 pinch', $other->lines()[5]->amount, 'and so is a pinch');
+        }
+    }
+
+    public function test_something_new_is_said_in_the_handiest_words_within_a_share_of_it(): void
+    {
+        mt_srand(31);
+        $kit = Kitchenware::of(MeasuringSet::Us);
+        foreach (['sugar', 'cider-vinegar', 'honey', 'fine-salt', 'garlic', 'onion', 'water', 'maize-starch', 'soy-sauce'] as $slug) {
+            $ingredient = Sauce::ingredient($slug);
+            for ($i = 0; $i < 25; $i++) {
+                $grams = exp(mt_rand(100, 700) / 100);
+                $text = LineWriter::fresh($grams, $ingredient, $kit);
+                $read = LineWriter::gramsOf($text, $ingredient, null, $kit);
+                self::assertNotNull($read, $text);
+                self::assertEqualsWithDelta(1.0, $read / $grams, 0.25, "{$grams} g of {$slug} as {$text}");
+            }
+        }
+        self::assertSame('3 cloves', LineWriter::fresh(3 * Sauce::ingredient('garlic')->portions[0]->grams, Sauce::ingredient('garlic'), $kit));
+    }
+
+    public function test_a_scale_shows_its_own_step_and_tenths_only_of_little(): void
+    {
+        $kit = Kitchenware::of(MeasuringSet::Us);
+
+        self::assertSame(['350 g', '12 g', '6.3 g', '0.1 g'], array_map(static fn (float $grams): string => LineWriter::weighed($grams, $kit), [349.7, 12.2, 6.28, 0.01]));
+    }
+
+    public function test_what_cannot_be_read_weighs_nothing_that_is_known(): void
+    {
+        self::assertNull(LineWriter::gramsOf('3 flurps', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
+        self::assertNull(LineWriter::gramsOf('1/0 cup', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
+    }
+}

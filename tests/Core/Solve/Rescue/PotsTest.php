@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solve\Rescue;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Solve\Addition;
+use Vinculum\Solve\Aims;
+use Vinculum\Solve\Feel;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Rescue\PotState;
+use Vinculum\Solve\Rescue\Remedy;
+use Vinculum\Solve\Rescue\Rescue;
+use Vinculum\Taste\Measure;
+
+/** What holds of every proposal, for pots and recipes made up at random. */
+final class PotsTest extends TestCase
+{
+    private const CUPBOARD = ['sugar', 'honey', 'lime-juice', 'cider-vinegar', 'fine-salt', 'soy-sauce', 'double-cream', 'maize-starch', 'white-miso', 'cayenne'];
+
+    private const THINGS = ['passata' => [200, 800], 'gooseberry' => [100, 600], 'sugar' => [10, 180], 'honey' => [5, 60], 'cider-vinegar' => [10, 150], 'lime-juice' => [5, 40], 'fine-salt' => [2, 18], 'soy-sauce' => [5, 60], 'onion' => [30, 150], 'olive-oil' => [5, 60]];
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, 12) as $seed) {
+            yield "pot {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_every_remedy_is_what_it_says_when_it_is_stirred_in(int $seed): void
+    {
+        $from = self::pot($seed);
+        $feels = self::said($seed);
+        $was = LinearPot::of($from->cooked);
+        $remedies = Rescue::of($from, Sauce::catalogue(), $feels, self::onHand())->remedies;
+        self::assertNotEmpty($remedies);
+        foreach ($remedies as $remedy) {
+            $is = LinearPot::of(Evaluation::of($remedy->recipe, Sauce::catalogue(), null)->cooked);
+            self::assertEqualsWithDelta($remedy->potAfter, $is->mass, 0.002 * $is->mass + 0.5);
+            foreach (Feel::cases() as $feel) {
+                $wanted = isset($feels[$feel->value]) ? $feel->moved($feel->value($was), -$feels[$feel->value]) : $feel->value($was);
+                self::assertEqualsWithDelta($remedy->steps[$feel->value], $feel->steps($wanted, $feel->value($is)), 0.1, $feel->value);
+            }
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_a_remedy_is_made_of_what_is_there_and_mends_more_than_it_leaves(int $seed): void
+    {
+        $from = self::pot($seed);
+        $feels = self::said($seed);
+        $there = [...self::CUPBOARD, 'water', ...array_keys(self::THINGS)];
+        foreach (Rescue::of($from, Sauce::catalogue(), $feels, self::onHand())->remedies as $remedy) {
+            self::assertSame([], array_diff(self::slugs($remedy), $there));
+            self::assertLessThanOrEqual(3, count($remedy->additions));
+            self::assertGreaterThanOrEqual(0.0, $remedy->boilOff);
+            self::assertGreaterThan(0, count($remedy->additions) + (int) ($remedy->boilOff > 0.0));
+            foreach ($remedy->additions as $addition) {
+                self::assertGreaterThan(0.0, $addition->grams, 'nothing is ever taken out of a pot');
+            }
+            $wrong = array_sum(array_map(abs(...), $feels));
+            $left = array_sum(array_map(static fn (string $feel): float => abs($remedy->steps[$feel]), array_keys($feels)));
+            self::assertLessThan($wrong, $left);
+            self::assertEqualsWithDelta($remedy->potBefore + array_sum(array_map(static fn (Addition $addition): float => $addition->grams, $remedy->additions)) - $remedy->boilOff, $remedy->potAfter, 0.02 * $remedy->potAfter, 'what goes in is in it');
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_the_same_pot_is_mended_the_same_way_twice_and_half_a_pot_by_half(int $seed): void
+    {
+        $from = self::pot($seed);
+        $feels = self::said($seed);
+        $mend = static fn (?float $grams): array => Rescue::of($from, Sauce::catalogue(), $feels, self::onHand(), new PotState($grams))->remedies;
+        $whole = $mend(null);
+
+        self::assertSame(array_map(self::slugs(...), $whole), array_map(self::slugs(...), $mend(null)));
+        $mass = $from->cooked->mixture->mass();
+        foreach ($mend($mass / 2) as $remedy) {
+            self::assertEqualsWithDelta($mass / 2, $remedy->potBefore, 1e-6);
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_a_recipe_moved_comes_to_what_it_says_and_nothing_locked_has_moved(int $seed): void
+    {
+        $from = self::pot($seed, locked: true);
+        mt_srand(100 + $seed);
+        $measure = [Measure::Sweetness, Measure::Sourness, Measure::Saltiness][mt_rand(0, 2)];
+        $figure = $from->tasting->value($measure) * mt_rand(60, 160) / 100;
+        $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, [$measure->value => $figure]));
+        $again = Evaluation::of($answer->recipe, Sauce::catalogue(), null);
+
+        foreach (Measure::cases() as $each) {
+            self::assertSame($answer->after->tasting->value($each), $again->tasting->value($each));
+        }
+        if ($answer->isReached) {
+            self::assertLessThan(0.36, abs($measure->steps($figure, $again->tasting->value($measure))));
+        } else {
+            self::assertNotSame('', $answer->why);
+        }
+        foreach ($again->cooked->weighed->lines as $i => $line) {
+            if ($line->line->lock) {
+                self::assertSame($from->cooked->weighed->lines[$i]->grams, $line->grams, $line->line->id);
+            }
+            self::assertGreaterThan(0.0, $line->grams);
+        }
+        foreach ($answer->changes as $change) {
+            self::assertNotSame($change->beforeG, $change->afterG);
+            self::assertNotSame('', $change->why);
+        }
+    }
+
+    public function test_moving_further_never_takes_less_change(): void
+    {
+        $from = self::pot(3);
+        $sweet = $from->tasting->value(Measure::Sweetness);
+        $size = static fn (float $factor): float => Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['sweetness' => $factor * $sweet]))->size();
+
+        self::assertLessThan(0.02, $size(1.0));
+        self::assertLessThan($size(1.6), $size(1.25));
+        self::assertLessThan($size(2.2), $size(1.6));
+    }
+
+    private static function pot(int $seed, bool $locked = false): Evaluation
+    {
+        mt_srand($seed);
+        $lines = [];
+        foreach (self::THINGS as $slug => [$least, $most]) {
+            $lines[] = ['id' => $slug, 'ingredient' => $slug, 'amount' => mt_rand($least, $most).' g', 'lock' => $locked && mt_rand(0, 3) === 0];
+        }
+
+        return Sauce::evaluate($lines, ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => mt_rand(5, 35)]]]);
+    }
+
+    /** @return non-empty-array<string, float> */
+    private static function said(int $seed): array
+    {
+        mt_srand(50 + $seed);
+        $said = [['salty' => 1.0], ['sour' => -2.0], ['sweet' => 1.0], ['sour' => 1.0, 'sweet' => -1.0], ['salty' => 2.0, 'sour' => 1.0], ['sweet' => -2.0], ['salty' => -1.0], ['sour' => 2.0]];
+
+        return $said[mt_rand(0, count($said) - 1)];
+    }
+
+    /** @return list<Ingredient> */
+    private static function onHand(): array
+    {
+        return array_map(Sauce::ingredient(...), self::CUPBOARD);
+    }
+
+    /** @return list<string> */
+    private static function slugs(Remedy $remedy): array
+    {
+        return array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $remedy->additions);
+    }
+}
