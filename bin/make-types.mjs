@@ -1,5 +1,6 @@
-// Writes the front end's types from the JSON Schemas, so that a shape is written once. With --check it only says whether
-// what is there is current.
+// Writes the front end's types and its client from openapi.json and the JSON Schemas it refers to, so that a shape and an
+// address are written once. With --check it only says whether what is there is current. Our own, since the generators in the
+// registry need the TypeScript 5 compiler as a library, which TypeScript 7 no longer is (docs/decisions).
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -7,7 +8,8 @@ import { compile } from 'json-schema-to-typescript';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const folder = join(root, 'resources/schemas');
-const target = join(root, 'resources/js/generated/documents.ts');
+const target = join(root, 'resources/js/api/documents.ts');
+const clientTarget = join(root, 'resources/js/api/client.ts');
 
 // One schema of them all: every file, and every definition within one, becomes a definition.
 const definitions = {};
@@ -47,11 +49,66 @@ const text = types
   .replace(/ *\/\*\*\n(?: *\* This interface was referenced by[^\n]*\n(?: *\* via the[^\n]*\n)?)+ *\*\/\n/g, '')
   .replace(/ *\*\n *\* This interface was referenced by[^\n]*\n *\* via the[^\n]*\n/g, '');
 
-if (process.argv.includes('--check')) {
-  if (readFileSync(target, 'utf8') !== text) {
-    console.error('resources/js/generated/documents.ts is stale. Run: npm run types');
+// A function for every operation: path parameters first, then the body, then what may be said besides.
+const openapi = JSON.parse(readFileSync(join(folder, 'openapi.json'), 'utf8'));
+const used = new Set();
+const typeOf = (schema) => {
+  const name = schema?.$ref
+    ?.replace('.schema.json', '')
+    .split('-')
+    .map((word) => word[0].toUpperCase() + word.slice(1))
+    .join('');
+  if (name === undefined) return 'void';
+  used.add(name);
+  return name;
+};
+const json = (holder) => holder?.content?.['application/json']?.schema;
+const operations = Object.entries(openapi.paths).flatMap(([path, methods]) =>
+  ['get', 'post', 'put', 'delete'].flatMap((method) => {
+    const operation = methods[method];
+    if (operation === undefined) return [];
+    const parameters = [...(methods.parameters ?? []), ...(operation.parameters ?? [])];
+    const inPath = parameters.filter((parameter) => parameter.in === 'path');
+    const inQuery = parameters.filter((parameter) => parameter.in === 'query');
+    const answer = Object.entries(operation.responses).find(([status]) => status.startsWith('2'))?.[1];
+    const body = json(operation.requestBody);
+    const takes = [
+      ...inPath.map((parameter) => `${parameter.name}: ${parameter.schema.type === 'integer' ? 'number' : 'string'}`),
+      ...(body === undefined ? [] : [`body: ${typeOf(body)}`]),
+      ...(inQuery.length === 0
+        ? []
+        : [`query: { ${inQuery.map((parameter) => `${parameter.name}?: string`).join('; ')} }`]),
+      'options?: Options',
+    ].join(', ');
+    const gives = [
+      `method: '${method.toUpperCase()}'`,
+      ...(body === undefined ? [] : ['body']),
+      ...(inQuery.length === 0 ? [] : ['query']),
+    ];
+    const address = inPath.length === 0 ? `'${path}'` : `\`${path.replace(/\{/g, `$${'{'}at(`).replace(/\}/g, ')}')}\``;
+    return [
+      `/** ${operation.summary ?? operation.operationId}. */\nexport const ${operation.operationId} = (${takes}) =>\n  ask<${typeOf(json(answer))}>(${address}, { ${gives.join(', ')}, ...options });`,
+    ];
+  }),
+);
+const client = `// Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
+import { ask, at, type Options } from './ask';
+import type { ${[...used]
+  .filter((name) => name !== 'void')
+  .sort()
+  .join(', ')} } from './documents';
+
+${operations.join('\n\n')}
+`;
+
+for (const [file, made] of [
+  [target, text],
+  [clientTarget, client],
+]) {
+  if (!process.argv.includes('--check')) {
+    writeFileSync(file, made);
+  } else if (readFileSync(file, 'utf8') !== made) {
+    console.error(`${file.slice(root.length + 1)} is stale. Run: npm run types`);
     process.exit(1);
   }
-} else {
-  writeFileSync(target, text);
 }

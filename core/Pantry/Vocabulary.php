@@ -11,7 +11,7 @@ namespace Vinculum\Pantry;
  * @phpstan-type Allergen array{name: string, lists: list<string>, also?: list<string>}
  * @phpstan-type DietRule array{contains?: list<string>, traits?: list<string>, ethanol_from?: float|int, sodium_over?: float|int}
  * @phpstan-type DietWords array{name: string, why: string, against: DietRule, check: DietRule}
- * @phpstan-type NeedWords array{diet?: string, allergens?: list<string>}
+ * @phpstan-type NeedWords array{name: string, diet?: string, allergens?: list<string>}
  * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
  * @phpstan-type KeepingWords array{name: string, fridge_days: int, opened_days: int, frozen_months: int, makers: string, why: string, rule: string}
  * @phpstan-type VocabularyArray array{keeping: array<string, KeepingWords>, allergens: array<string, Allergen>, diets: array<string, DietWords>, needs: array<string, NeedWords>, roles: array<string, string>, processes: array<string, ProcessWords>, tints: array<string, string>, groups: array<string, string>, traits: array<string, string>}

@@ -1,66 +1,34 @@
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
-import { Bench } from './bench/Bench';
-import { LastOpened } from './bench/LastOpened';
-import { Pantry } from './pantry/Pantry';
-import { Shelf } from './shelf/Shelf';
 
 const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen }) => ({ default: BatchScreen })));
+const Bench = lazy(() => import('./bench/Bench').then(({ Bench }) => ({ default: Bench })));
 const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
+const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
+const LastOpened = lazy(() => import('./bench/LastOpened').then(({ LastOpened }) => ({ default: LastOpened })));
+const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
+const Shelf = lazy(() => import('./shelf/Shelf').then(({ Shelf }) => ({ default: Shelf })));
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
-const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
 
+/** Every screen comes when it is first asked for. */
 export function App() {
   return (
-    <Routes>
-      <Route path="/" element={<Navigate to="/shelf" replace />} />
-      <Route path="/shelf" element={<Shelf />} />
-      <Route path="/bench" element={<LastOpened />} />
-      <Route path="/bench/:id" element={<Bench />} />
-      <Route path="/batch" element={<LastOpened screen="batch" />} />
-      <Route
-        path="/batch/:id"
-        element={
-          <Suspense fallback={null}>
-            <BatchScreen />
-          </Suspense>
-        }
-      />
-      <Route
-        path="/card/:id"
-        element={
-          <Suspense fallback={null}>
-            <Card />
-          </Suspense>
-        }
-      />
-      <Route
-        path="/shopping"
-        element={
-          <Suspense fallback={null}>
-            <ShoppingList />
-          </Suspense>
-        }
-      />
-      <Route path="/pantry" element={<Pantry />} />
-      <Route
-        path="/styles"
-        element={
-          <Suspense fallback={null}>
-            <Styles />
-          </Suspense>
-        }
-      />
-      <Route
-        path="/how"
-        element={
-          <Suspense fallback={null}>
-            <How />
-          </Suspense>
-        }
-      />
-      <Route path="*" element={<Navigate to="/shelf" replace />} />
-    </Routes>
+    <Suspense fallback={null}>
+      <Routes>
+        <Route path="/" element={<Navigate to="/shelf" replace />} />
+        <Route path="/shelf" element={<Shelf />} />
+        <Route path="/bench" element={<LastOpened />} />
+        <Route path="/bench/:id" element={<Bench />} />
+        <Route path="/batch" element={<LastOpened screen="batch" />} />
+        <Route path="/batch/:id" element={<BatchScreen />} />
+        <Route path="/card/:id" element={<Card />} />
+        <Route path="/shopping" element={<ShoppingList />} />
+        <Route path="/pantry" element={<Pantry />} />
+        <Route path="/styles" element={<Styles />} />
+        <Route path="/how" element={<How />} />
+        <Route path="*" element={<Navigate to="/shelf" replace />} />
+      </Routes>
+    </Suspense>
   );
 }

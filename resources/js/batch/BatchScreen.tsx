@@ -1,12 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Plan, RecipeRecord } from '../generated/documents';
-import { ask } from '../shared/api';
+import { planBatch, readRecipe } from '../api/client';
 import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { TopBar } from '../shared/TopBar';
 import { typedNumber } from '../shared/typedNumber';
-import { Kit } from './Kit';
+import { Equipment } from './Equipment';
 import { SaveAs } from './SaveAs';
 import { ShoppingTable } from './ShoppingTable';
 
@@ -21,18 +20,22 @@ export function BatchScreen() {
   const wanted = useDeferredValue({ to: to.trim(), headspace: typedNumber(headspace) ?? 0, portions });
   const record = useQuery({
     queryKey: ['recipe', id, 'batch'],
-    queryFn: () => ask<RecipeRecord>(`/api/recipes/${id}`),
+    queryFn: ({ signal }) => readRecipe(id, { signal }),
     gcTime: 0,
   });
   const recipe = record.data?.recipe;
   const plan = useQuery({
     queryKey: ['plan', id, recipe, wanted],
     queryFn: ({ signal }) =>
-      ask<Plan>('/api/plan', {
-        method: 'POST',
-        signal,
-        body: { recipe, to: wanted.to, headspace_percent: wanted.headspace, portions: wanted.portions },
-      }),
+      planBatch(
+        {
+          recipe: recipe as NonNullable<typeof recipe>,
+          to: wanted.to,
+          headspace_percent: wanted.headspace,
+          portions: wanted.portions,
+        },
+        { signal },
+      ),
     enabled: recipe !== undefined && wanted.to !== '',
     placeholderData: keepPreviousData,
     retry: false,
@@ -109,7 +112,7 @@ export function BatchScreen() {
               {[answer.pan_text, answer.blender_text, answer.jars_text].map(
                 (text) => text !== '' && <p key={text}>{text}</p>,
               )}
-              <Kit />
+              <Equipment />
               <h2>Divide it before anything touches raw meat</h2>
               <input
                 className="add-input"

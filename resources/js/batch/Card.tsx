@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Evaluation, Plan, RecipeRecord } from '../generated/documents';
-import { ask } from '../shared/api';
+import { evaluate, planBatch, readRecipe } from '../api/client';
+import { CautionList } from '../shared/CautionList';
 import { endPoint } from '../shared/endPoint';
 import { Fraction } from '../shared/Fraction';
 
@@ -15,15 +15,9 @@ export function Card() {
   const card = useQuery({
     queryKey: ['card', id, to, headspace],
     queryFn: async () => {
-      const record = await ask<RecipeRecord>(`/api/recipes/${id}`);
-      const plan = await ask<Plan>('/api/plan', {
-        method: 'POST',
-        body: { recipe: record.recipe, to, headspace_percent: headspace },
-      });
-      const evaluation = await ask<Evaluation>('/api/evaluate', {
-        method: 'POST',
-        body: { recipe: plan.scale.recipe },
-      });
+      const record = await readRecipe(id);
+      const plan = await planBatch({ recipe: record.recipe, to, headspace_percent: headspace });
+      const evaluation = await evaluate({ recipe: plan.scale.recipe });
       return { plan, evaluation };
     },
     retry: false,
@@ -127,16 +121,20 @@ export function Card() {
       </section>
       <section>
         <h2>Mind</h2>
-        <ul>
-          {evaluation.bench.keeping.cautions.map((caution) => (
-            <li key={caution.code}>
-              {caution.text} <span className="quiet">{caution.rule}.</span>
-            </li>
-          ))}
-        </ul>
+        <CautionList cautions={evaluation.bench.keeping.cautions} />
         {evaluation.bench.keeping.contains.length > 0 && (
           <p>Contains {evaluation.bench.keeping.contains.map((each) => each.name).join(', ')}.</p>
         )}
+        {evaluation.bench.keeping.check.length > 0 && (
+          <p>
+            May contain {evaluation.bench.keeping.check.map((each) => each.name).join(', ')}: check the labels of what
+            goes in.
+          </p>
+        )}
+        {evaluation.bench.keeping.unsaid !== '' && (
+          <p>Nobody has said what is in {evaluation.bench.keeping.unsaid}: read its label before anyone eats it.</p>
+        )}
+        {evaluation.bench.keeping.times !== null && <p>{evaluation.bench.keeping.times.text}</p>}
       </section>
       <section className="card-notes">
         <h2>Made on, weighed, tasted</h2>

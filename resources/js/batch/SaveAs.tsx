@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
-import type { Export, ExportInput, Recipe } from '../generated/documents';
-import { ask } from '../shared/api';
+import { exportRecipe } from '../api/client';
+import type { ExportInput, Recipe } from '../api/documents';
 import { saveFile } from '../shared/saveFile';
 
 const formats: [ExportInput['format'], string][] = [
@@ -13,8 +13,7 @@ const formats: [ExportInput['format'], string][] = [
 /** The recipe as a file, with what the format cannot carry. */
 export function SaveAs({ recipe }: { recipe: Recipe }) {
   const save = useMutation({
-    mutationFn: (format: ExportInput['format']) =>
-      ask<Export>('/api/export', { method: 'POST', body: { recipe, format } }),
+    mutationFn: (format: ExportInput['format']) => exportRecipe({ recipe, format }),
     onSuccess: (file) => saveFile(file.file, file.type, file.text),
   });
   return (

@@ -1,7 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import type { Shopping } from '../generated/documents';
-import { ask } from '../shared/api';
+import { shopping } from '../api/client';
 import { TopBar } from '../shared/TopBar';
 import { useShelf } from '../shelf/useShelf';
 import { ShoppingTable } from './ShoppingTable';
@@ -11,9 +10,9 @@ export function ShoppingList() {
   const shelf = useShelf('');
   const [wanted, setWanted] = useState<Record<string, string>>({});
   const batches = Object.entries(wanted).map(([recipe, to]) => ({ recipe, to: to.trim() || '1x' }));
-  const shopping = useQuery({
+  const list = useQuery({
     queryKey: ['shopping', batches],
-    queryFn: ({ signal }) => ask<Shopping>('/api/shopping', { method: 'POST', signal, body: { batches } }),
+    queryFn: ({ signal }) => shopping({ batches }, { signal }),
     enabled: batches.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
@@ -57,14 +56,14 @@ export function ShoppingList() {
         </section>
         <section className="panel" aria-label="To buy">
           <h2>To buy</h2>
-          {shopping.isError ? (
+          {list.isError ? (
             <p role="alert" className="trouble">
-              {shopping.error.message}
+              {list.error.message}
             </p>
-          ) : shopping.data === undefined || batches.length === 0 ? (
+          ) : list.data === undefined || batches.length === 0 ? (
             <p className="quiet">Tick a sauce, and say how much of it: 2x, 6 x 250 ml, 900 g.</p>
           ) : (
-            <ShoppingTable shopping={shopping.data} name="sauces" />
+            <ShoppingTable shopping={list.data} name="sauces" />
           )}
         </section>
       </main>

@@ -1,4 +1,4 @@
-import type { Shopping } from '../generated/documents';
+import type { Shopping } from '../api/documents';
 import { saveFile } from '../shared/saveFile';
 
 /** What is to be bought, less what there is, in whole packs. */

@@ -1,8 +1,8 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { IngredientList } from '../generated/documents';
-import { pigment } from '../shared/pigments';
+import type { IngredientList } from '../api/documents';
+import { pigment } from '../shared/vocabulary';
 import { findIngredients, useIngredients } from './useIngredients';
 
 type Offered = IngredientList['ingredients'][number];

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import type { EvaluationLine, RecipeLine } from '../generated/documents';
+import type { EvaluationLine, RecipeLine } from '../api/documents';
 import { Fraction } from '../shared/Fraction';
 
 interface Props {

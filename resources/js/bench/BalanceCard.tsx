@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
-import type { AnalysisProblem, EvaluationBench, Recipe, RecipeRecord } from '../generated/documents';
+import { recipeAsStyle } from '../api/client';
+import type { AnalysisProblem, EvaluationBench, Recipe, RecipeRecord } from '../api/documents';
 import { AsStyle } from '../shared/AsStyle';
-import type { Looking } from './Desk';
+import type { Looking } from './looking';
 import { StageStrip } from './StageStrip';
 
 interface Props {
@@ -29,7 +30,7 @@ export function BalanceCard({ bench, recipe, problems, record, onLook }: Props) 
       <ul className="tastes">
         {bench.columns.map((column) => (
           <li key={column.measure}>
-            <button type="button" onClick={() => onLook({ taste: column.measure })}>
+            <button type="button" onClick={() => onLook({ at: 'taste', id: column.measure })}>
               <strong>{column.label}</strong>
               <span className="value">{column.value_text}</span>
               <span className="quiet">{column.interval_text}</span>
@@ -40,6 +41,9 @@ export function BalanceCard({ bench, recipe, problems, record, onLook }: Props) 
           </li>
         ))}
       </ul>
+      <p className="quiet">
+        Makes {bench.makes.volume_text}, {bench.makes.spread_text}.
+      </p>
       <p className="quiet">
         The second figure is how far off the first may be, four times in five. Open a taste to see who brings it.
       </p>
@@ -67,7 +71,7 @@ export function BalanceCard({ bench, recipe, problems, record, onLook }: Props) 
         </>
       )}
       {bench.figures.length > 0 && (
-        <AsStyle path={`/api/recipes/${record.id}/as-style`} called={`Like ${recipe.name}`} />
+        <AsStyle called={`Like ${recipe.name}`} capture={(name) => recipeAsStyle(record.id, { name })} />
       )}
       {notes.map((note) => (
         <p key={note.at + note.code} className="trouble">

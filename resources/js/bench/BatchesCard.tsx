@@ -1,21 +1,37 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Batch, BatchList, OwnIngredient, PantryPage } from '../generated/documents';
+import {
+  addReading,
+  batchAsStyle,
+  createOwnIngredient,
+  deleteBatch,
+  listBatches,
+  makeBatch,
+  setReadingAside,
+} from '../api/client';
+import type { Batch, OwnIngredient } from '../api/documents';
 import { AsStyle } from '../shared/AsStyle';
-import { ask } from '../shared/api';
+import { CautionList } from '../shared/CautionList';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 import { typedNumber } from '../shared/typedNumber';
 
 type Kind = Batch['readings'][number]['kind'];
+type Instrument = Batch['readings'][number]['instrument'];
+
+const instruments: [Instrument, string][] = [
+  ['calibrated', 'a meter, checked in buffer today'],
+  ['uncalibrated', 'a meter, not checked'],
+  ['strips', 'paper strips'],
+];
 
 /** When this recipe was made, what was measured of each batch, and where that leaves it. */
 export function BatchesCard({ recipeId, onClose }: { recipeId: string; onClose: () => void }) {
   const queries = useQueryClient();
   const key = ['batches', recipeId];
-  const batches = useQuery({ queryKey: key, queryFn: () => ask<BatchList>(`/api/recipes/${recipeId}/batches`) });
+  const batches = useQuery({ queryKey: key, queryFn: ({ signal }) => listBatches(recipeId, { signal }) });
   const refresh = () => queries.invalidateQueries({ queryKey: key });
   const make = useMutation({
-    mutationFn: () => ask<Batch>(`/api/recipes/${recipeId}/batches`, { method: 'POST', body: {} }),
+    mutationFn: () => makeBatch(recipeId),
     onSuccess: refresh,
   });
   return (
@@ -50,26 +66,36 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
   const [typed, setTyped] = useState('');
   const [hot, setHot] = useState(false);
   const [rested, setRested] = useState(true);
+  const [instrument, setInstrument] = useState<Instrument>('calibrated');
+  const [correcting, setCorrecting] = useState<number | null>(null);
   const read = useMutation({
     mutationFn: () =>
-      ask<Batch>(`/api/batches/${batch.id}/readings`, {
-        method: 'POST',
-        body: { kind, value: typedNumber(typed), hot, rested },
+      addReading(batch.id, {
+        kind,
+        value: typedNumber(typed) as number,
+        hot,
+        rested,
+        instrument,
+        instead_of: correcting,
       }),
     onSuccess: () => {
       setTyped('');
+      setCorrecting(null);
       onChange();
     },
   });
   const correct = useMutation({
-    mutationFn: (ingredient: OwnIngredient) =>
-      ask<PantryPage>('/api/own-ingredients', { method: 'POST', body: ingredient }),
+    mutationFn: (ingredient: OwnIngredient) => createOwnIngredient(ingredient),
   });
   const forget = useMutation({
-    mutationFn: () => ask<void>(`/api/batches/${batch.id}`, { method: 'DELETE' }),
+    mutationFn: () => deleteBatch(batch.id),
     onSuccess: onChange,
   });
-  const trouble = read.error ?? correct.error ?? forget.error;
+  const setAside = useMutation({
+    mutationFn: (reading: number) => setReadingAside(batch.id, reading),
+    onSuccess: onChange,
+  });
+  const trouble = read.error ?? setAside.error ?? correct.error ?? forget.error;
   return (
     <section className="batch" aria-label={`Batch of ${batch.made_on}`}>
       <h3>{batch.made_on}</h3>
@@ -89,7 +115,7 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
             <tr key={figure.kind}>
               <th scope="row">{figure.label}</th>
               <td>{figure.estimate_text}</td>
-              <td title={figure.moved_text}>
+              <td>
                 <strong>{figure.now_text}</strong>
               </td>
             </tr>
@@ -114,6 +140,39 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
             </p>
           ),
       )}
+      {batch.readings.length > 0 && (
+        <ul className="contains" aria-label="What was read">
+          {batch.readings.map((reading) => (
+            <li key={reading.id} className={reading.stands ? undefined : 'set-aside'}>
+              {reading.text}
+              {reading.note !== '' && <span className="quiet"> {reading.note}</span>}
+              {reading.question !== '' && reading.stands && <p className="trouble">{reading.question}</p>}
+              {reading.stands && (
+                <>
+                  {' '}
+                  <button
+                    type="button"
+                    className="plain"
+                    onClick={() => {
+                      setKind(reading.kind);
+                      setTyped(String(reading.value));
+                      setInstrument(reading.instrument);
+                      setCorrecting(reading.id);
+                    }}
+                  >
+                    Correct
+                  </button>{' '}
+                  <button type="button" className="plain" onClick={() => setAside.mutate(reading.id)}>
+                    Set aside
+                  </button>
+                </>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {batch.times !== null && <p>{batch.times.text}</p>}
+      <CautionList cautions={batch.cautions.filter(({ grade }) => grade === 'stop')} />
       <div className="stage-fields">
         <label>
           I measured
@@ -129,6 +188,18 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
           Reading
           <input inputMode="decimal" value={typed} onChange={(event) => setTyped(event.target.value)} />
         </label>
+        {kind === 'ph' && (
+          <label className="wide">
+            With
+            <select value={instrument} onChange={(event) => setInstrument(event.target.value as Instrument)}>
+              {instruments.map(([each, words]) => (
+                <option key={each} value={each}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         <label className="check">
           <input type="checkbox" checked={hot} onChange={(event) => setHot(event.target.checked)} />
           still hot
@@ -140,9 +211,9 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
       </div>
       <div className="doings">
         <button type="button" className="action" disabled={typed.trim() === ''} onClick={() => read.mutate()}>
-          Note it
+          {correcting === null ? 'Note it' : 'Put it right'}
         </button>
-        <AsStyle path={`/api/batches/${batch.id}/as-style`} called={`Like ${batch.name}, ${batch.made_on}`} />
+        <AsStyle called={`Like ${batch.name}, ${batch.made_on}`} capture={(name) => batchAsStyle(batch.id, { name })} />
         <button type="button" className="plain" onClick={() => forget.mutate()}>
           Forget this batch
         </button>
@@ -152,6 +223,10 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
           {trouble.message}
         </p>
       )}
+      <details>
+        <summary>What to mind with it</summary>
+        <CautionList cautions={batch.cautions.filter(({ grade }) => grade !== 'stop')} />
+      </details>
     </section>
   );
 }

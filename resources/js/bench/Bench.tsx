@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import type { RecipeRecord } from '../generated/documents';
-import { ask } from '../shared/api';
+import { readRecipe } from '../api/client';
 import { TopBar } from '../shared/TopBar';
 import { Desk } from './Desk';
 
@@ -10,7 +9,7 @@ export function Bench() {
   const { id = '' } = useParams();
   const record = useQuery({
     queryKey: ['recipe', id],
-    queryFn: () => ask<RecipeRecord>(`/api/recipes/${id}`),
+    queryFn: ({ signal }) => readRecipe(id, { signal }),
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   });

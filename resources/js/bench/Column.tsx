@@ -1,7 +1,7 @@
 import { type PointerEvent, type RefObject, useRef, useState } from 'react';
-import type { EvaluationColumn, EvaluationLine, Ghost } from '../generated/documents';
-import { pigment } from '../shared/pigments';
-import { mostLevels } from './TheLine';
+import type { EvaluationColumn, EvaluationLine, Ghost } from '../api/documents';
+import { pigment } from '../shared/vocabulary';
+import { mostLevels } from './looking';
 
 interface Props {
   column: EvaluationColumn;

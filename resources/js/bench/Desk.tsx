@@ -1,31 +1,19 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { EvaluationColumn, Ghost, Recipe, RecipeRecord } from '../generated/documents';
-import { createRecipe } from '../shared/api';
+import { createRecipe } from '../api/client';
+import type { Ghost, Recipe, RecipeRecord } from '../api/documents';
 import { TopBar } from '../shared/TopBar';
 import { ConflictDialog } from './ConflictDialog';
 import { FinishedSauce } from './FinishedSauce';
 import { KeepingState } from './KeepingState';
-import { LookCloser } from './LookCloser';
+import { isAt, useLooking } from './looking';
 import { RecipePanel } from './RecipePanel';
+import { SidePanel } from './SidePanel';
 import { TheLine } from './TheLine';
 import { useAdjusting } from './useAdjusting';
 import { useAutosave } from './useAutosave';
 import { useDraft } from './useDraft';
 import { useEvaluation } from './useEvaluation';
-
-/** What is being looked at more closely. */
-export type Looking =
-  | { line: string }
-  | { taste: EvaluationColumn['measure'] }
-  | { stage: string }
-  | { figure: string }
-  | { keeping: true }
-  | { batches: true }
-  | { balance: true }
-  | { swap: string }
-  | { free: true }
-  | null;
 
 /** The Bench with a recipe on it. */
 export function Desk({ record }: { record: RecipeRecord }) {
@@ -34,7 +22,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
   const evaluated = useEvaluation(recipe);
   const { keeping, keepMine, tookTheirs } = useAutosave(record, recipe);
   const navigate = useNavigate();
-  const [looking, setLooking] = useState<Looking>(null);
+  const [looking, setLooking] = useLooking();
   const [pointed, setPointed] = useState<string | null>(null);
   const adjusting = useAdjusting(recipe);
   const [preview, setPreview] = useState<Ghost[] | null>(null);
@@ -54,12 +42,15 @@ export function Desk({ record }: { record: RecipeRecord }) {
     );
   };
   const keepAsVariant = async (variant: Recipe) => {
-    const copy = await createRecipe({ ...variant, name: `${recipe.name.slice(0, 100)}, a variant` }, record.id);
+    const copy = await createRecipe({
+      recipe: { ...variant, name: `${recipe.name.slice(0, 100)}, a variant` },
+      variant_of: record.id,
+    });
     navigate(`/bench/${copy.id}`);
   };
   // what was asked of the spoon still stands, and is not what a swap would do
-  const isElsewhere = looking !== null && ('swap' in looking || 'free' in looking);
-  const lit = pointed ?? (looking !== null && 'line' in looking ? looking.line : null);
+  const isElsewhere = isAt(looking, 'swap') || isAt(looking, 'free');
+  const lit = pointed ?? (looking?.at === 'line' ? looking.id : null);
 
   useEffect(() => {
     document.title = `${recipe.name} · Vinculum`;
@@ -122,7 +113,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
             adjusting.ask({ by: 'level', measure, level });
           }}
         />
-        <LookCloser
+        <SidePanel
           record={record}
           adjusting={adjusting}
           onApply={apply}
@@ -168,7 +159,9 @@ export function Desk({ record }: { record: RecipeRecord }) {
             tookTheirs(keeping.theirs);
           }}
           onBoth={async () => {
-            const copy = await createRecipe({ ...recipe, name: `${recipe.name.slice(0, 105)}, my version` });
+            const copy = await createRecipe({
+              recipe: { ...recipe, name: `${recipe.name.slice(0, 105)}, my version` },
+            });
             tookTheirs(keeping.theirs);
             draft.edit(() => keeping.theirs.recipe);
             navigate(`/bench/${copy.id}`);

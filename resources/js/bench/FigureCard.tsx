@@ -1,4 +1,4 @@
-import type { EvaluationBench } from '../generated/documents';
+import type { EvaluationBench } from '../api/documents';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 
 interface Props {

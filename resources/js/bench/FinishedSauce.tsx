@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { EvaluationBench } from '../generated/documents';
-import type { Looking } from './Desk';
+import type { EvaluationBench } from '../api/documents';
 import { setPin } from './edits';
+import { isAt, type Looking } from './looking';
 import { RatioFraction } from './RatioFraction';
 import { ScaleInPlace } from './ScaleInPlace';
 import type { Draft } from './useDraft';
@@ -24,7 +24,7 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMake
       {bench !== null && (
         <>
           <dl className="facts">
-            <div title={bench.makes.spread_text}>
+            <div>
               <dt>Makes</dt>
               <dd>{bench.makes.volume_text}</dd>
               <dd className={thenMakes === null ? 'quiet' : 'quiet if-so'}>{thenMakes ?? bench.makes.mass_text}</dd>
@@ -36,8 +36,8 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMake
                   <dt>
                     <button
                       type="button"
-                      aria-pressed={looking !== null && 'figure' in looking && looking.figure === figure.figure}
-                      onClick={() => onLook({ figure: figure.figure })}
+                      aria-pressed={isAt(looking, 'figure', figure.figure)}
+                      onClick={() => onLook({ at: 'figure', id: figure.figure })}
                     >
                       {figure.label}
                     </button>
@@ -57,8 +57,8 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMake
                 <dt>
                   <button
                     type="button"
-                    aria-pressed={looking !== null && 'keeping' in looking}
-                    onClick={() => onLook({ keeping: true })}
+                    aria-pressed={isAt(looking, 'keeping')}
+                    onClick={() => onLook({ at: 'keeping' })}
                   >
                     Keeping
                   </button>
@@ -78,8 +78,8 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMake
           <button
             type="button"
             className="plain"
-            aria-pressed={looking !== null && 'batches' in looking}
-            onClick={() => onLook({ batches: true })}
+            aria-pressed={isAt(looking, 'batches')}
+            onClick={() => onLook({ at: 'batches' })}
           >
             Batches
           </button>

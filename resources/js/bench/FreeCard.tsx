@@ -1,27 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import type { Free, FreeInput, Ghost, Recipe } from '../generated/documents';
-import { ask } from '../shared/api';
+import { freeRecipe } from '../api/client';
+import type { FreeInput, Ghost, Recipe } from '../api/documents';
+import { needs } from '../shared/vocabulary';
+import { WhatItBrings } from '../shared/WhatItBrings';
 import type { Draft } from './useDraft';
 
 type Need = FreeInput['needs'][number];
-
-const needs: [Need, string][] = [
-  ['vegan', 'vegan'],
-  ['vegetarian', 'vegetarian'],
-  ['gluten', 'no gluten'],
-  ['nuts', 'no nuts'],
-  ['eggs', 'no egg'],
-  ['milk', 'no milk'],
-  ['soy', 'no soy'],
-  ['fish', 'no fish'],
-  ['shellfish', 'no shellfish'],
-  ['sesame', 'no sesame'],
-  ['celery', 'no celery'],
-  ['mustard', 'no mustard'],
-  ['alcohol', 'no alcohol'],
-  ['added-sugar', 'no added sugar'],
-];
 
 interface Props {
   draft: Draft;
@@ -40,11 +25,7 @@ export function FreeCard({ draft, onClose, onPreview, onVariant }: Props) {
   const free = useQuery({
     queryKey: ['free', draft.recipe, chosen, keep, salt, heat],
     queryFn: ({ signal }) =>
-      ask<Free>('/api/free', {
-        method: 'POST',
-        signal,
-        body: { recipe: draft.recipe, needs: chosen, keep, salt_times: salt, heat_times: heat },
-      }),
+      freeRecipe({ recipe: draft.recipe, needs: chosen, keep, salt_times: salt, heat_times: heat }, { signal }),
     enabled: isAsking,
     retry: false,
     gcTime: 0,
@@ -134,6 +115,7 @@ export function FreeCard({ draft, onClose, onPreview, onVariant }: Props) {
             <p>By its lines nothing stands in the way.</p>
           )}
           <p>{answer.cost_text}</p>
+          <WhatItBrings brings={answer.brings} />
           {answer.check_text !== '' && <p className="trouble">{answer.check_text}</p>}
           {answer.notes.map((note) => (
             <p key={note} className="quiet note">

@@ -1,4 +1,5 @@
-import type { EvaluationBench } from '../generated/documents';
+import type { EvaluationBench } from '../api/documents';
+import { CautionList } from '../shared/CautionList';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 
 const marks = { fits: '✓', against: '✕', check: '?' } as const;
@@ -13,14 +14,7 @@ export function KeepingCard({ keeping, onClose }: { keeping: EvaluationBench['ke
           Close
         </button>
       </div>
-      <ul className="cautions">
-        {keeping.cautions.map((caution) => (
-          <li key={caution.code} className={caution.grave ? 'grave' : undefined}>
-            {caution.grave && <strong>Mind: </strong>}
-            {caution.text} <span className="quiet">{caution.rule}.</span>
-          </li>
-        ))}
-      </ul>
+      <CautionList cautions={keeping.cautions.filter(({ grade }) => grade === 'stop')} />
       <h3>Contains</h3>
       {keeping.contains.length === 0 ? (
         <p className="quiet">None of the listed allergens, by its lines. Labels may say more.</p>
@@ -32,6 +26,9 @@ export function KeepingCard({ keeping, onClose }: { keeping: EvaluationBench['ke
             </li>
           ))}
         </ul>
+      )}
+      {keeping.unsaid !== '' && (
+        <p className="trouble">Nobody has said what is in {keeping.unsaid}: read its label before anyone eats it.</p>
       )}
       {keeping.check.length > 0 && (
         <>
@@ -45,6 +42,16 @@ export function KeepingCard({ keeping, onClose }: { keeping: EvaluationBench['ke
           </ul>
         </>
       )}
+      {keeping.times !== null && (
+        <>
+          <h3>How long it keeps</h3>
+          <p>
+            {keeping.times.text} <span className="quiet">{keeping.times.rule}.</span>
+          </p>
+        </>
+      )}
+      <h3>Mind</h3>
+      <CautionList cautions={keeping.cautions.filter(({ grade }) => grade !== 'stop')} />
       <h3>By its lines</h3>
       <ul className="contains">
         {keeping.diets.map((diet) => (

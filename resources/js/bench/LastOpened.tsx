@@ -1,11 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Navigate } from 'react-router';
-import type { RecipeList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { listRecipes } from '../api/client';
 
 /** A screen without an address opens what was last touched. */
 export function LastOpened({ screen = 'bench' }: { screen?: 'bench' | 'batch' }) {
-  const shelf = useQuery({ queryKey: ['last'], queryFn: () => ask<RecipeList>('/api/recipes'), gcTime: 0 });
+  const shelf = useQuery({ queryKey: ['last'], queryFn: ({ signal }) => listRecipes({}, { signal }), gcTime: 0 });
   if (shelf.isPending) return null;
   const last = shelf.data?.recipes[0];
   return <Navigate to={last === undefined ? '/shelf' : `/${screen}/${last.id}`} replace />;

@@ -1,5 +1,5 @@
-import type { AnalysisProblem, EvaluationLine } from '../generated/documents';
-import { pigment } from '../shared/pigments';
+import type { AnalysisProblem, EvaluationLine } from '../api/documents';
+import { pigment } from '../shared/vocabulary';
 import {
   moveLine,
   removeLine,

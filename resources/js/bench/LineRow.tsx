@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
-import type { AnalysisProblem, EvaluationLine, RecipeLine } from '../generated/documents';
-import { pigment } from '../shared/pigments';
+import type { AnalysisProblem, EvaluationLine, RecipeLine } from '../api/documents';
+import { pigment } from '../shared/vocabulary';
 import { AmountField } from './AmountField';
 
 interface Props {

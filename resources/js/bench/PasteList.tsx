@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Reading, RecipeStage } from '../generated/documents';
-import { ask } from '../shared/api';
+import { readNote } from '../api/client';
+import type { Reading, RecipeStage } from '../api/documents';
 import { addStages, setAmount, setIngredient } from './edits';
 import type { Draft } from './useDraft';
 
@@ -15,8 +15,7 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Record<number, string>>({});
   const read = useMutation({
-    mutationFn: () =>
-      ask<Reading>('/api/read', { method: 'POST', body: { text, measures: draft.recipe.measures ?? 'us' } }),
+    mutationFn: () => readNote({ text, measures: draft.recipe.measures ?? 'us' }),
     onSuccess: () => setAnswers({}),
   });
   const reading = read.data;

@@ -1,3 +1,4 @@
+import { WhatItBrings } from '../shared/WhatItBrings';
 import type { Proposal } from './useAdjusting';
 
 interface Props {
@@ -28,10 +29,11 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
       {proposal.lines.length > 0 && (
         <ul className="changes">
           {proposal.lines.map((line) => (
-            <li key={line.name + line.before} title={line.why}>
+            <li key={line.name + line.before}>
               <span>{line.name}</span>
               <span className="quiet">{line.before} →</span>
               <strong>{line.after}</strong>
+              {isShown && line.why !== '' && <small className="quiet why">{line.why}</small>}
             </li>
           ))}
         </ul>
@@ -39,6 +41,7 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
       <p>{proposal.cost}</p>
       <p className="quiet">{proposal.makes}</p>
       {isShown && proposal.note !== '' && <p className="note">{proposal.note}</p>}
+      <WhatItBrings brings={proposal.brings} />
       {proposal.cautions.map((caution) => (
         <p key={caution} className="caution note">
           {caution}

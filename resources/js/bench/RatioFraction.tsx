@@ -1,4 +1,4 @@
-import type { EvaluationRatio } from '../generated/documents';
+import type { EvaluationRatio } from '../api/documents';
 
 const words: Record<EvaluationRatio['state'], string> = {
   in: 'in band',
@@ -24,11 +24,7 @@ export function RatioFraction({ ratio, pinned, onPin }: Props) {
         className={`ratio ${ratio.state}`}
         aria-pressed={pinned !== null}
         disabled={ratio.value === null}
-        title={
-          ratio.interval_text === ''
-            ? ratio.why
-            : `perhaps ${ratio.interval_text}. Press to ${pinned === null ? 'hold it' : 'let it go'}.`
-        }
+        title={pinned === null ? 'Press to hold it' : 'Press to let it go'}
         onClick={() => onPin(pinned === null ? ratio.value : null)}
       >
         <span className="fraction">
@@ -38,7 +34,8 @@ export function RatioFraction({ ratio, pinned, onPin }: Props) {
         <span className="ratio-figures">
           <strong>{ratio.value_text === '' ? '–' : ratio.value_text}</strong>
           <span className="quiet">
-            {ratio.band_text}
+            {ratio.value === null ? ratio.why : ratio.band_text}
+            {pinned !== null && ratio.interval_text !== '' && ` perhaps ${ratio.interval_text}`}
             {ratio.state === 'short' || ratio.state === 'over' ? ` ${words[ratio.state]}` : ''}
           </span>
         </span>

@@ -1,11 +1,10 @@
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { Evaluation, Recipe } from '../generated/documents';
+import type { Evaluation, Recipe } from '../api/documents';
 import { measuringSets } from '../shared/measuringSets';
 import { useStyles } from '../shared/useStyles';
 import { AddLine } from './AddLine';
 import { BatchSize } from './BatchSize';
-import type { Looking } from './Desk';
 import {
   addLine,
   addStage,
@@ -21,6 +20,7 @@ import {
   setStyle,
 } from './edits';
 import { dragged, LineRow } from './LineRow';
+import { isAt, type Looking } from './looking';
 import { PasteList } from './PasteList';
 import { StageHead } from './StageHead';
 import type { Draft } from './useDraft';
@@ -114,14 +114,8 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
               figures={stages.get(stage.id ?? '')}
               problems={problems.filter((problem) => problem.at === stage.id)}
               isOnly={recipe.stages.length === 1}
-              isOpen={looking !== null && 'stage' in looking && looking.stage === stage.id}
-              onOpen={() =>
-                onLook(
-                  looking !== null && 'stage' in looking && looking.stage === stage.id
-                    ? null
-                    : { stage: stage.id ?? '' },
-                )
-              }
+              isOpen={isAt(looking, 'stage', stage.id)}
+              onOpen={() => onLook(isAt(looking, 'stage', stage.id) ? null : { at: 'stage', id: stage.id ?? '' })}
               edit={edit}
             />
             <ul>
@@ -136,7 +130,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
                     tiedTo={line.tie ? names.get(line.tie.line) : undefined}
                     problems={problems.filter((problem) => problem.at === id)}
                     isLit={lit === id}
-                    isOpen={looking !== null && 'line' in looking && looking.line === id}
+                    isOpen={isAt(looking, 'line', id)}
                     takesFocus={added.current === id}
                     onFocusTaken={() => {
                       added.current = null;
@@ -150,9 +144,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
                       onLook(null);
                       onPoint(null);
                     }}
-                    onOpen={() =>
-                      onLook(looking !== null && 'line' in looking && looking.line === id ? null : { line: id })
-                    }
+                    onOpen={() => onLook(isAt(looking, 'line', id) ? null : { at: 'line', id })}
                     onPoint={(on) => onPoint(on ? id : null)}
                     onDropBefore={(other) => edit(dropLine(other, stage.id ?? '', id))}
                   />
@@ -178,7 +170,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
             onClick={() => {
               const id = freshId(recipe, 's');
               edit(addStage(id));
-              onLook({ stage: id });
+              onLook({ at: 'stage', id: id });
             }}
           >
             Add a stage

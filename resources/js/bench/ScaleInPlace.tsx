@@ -5,8 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import type { Scale } from '../generated/documents';
-import { ask } from '../shared/api';
+import { scaleRecipe } from '../api/client';
 import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { typedNumber } from '../shared/typedNumber';
 import type { Draft } from './useDraft';
@@ -19,11 +18,7 @@ export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => 
   const scaled = useQuery({
     queryKey: ['scale', draft.recipe, wanted.to, wanted.headspace],
     queryFn: ({ signal }) =>
-      ask<Scale>('/api/scale', {
-        method: 'POST',
-        signal,
-        body: { recipe: draft.recipe, to: wanted.to, headspace_percent: wanted.headspace },
-      }),
+      scaleRecipe({ recipe: draft.recipe, to: wanted.to, headspace_percent: wanted.headspace }, { signal }),
     placeholderData: keepPreviousData,
     enabled: wanted.to !== '',
     retry: false,

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
-import type { Evaluation } from '../generated/documents';
+import type { Evaluation } from '../api/documents';
+import { hasDigitShortcuts } from '../shared/useDigitShortcuts';
 import { ProposalCard } from './ProposalCard';
 import { SpoonRow } from './SpoonRow';
 import type { Adjusting, Feel } from './useAdjusting';
@@ -35,8 +36,8 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
   useEffect(() => {
     const onKey = (event: globalThis.KeyboardEvent) => {
       const at = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || at.closest('input, select, textarea, .line, [role=dialog]'))
-        return;
+      if (!hasDigitShortcuts() || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (at.isContentEditable || at.closest('input, select, textarea, .line, [role=dialog]')) return;
       const row = rows.current?.querySelector<HTMLElement>(`[data-key="${event.key}"]`);
       if (row) {
         row.focus();

@@ -1,5 +1,6 @@
-import type { AnalysisProblem, EvaluationBench, RecipeProcess, RecipeStage } from '../generated/documents';
+import type { AnalysisProblem, EvaluationBench, RecipeProcess, RecipeStage } from '../api/documents';
 import { typedNumber } from '../shared/typedNumber';
+import { isHeated, processes } from '../shared/vocabulary';
 import { removeStage, setProcess, setStage } from './edits';
 import { NumberField } from './NumberField';
 import { StageStrip } from './StageStrip';
@@ -9,19 +10,6 @@ import { WhereToStop } from './WhereToStop';
 type Kind = RecipeProcess['kind'];
 type Until = 'loss_percent' | 'mass_g' | 'volume_ml';
 
-const kinds: [Kind, string][] = [
-  ['none', 'nothing: only stirred in'],
-  ['soak', 'soak'],
-  ['fry', 'fry or sweat'],
-  ['warm', 'warm'],
-  ['simmer', 'simmer'],
-  ['boil', 'boil'],
-  ['roast', 'roast'],
-  ['blend', 'blend'],
-  ['rest', 'rest'],
-  ['chill', 'chill'],
-];
-const heated: Kind[] = ['fry', 'warm', 'simmer', 'boil', 'roast'];
 const ends: [Until | '', string][] = [
   ['', 'by the minutes alone'],
   ['loss_percent', 'down by, %'],
@@ -72,7 +60,7 @@ export function StageCard({ draft, stage, bench, problems, onClose }: Props) {
         <label className="wide">
           Then
           <select value={kind} onChange={(event) => change({ kind: event.target.value as Kind })}>
-            {kinds.map(([key, words]) => (
+            {processes.map(([key, words]) => (
               <option key={key} value={key}>
                 {words}
               </option>
@@ -82,7 +70,7 @@ export function StageCard({ draft, stage, bench, problems, onClose }: Props) {
         {kind !== 'none' && (
           <NumberField label="Minutes" value={process?.minutes} onValue={(minutes) => change({ minutes })} />
         )}
-        {heated.includes(kind) && (
+        {isHeated(kind) && (
           <>
             <label>
               Heat

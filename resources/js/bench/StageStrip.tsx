@@ -1,4 +1,4 @@
-import type { EvaluationBench, Recipe } from '../generated/documents';
+import type { EvaluationBench, Recipe } from '../api/documents';
 
 interface Props {
   bench: EvaluationBench;

@@ -1,7 +1,8 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
-import type { EvaluationLine, Ghost, Recipe, Swap } from '../generated/documents';
-import { ask } from '../shared/api';
+import { rememberSwap, swapLine } from '../api/client';
+import type { EvaluationLine, Ghost, Recipe, Swap, SwapMemoryInput } from '../api/documents';
+import { WhatItBrings } from '../shared/WhatItBrings';
 import type { Draft } from './useDraft';
 import { useIngredients } from './useIngredients';
 
@@ -24,18 +25,13 @@ export function SwapCard({ draft, line, onClose, onPreview, onVariant }: Props) 
   const swap = useQuery({
     queryKey: ['swap', draft.recipe, line.id, only],
     queryFn: ({ signal }) =>
-      ask<Swap>('/api/swap', {
-        method: 'POST',
-        signal,
-        body: { recipe: draft.recipe, line: line.id, ...(only === null ? {} : { in: only }) },
-      }),
+      swapLine({ recipe: draft.recipe, line: line.id, ...(only === null ? {} : { in: only }) }, { signal }),
     enabled: done === null,
     retry: false,
     gcTime: 0,
   });
   const remember = useMutation({
-    mutationFn: (memory: { out: string; in: string; verdict: number; note: string }) =>
-      ask<void>('/api/swap-memory', { method: 'PUT', body: memory }),
+    mutationFn: (memory: SwapMemoryInput) => rememberSwap(memory),
   });
   useEffect(() => () => onPreview(null), [onPreview]);
   const [out] = useState(line.slug);
@@ -130,9 +126,10 @@ function SwapOption(props: {
     <div className="proposal" onMouseEnter={() => props.onPoint(true)} onMouseLeave={() => props.onPoint(false)}>
       <strong className="proposal-words">{option.words}</strong>
       {option.compensation_text !== '' && <p>{option.compensation_text}</p>}
+      {option.handling_text !== '' && <p className="quiet">{option.handling_text}</p>}
       <p>{option.cost_text}</p>
       {remarks.length > 0 && <p className="quiet">{remarks.join('; ')}</p>}
-      {option.allergens_gained.length > 0 && <p className="trouble">brings {option.allergens_gained.join(', ')}</p>}
+      <WhatItBrings brings={option.brings} />
       {option.allergens_lost.length > 0 && <p className="quiet">no more {option.allergens_lost.join(', ')} from it</p>}
       <p className="quiet note">{option.notes.join(' ')}</p>
       {option.cautions.map((caution) => (
@@ -152,14 +149,16 @@ function SwapOption(props: {
   );
 }
 
-const verdicts: [number, string][] = [
+type Verdict = SwapMemoryInput['verdict'];
+
+const verdicts: [Verdict, string][] = [
   [1, 'Good'],
   [0, 'So-so'],
   [-1, 'Not again'],
 ];
 
 /** After a swap: what the maker thought of it, so that it comes first, or last, the next time. */
-function Remembering(props: { option: Option; isKept: boolean; onKeep: (verdict: number, note: string) => void }) {
+function Remembering(props: { option: Option; isKept: boolean; onKeep: (verdict: Verdict, note: string) => void }) {
   const [note, setNote] = useState('');
   if (props.isKept) return <p className="done">Remembered. It will be said the next time.</p>;
   return (

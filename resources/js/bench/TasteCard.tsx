@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { EvaluationColumn, EvaluationLine } from '../generated/documents';
-import { pigment } from '../shared/pigments';
+import type { EvaluationColumn, EvaluationLine } from '../api/documents';
 import { typedNumber } from '../shared/typedNumber';
-import type { Looking } from './Desk';
+import { pigment } from '../shared/vocabulary';
+import type { Looking } from './looking';
 
 interface Props {
   column: EvaluationColumn;
@@ -76,7 +76,7 @@ export function TasteCard({ column, lines, lit, onClose, onLook, onPoint, onAim,
               onMouseEnter={() => onPoint(segment.line)}
               onMouseLeave={() => onPoint(null)}
             >
-              <button type="button" onClick={() => onLook({ line: segment.line })}>
+              <button type="button" onClick={() => onLook({ at: 'line', id: segment.line })}>
                 <span className="swatch" style={{ background: pigment(line?.tint ?? 'none') }} aria-hidden="true">
                   {line?.letter}
                 </span>

@@ -1,10 +1,7 @@
 import { useRef } from 'react';
-import type { EvaluationBench, Ghost } from '../generated/documents';
+import type { EvaluationBench, Ghost } from '../api/documents';
 import { Column } from './Column';
-import type { Looking } from './Desk';
-
-/** Levels the Line has room for; what is higher is cut off and says so. */
-export const mostLevels = 1.6;
+import { isAt, type Looking, mostLevels } from './looking';
 
 interface Props {
   bench: EvaluationBench | null;
@@ -37,7 +34,7 @@ export function TheLine(props: Props) {
         {mark === null ? (
           <span className="quiet">
             per 100 g of finished sauce{' '}
-            <button type="button" className="plain whole" onClick={() => onLook({ balance: true })}>
+            <button type="button" className="plain whole" onClick={() => onLook({ at: 'balance' })}>
               The whole balance
             </button>
           </span>
@@ -59,9 +56,9 @@ export function TheLine(props: Props) {
                 column={column}
                 lines={bench.lines}
                 lit={lit}
-                isOpen={looking !== null && 'taste' in looking && looking.taste === column.measure}
-                onOpen={() => onLook({ taste: column.measure })}
-                onOpenLine={(line) => onLook({ line })}
+                isOpen={isAt(looking, 'taste', column.measure)}
+                onOpen={() => onLook({ at: 'taste', id: column.measure })}
+                onOpenLine={(line) => onLook({ at: 'line', id: line })}
                 onPoint={onPoint}
                 ghost={ghosts?.find(({ measure }) => measure === column.measure) ?? null}
                 chart={chart}
@@ -76,8 +73,8 @@ export function TheLine(props: Props) {
                 key={column.measure}
                 type="button"
                 className="ask"
-                aria-expanded={looking !== null && 'taste' in looking && looking.taste === column.measure}
-                onClick={() => onLook({ taste: column.measure })}
+                aria-expanded={isAt(looking, 'taste', column.measure)}
+                onClick={() => onLook({ at: 'taste', id: column.measure })}
               >
                 <span className="band-text">{column.band?.text ?? ' '}</span>
                 <strong>{column.label}</strong>

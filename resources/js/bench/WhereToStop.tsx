@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { StopList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { whereToStop } from '../api/client';
 import { setProcess } from './edits';
 import type { Draft } from './useDraft';
 
@@ -10,8 +9,7 @@ export function WhereToStop({ draft, stage }: { draft: Draft; stage: string }) {
   const [isOpen, setOpen] = useState(false);
   const stops = useQuery({
     queryKey: ['stop', stage, draft.recipe],
-    queryFn: ({ signal }) =>
-      ask<StopList>('/api/stop', { method: 'POST', body: { recipe: draft.recipe, stage }, signal }),
+    queryFn: ({ signal }) => whereToStop({ recipe: draft.recipe, stage }, { signal }),
     enabled: isOpen,
     gcTime: 0,
   });
@@ -39,7 +37,6 @@ export function WhereToStop({ draft, stage }: { draft: Draft; stage: string }) {
                   <button
                     type="button"
                     className="plain"
-                    title={choice.minutes_text}
                     onClick={() =>
                       draft.edit(
                         setProcess(stage, { until: { loss_percent: Math.round(choice.loss_percent * 10) / 10 } }),
@@ -48,6 +45,7 @@ export function WhereToStop({ draft, stage }: { draft: Draft; stage: string }) {
                   >
                     {choice.text}
                   </button>
+                  {choice.minutes_text !== '' && <small className="quiet"> {choice.minutes_text}</small>}
                 </th>
                 <td>{choice.volume_text}</td>
                 {choice.tastes.map((taste) => (

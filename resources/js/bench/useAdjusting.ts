@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Ghost, Rebalance, RebalanceAnswer, Recipe, Rescue, RescueInput } from '../generated/documents';
-import { ask } from '../shared/api';
+import { rebalance, rescue } from '../api/client';
+import type { Brings, Ghost, RebalanceAnswer, Recipe, Rescue, RescueInput } from '../api/documents';
 
 export type Feel = keyof NonNullable<RescueInput['feels']>;
 type Measure = Ghost['measure'];
@@ -29,6 +29,7 @@ export interface Proposal {
   /** The same in a word, for the finished sauce. */
   afterwards: string;
   note: string;
+  brings: Brings;
   cautions: string[];
   ghosts: Ghost[];
   recipe: Recipe;
@@ -55,6 +56,7 @@ const onPaper = (answer: RebalanceAnswer): Proposal => ({
   makes: `makes ${answer.makes_text}`,
   afterwards: `then ${answer.makes_text}`,
   note: '',
+  brings: answer.brings,
   cautions: [],
   ghosts: answer.ghosts,
   recipe: answer.recipe,
@@ -68,6 +70,7 @@ const inThePot = (option: Rescue['options'][number]): Proposal => ({
   makes: option.pot_text,
   afterwards: `then ${option.makes_text}`,
   note: option.note,
+  brings: option.brings,
   cautions: option.cautions,
   ghosts: option.ghosts,
   recipe: option.recipe,
@@ -92,12 +95,11 @@ export function useAdjusting(recipe: Recipe) {
     queryFn: async ({ signal }): Promise<{ note: string; proposals: Proposal[] }> => {
       if (inPot) {
         const state = Object.fromEntries(Object.entries(pot).filter(([, value]) => value !== ''));
-        const rescue = await ask<Rescue>('/api/rescue', {
-          method: 'POST',
-          signal,
-          body: { recipe, feels, pot: state, ...(much === null ? {} : { much: { [much.line]: much.steps } }) },
-        });
-        return { note: rescue.note, proposals: rescue.options.map(inThePot) };
+        const mended = await rescue(
+          { recipe, feels, pot: state, ...(much === null ? {} : { much: { [much.line]: much.steps } }) },
+          { signal },
+        );
+        return { note: mended.note, proposals: mended.options.map(inThePot) };
       }
       const wanted =
         asked.by === 'level'
@@ -107,8 +109,8 @@ export function useAdjusting(recipe: Recipe) {
             : asked.by === 'style'
               ? {}
               : { feels };
-      const rebalance = await ask<Rebalance>('/api/rebalance', { method: 'POST', signal, body: { recipe, ...wanted } });
-      return { note: '', proposals: [rebalance, ...rebalance.others].map(onPaper) };
+      const moved = await rebalance({ recipe, ...wanted }, { signal });
+      return { note: '', proposals: [moved, ...moved.others].map(onPaper) };
     },
     enabled: isAsking,
     placeholderData: keepPreviousData,

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Recipe, RecipeRecord } from '../generated/documents';
-import { Refusal, saveRecipe } from '../shared/api';
+import { Refusal } from '../api/ask';
+import { saveRecipe } from '../api/client';
+import type { Recipe, RecipeRecord } from '../api/documents';
 
 export type Keeping =
   | { state: 'kept'; at: number }
@@ -26,7 +27,7 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe) {
     while (kept.current !== latest.current) {
       const sent = latest.current;
       try {
-        const answer = await saveRecipe(record.id, revision.current, sent);
+        const answer = await saveRecipe(record.id, { recipe: sent }, { revision: revision.current });
         revision.current = answer.revision;
         kept.current = sent;
         setKeeping({ state: 'kept', at: Date.now() });

@@ -1,6 +1,7 @@
-import { useEffect, useRef, useState } from 'react';
-import type { Evaluation, Recipe } from '../generated/documents';
-import { ask } from '../shared/api';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { evaluate } from '../api/client';
+import type { Evaluation, Recipe } from '../api/documents';
 
 export interface Evaluated {
   /** Of the recipe as it stands, or the last one that was answered. */
@@ -13,22 +14,29 @@ export interface Evaluated {
   error: string | null;
 }
 
-/** Asks for the figures after every change. Answers may come in any order; an older one never replaces a newer. */
+/** Asks for the figures after every change, gives up what is no longer wanted, and keeps the last good answer. */
 export function useEvaluation(recipe: Recipe): Evaluated {
-  const [evaluated, setEvaluated] = useState<Evaluated>({ current: null, good: null, shown: 0, error: null });
-  const asked = useRef(0);
-  useEffect(() => {
-    asked.current += 1;
-    const mine = asked.current;
-    ask<Evaluation>('/api/evaluate', { method: 'POST', body: { recipe } }).then(
-      (current) =>
-        setEvaluated((was) =>
-          mine < was.shown
-            ? was
-            : { current, good: current.bench.complete ? current : was.good, shown: mine, error: null },
-        ),
-      (error: Error) => setEvaluated((was) => (mine < was.shown ? was : { ...was, shown: mine, error: error.message })),
-    );
-  }, [recipe]);
-  return evaluated;
+  const good = useRef<Evaluation | null>(null);
+  const shown = useRef(0);
+  const last = useRef<unknown>(null);
+  const query = useQuery({
+    queryKey: ['evaluate', recipe],
+    queryFn: ({ signal }) => evaluate({ recipe }, { signal }),
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 0,
+  });
+  const current = query.data ?? good.current;
+  const seen = query.error ?? query.data;
+  if (seen !== undefined && seen !== null && !query.isPlaceholderData && seen !== last.current) {
+    last.current = seen;
+    shown.current += 1;
+  }
+  if (query.data?.bench.complete) good.current = query.data;
+  return {
+    current,
+    good: good.current,
+    shown: shown.current,
+    error: query.isError ? query.error.message : null,
+  };
 }

@@ -1,11 +1,10 @@
 import { keepPreviousData, type QueryClient, queryOptions, useQuery } from '@tanstack/react-query';
-import type { IngredientList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { searchIngredients } from '../api/client';
 
 const search = (typed: string) =>
   queryOptions({
     queryKey: ['ingredients', typed],
-    queryFn: () => ask<IngredientList>(`/api/ingredients?q=${encodeURIComponent(typed)}`),
+    queryFn: ({ signal }) => searchIngredients({ q: typed }, { signal }),
     staleTime: 60_000,
   });
 

@@ -1,13 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { PantryPage, RecipeList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { listRecipes, recipeAsIngredient } from '../api/client';
 
 /** One of my sauces as an ingredient of another: my own ketchup in my own barbecue sauce. */
 export function AsIngredient({ onMade }: { onMade: (slug: string) => void }) {
   const queries = useQueryClient();
-  const recipes = useQuery({ queryKey: ['recipes', ''], queryFn: () => ask<RecipeList>('/api/recipes?q='), gcTime: 0 });
+  const recipes = useQuery({
+    queryKey: ['recipes', ''],
+    queryFn: ({ signal }) => listRecipes({}, { signal }),
+    gcTime: 0,
+  });
   const make = useMutation({
-    mutationFn: (id: string) => ask<PantryPage>(`/api/recipes/${id}/as-ingredient`, { method: 'POST', body: {} }),
+    mutationFn: (id: string) => recipeAsIngredient(id),
     onSuccess: async (page) => {
       await queries.invalidateQueries({ queryKey: ['pantry'] });
       onMade(page.slug);

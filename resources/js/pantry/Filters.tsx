@@ -1,28 +1,12 @@
+import { allergens, roles } from '../shared/vocabulary';
 import { anything, type Wanted } from './usePantry';
 
-const roles = ['sweet', 'acid', 'salty', 'umami', 'hot', 'body', 'fat', 'aroma', 'base'];
 const tastes: [string, string, string][] = [
   ['sweetness', 'sweet', 'g sucrose'],
   ['sourness', 'sour', 'g acetic acid'],
   ['saltiness', 'salty', 'g salt'],
   ['umami', 'umami', 'g MSG'],
   ['heat', 'hot', 'SHU'],
-];
-const allergens = [
-  'gluten',
-  'wheat',
-  'crustaceans',
-  'eggs',
-  'fish',
-  'peanuts',
-  'soy',
-  'milk',
-  'nuts',
-  'celery',
-  'mustard',
-  'sesame',
-  'sulphites',
-  'molluscs',
 ];
 
 /** What to look for: "salty things under 10 % salt, without soy, that I have". */
@@ -41,8 +25,10 @@ export function Filters({ wanted, onWant }: { wanted: Wanted; onWant: (wanted: W
       />
       <select aria-label="Role" value={wanted.role} onChange={(event) => set({ role: event.target.value })}>
         <option value="">any role</option>
-        {roles.map((role) => (
-          <option key={role}>{role}</option>
+        {roles.map(([role, word]) => (
+          <option key={role} value={role}>
+            {word}
+          </option>
         ))}
       </select>
       <select
@@ -51,9 +37,9 @@ export function Filters({ wanted, onWant }: { wanted: Wanted; onWant: (wanted: W
         onChange={(event) => set({ without: event.target.value })}
       >
         <option value="">any allergen</option>
-        {allergens.map((allergen) => (
+        {allergens.map(([allergen, name]) => (
           <option key={allergen} value={allergen}>
-            without {allergen}
+            without {name}
           </option>
         ))}
       </select>

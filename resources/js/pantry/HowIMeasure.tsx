@@ -1,10 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Preferences } from '../generated/documents';
-import { ask } from '../shared/api';
+import { replacePreferences } from '../api/client';
+import type { Preferences } from '../api/documents';
 import { measuringSets } from '../shared/measuringSets';
 import { typedNumber } from '../shared/typedNumber';
+import { useDigitShortcuts } from '../shared/useDigitShortcuts';
 import { usePreferences } from '../shared/usePreferences';
+import { needs } from '../shared/vocabulary';
 
 const masses: [Preferences['mass'], string][] = [
   ['g', 'grams'],
@@ -25,8 +27,9 @@ export function HowIMeasure() {
   const queries = useQueryClient();
   const { data: kept } = usePreferences();
   const [step, setStep] = useState<string | null>(null);
+  const [digits, setDigits] = useDigitShortcuts();
   const keep = useMutation({
-    mutationFn: (all: Preferences) => ask<Preferences>('/api/preferences', { method: 'PUT', body: all }),
+    mutationFn: (all: Preferences) => replacePreferences(all),
     onSuccess: async (answer) => {
       queries.setQueryData(['preferences'], answer);
       setStep(null);
@@ -35,6 +38,7 @@ export function HowIMeasure() {
     },
   });
   if (kept === undefined) return null;
+  const never = kept.never ?? [];
   const choose = <Key extends 'measures' | 'mass' | 'volume' | 'decimal'>(
     key: Key,
     label: string,
@@ -93,6 +97,30 @@ export function HowIMeasure() {
         {choose('volume', 'Read volumes in', volumes)}
         {choose('decimal', 'Write a half as', decimals)}
       </div>
+      <label className="check">
+        <input type="checkbox" checked={digits} onChange={(event) => setDigits(event.target.checked)} />
+        On the Bench, the keys 1 to 7 go to a taste
+      </label>
+      <fieldset className="needs">
+        <legend>Never in this house</legend>
+        {needs.map(([need, words]) => (
+          <button
+            key={need}
+            type="button"
+            className="suggestion"
+            aria-pressed={never.includes(need)}
+            onClick={() =>
+              keep.mutate({
+                ...kept,
+                never: never.includes(need) ? never.filter((each) => each !== need) : [...never, need],
+              })
+            }
+          >
+            {words}
+          </button>
+        ))}
+        <p className="quiet">Nothing that goes against it is ever proposed.</p>
+      </fieldset>
       {keep.isError && (
         <p role="alert" className="trouble">
           {keep.error.message}

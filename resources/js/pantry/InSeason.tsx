@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { SeasonInput, SeasonList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { listSeasons, setSeason } from '../api/client';
+import type { SeasonInput } from '../api/documents';
 
 const months = [
   'January',
@@ -20,9 +20,9 @@ const months = [
 /** The months in which it is in season here; what a swap prefers depends on them. */
 export function InSeason({ slug, name, mayHave }: { slug: string; name: string; mayHave: boolean }) {
   const queries = useQueryClient();
-  const seasons = useQuery({ queryKey: ['seasons'], queryFn: () => ask<SeasonList>('/api/seasons') });
+  const seasons = useQuery({ queryKey: ['seasons'], queryFn: ({ signal }) => listSeasons({ signal }) });
   const keep = useMutation({
-    mutationFn: (season: SeasonInput) => ask<SeasonList>(`/api/seasons/${slug}`, { method: 'PUT', body: season }),
+    mutationFn: (season: SeasonInput) => setSeason(slug, season),
     onSuccess: (answer) => queries.setQueryData(['seasons'], answer),
   });
   const season = seasons.data?.seasons.find((each) => each.slug === slug);

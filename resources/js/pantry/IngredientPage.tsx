@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { PantryPage } from '../generated/documents';
-import { ask } from '../shared/api';
-import { pigment } from '../shared/pigments';
+import { deleteOwnIngredient, markOnHand, replaceWithOwn } from '../api/client';
+import type { PantryPage } from '../api/documents';
+import { pigment } from '../shared/vocabulary';
 import { InSeason } from './InSeason';
 import { OnHand } from './OnHand';
 import { OwnForm } from './OwnForm';
@@ -22,23 +22,21 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
   const page = useIngredientPage(slug);
   const queries = useQueryClient();
   const mark = useMutation({
-    mutationFn: (onHand: PantryPage['on_hand']) =>
-      ask<PantryPage>(`/api/pantry/${slug}/on-hand`, { method: 'PUT', body: onHand }),
+    mutationFn: (onHand: PantryPage['on_hand']) => markOnHand(slug, onHand),
     onSuccess: (answer) => {
       queries.setQueryData(['ingredient', slug], answer);
       return queries.invalidateQueries({ queryKey: ['pantry'] });
     },
   });
   const remove = useMutation({
-    mutationFn: () => ask<void>(`/api/own-ingredients/${slug}`, { method: 'DELETE' }),
+    mutationFn: () => deleteOwnIngredient(slug),
     onSuccess: () => {
       onOpen('');
       return queries.invalidateQueries({ queryKey: ['pantry'] });
     },
   });
   const instead = useMutation({
-    mutationFn: (recipe: string) =>
-      ask<PantryPage>(`/api/own-ingredients/${slug}/instead-in/${recipe}`, { method: 'POST', body: {} }),
+    mutationFn: (recipe: string) => replaceWithOwn(slug, recipe),
     onSuccess: () => queries.invalidateQueries(),
   });
   if (page.isError) return <p role="alert">{page.error.message}</p>;
@@ -64,6 +62,9 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
         <p>
           <strong>Contains {it.contains.join(', ')}.</strong>
         </p>
+      )}
+      {!it.allergens_known && (
+        <p className="trouble">Nobody has said which allergens are in it: read its label before anyone eats it.</p>
       )}
       {it.may_contain.length > 0 && <p>May contain {it.may_contain.join(', ')}: check the label.</p>}
       <ul className="brings strengths" aria-label="How strong it is, per 100 g">

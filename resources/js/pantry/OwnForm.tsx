@@ -5,9 +5,10 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import type { OwnIngredient, OwnPreview, PantryPage } from '../generated/documents';
-import { ask } from '../shared/api';
+import { changeOwnIngredient, createOwnIngredient, previewOwnIngredient } from '../api/client';
+import type { OwnIngredient, PantryPage } from '../api/documents';
 import { typedNumber } from '../shared/typedNumber';
+import { allergens } from '../shared/vocabulary';
 
 type Field = keyof NonNullable<OwnIngredient['values']>;
 
@@ -27,6 +28,12 @@ interface Props {
   onKept: (slug: string) => void;
 }
 
+type Allergen = NonNullable<OwnIngredient['contains']>[number];
+interface Label {
+  contains: Allergen[];
+  may_contain: Allergen[];
+}
+
 const text = (value: number | null | undefined): string => (value === null || value === undefined ? '' : String(value));
 
 /** An ingredient from the label on its bottle; what the label does not say is taken from its nearest relative. */
@@ -39,6 +46,9 @@ export function OwnForm({ page, onClose, onKept }: Props) {
   const [typed, setTyped] = useState<Partial<Record<Field, string>>>(() =>
     Object.fromEntries(Object.entries(own?.values ?? {}).map(([field, value]) => [field, text(value)])),
   );
+  const [label, setLabel] = useState<Label | null>(
+    own?.contains === undefined ? null : { contains: own.contains, may_contain: own.may_contain ?? [] },
+  );
   const values = Object.fromEntries(
     Object.entries(typed)
       .filter(([field, value]) => value.trim() !== '' && (field === layout || !['salt_g', 'sodium_mg'].includes(field)))
@@ -50,22 +60,19 @@ export function OwnForm({ page, onClose, onKept }: Props) {
     serving: serving.trim() === '' ? null : serving.trim(),
     serving_g: null,
     values,
+    ...(label === null ? { contains: undefined, may_contain: undefined } : label),
   };
   const wanted = useDeferredValue(JSON.stringify(definition));
   const slug = own === null ? '' : page.slug;
   const preview = useQuery({
     queryKey: ['own', slug, wanted],
-    queryFn: () =>
-      ask<OwnPreview>(`/api/own-ingredients/preview?slug=${slug}`, { method: 'POST', body: JSON.parse(wanted) }),
+    queryFn: ({ signal }) => previewOwnIngredient(JSON.parse(wanted), { slug }, { signal }),
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,
   });
   const keep = useMutation({
-    mutationFn: () =>
-      own === null
-        ? ask<PantryPage>('/api/own-ingredients', { method: 'POST', body: definition })
-        : ask<PantryPage>(`/api/own-ingredients/${slug}`, { method: 'PUT', body: definition }),
+    mutationFn: () => (own === null ? createOwnIngredient(definition) : changeOwnIngredient(slug, definition)),
     onSuccess: async (kept) => {
       await queries.invalidateQueries();
       onKept(kept.slug);
@@ -116,6 +123,7 @@ export function OwnForm({ page, onClose, onKept }: Props) {
           {field(layout, layout === 'salt_g' ? 'Salt, g' : 'Sodium, mg')}
           {asked.map(([key, label]) => field(key, label))}
         </div>
+        <AllergensOnLabel label={label} onLabel={setLabel} />
         {trouble !== null && (
           <p role="alert" className="trouble">
             {trouble.message}
@@ -164,5 +172,51 @@ export function OwnForm({ page, onClose, onKept }: Props) {
         </Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+/** Each allergen is not there, in it, or perhaps in it; a label nobody has read says nothing, and that is kept so. */
+function AllergensOnLabel({ label, onLabel }: { label: Label | null; onLabel: (label: Label | null) => void }) {
+  const next = (allergen: Allergen): Label => {
+    const { contains, may_contain } = label ?? { contains: [], may_contain: [] };
+    const others = (of: Allergen[]) => of.filter((each) => each !== allergen);
+    if (contains.includes(allergen)) return { contains: others(contains), may_contain: [...may_contain, allergen] };
+    if (may_contain.includes(allergen)) return { contains, may_contain: others(may_contain) };
+    return { contains: [...contains, allergen], may_contain };
+  };
+  return (
+    <fieldset className="needs">
+      <legend>Allergens</legend>
+      <label className="check">
+        <input
+          type="checkbox"
+          checked={label !== null}
+          onChange={(event) => onLabel(event.target.checked ? { contains: [], may_contain: [] } : null)}
+        />
+        I have read its list of ingredients
+      </label>
+      {label === null ? (
+        <p className="quiet">Until then every sauce with it asks you to read the label.</p>
+      ) : (
+        <>
+          {(allergens as [Allergen, string][]).map(([allergen, name]) => {
+            const isIn = label.contains.includes(allergen);
+            const isPerhaps = label.may_contain.includes(allergen);
+            return (
+              <button
+                key={allergen}
+                type="button"
+                className="suggestion"
+                aria-pressed={isIn || isPerhaps}
+                onClick={() => onLabel(next(allergen))}
+              >
+                {isIn ? `contains ${name}` : isPerhaps ? `may contain ${name}` : name}
+              </button>
+            );
+          })}
+          <p className="quiet">Press once for what is in it, twice for what may be in it.</p>
+        </>
+      )}
+    </fieldset>
   );
 }

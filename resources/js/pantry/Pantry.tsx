@@ -1,6 +1,6 @@
 import { useDeferredValue, useEffect, useState } from 'react';
-import { pigment } from '../shared/pigments';
 import { TopBar } from '../shared/TopBar';
+import { pigment } from '../shared/vocabulary';
 import { AsIngredient } from './AsIngredient';
 import { Filters } from './Filters';
 import { HowIMeasure } from './HowIMeasure';

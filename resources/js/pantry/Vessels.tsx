@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { VesselList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { listVessels, replaceVessels } from '../api/client';
+import type { VesselList } from '../api/documents';
 import { ForgetList } from '../shared/ForgetList';
 import { typedNumber } from '../shared/typedNumber';
 
@@ -10,11 +10,10 @@ export function Vessels() {
   const queries = useQueryClient();
   const [name, setName] = useState('');
   const [millilitres, setMillilitres] = useState('');
-  const vessels = useQuery({ queryKey: ['vessels'], queryFn: () => ask<VesselList>('/api/vessels') });
+  const vessels = useQuery({ queryKey: ['vessels'], queryFn: ({ signal }) => listVessels({ signal }) });
   const kept = vessels.data?.vessels ?? [];
   const keep = useMutation({
-    mutationFn: (all: VesselList['vessels']) =>
-      ask<VesselList>('/api/vessels', { method: 'PUT', body: { vessels: all } }),
+    mutationFn: (all: VesselList['vessels']) => replaceVessels({ vessels: all }),
     onSuccess: (answer) => {
       queries.setQueryData(['vessels'], answer);
       setName('');

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import type { PantryPage } from '../generated/documents';
-import { ask } from '../shared/api';
+import { readIngredient } from '../api/client';
 
 /** One ingredient with all that is known of it. */
 export const useIngredientPage = (slug: string) =>
   useQuery({
     queryKey: ['ingredient', slug],
-    queryFn: () => ask<PantryPage>(`/api/pantry/${slug}`),
+    queryFn: ({ signal }) => readIngredient(slug, { signal }),
     enabled: slug !== '',
     gcTime: 0,
   });

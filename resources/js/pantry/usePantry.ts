@@ -1,6 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { PantryList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { listPantry } from '../api/client';
 
 export interface Wanted {
   q: string;
@@ -28,7 +27,7 @@ export const anything: Wanted = {
 export const usePantry = (wanted: Wanted) =>
   useQuery({
     queryKey: ['pantry', wanted],
-    queryFn: ({ signal }) => ask<PantryList>(`/api/pantry?${new URLSearchParams({ ...wanted })}`, { signal }),
+    queryFn: ({ signal }) => listPantry({ ...wanted }, { signal }),
     placeholderData: keepPreviousData,
     retry: false,
   });

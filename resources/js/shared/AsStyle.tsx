@@ -1,15 +1,14 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Style } from '../generated/documents';
-import { ask } from './api';
+import type { Style } from '../api/documents';
 import { stylesKey } from './useStyles';
 
 /** Captures a recipe or a batch that was liked as a style for others. */
-export function AsStyle({ path, called }: { path: string; called: string }) {
+export function AsStyle({ called, capture }: { called: string; capture: (name: string) => Promise<Style> }) {
   const queries = useQueryClient();
   const [name, setName] = useState<string | null>(null);
   const keep = useMutation({
-    mutationFn: (wanted: string) => ask<Style>(path, { method: 'POST', body: { name: wanted } }),
+    mutationFn: capture,
     onSuccess: () => {
       setName(null);
       queries.invalidateQueries({ queryKey: stylesKey });

@@ -1,4 +1,4 @@
-import type { Scale } from '../generated/documents';
+import type { Scale } from '../api/documents';
 
 interface Props {
   scale: Scale;

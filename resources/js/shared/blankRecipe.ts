@@ -1,4 +1,4 @@
-import type { Recipe } from '../generated/documents';
+import type { Recipe } from '../api/documents';
 
 /** A recipe with nothing in it, for a style or for none. */
 export const blankRecipe = (name: string, style: string | null, measures: NonNullable<Recipe['measures']>): Recipe => ({

@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Preferences } from '../generated/documents';
-import { ask } from './api';
+import { showPreferences } from '../api/client';
 
 /** How this household measures and reads. */
 export const usePreferences = () =>
-  useQuery({ queryKey: ['preferences'], queryFn: () => ask<Preferences>('/api/preferences') });
+  useQuery({ queryKey: ['preferences'], queryFn: ({ signal }) => showPreferences({ signal }) });

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { Style, StyleList } from '../generated/documents';
-import { ask } from './api';
+import { listStyles } from '../api/client';
+import type { Style } from '../api/documents';
 
 export const stylesKey = ['styles'];
 
@@ -9,7 +9,7 @@ export const stylesKey = ['styles'];
 export function useStyles() {
   const query = useQuery({
     queryKey: stylesKey,
-    queryFn: () => ask<StyleList>('/api/styles'),
+    queryFn: ({ signal }) => listStyles({ signal }),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const families = useMemo(() => {

@@ -1,18 +1,18 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { Import } from '../generated/documents';
-import { ask, createRecipe } from '../shared/api';
+import { createRecipe, importRecipe } from '../api/client';
+import type { Import } from '../api/documents';
 
 /** A recipe from a file or the clipboard: JSON, JSON-LD, CSV, Markdown or jotted down. What was unsure is asked first. */
 export function BringIn({ onClose }: { onClose: () => void }) {
   const [text, setText] = useState('');
   const navigate = useNavigate();
   const read = useMutation({
-    mutationFn: (given: string) => ask<Import>('/api/import', { method: 'POST', body: { text: given } }),
+    mutationFn: (given: string) => importRecipe({ text: given }),
   });
   const keep = useMutation({
-    mutationFn: createKept,
+    mutationFn: (recipe: Import['recipe']) => createRecipe({ recipe }),
     onSuccess: (record) => navigate(`/bench/${record.id}`),
   });
   const trouble = read.error ?? keep.error;
@@ -71,5 +71,3 @@ export function BringIn({ onClose }: { onClose: () => void }) {
     </section>
   );
 }
-
-const createKept = (recipe: Import['recipe']) => createRecipe(recipe);

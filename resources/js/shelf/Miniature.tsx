@@ -1,4 +1,4 @@
-import type { RecipeList } from '../generated/documents';
+import type { RecipeList } from '../api/documents';
 
 /** Tops above this many levels are cut off, here as on the Line. */
 const most = 1.8;

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { RecipeList } from '../generated/documents';
+import type { RecipeList } from '../api/documents';
 import { ago } from '../shared/ago';
 import { Miniature } from './Miniature';
 

@@ -3,8 +3,7 @@ import Snackbar from '@mui/material/Snackbar';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { RecipeRecord } from '../generated/documents';
-import { ask, createRecipe } from '../shared/api';
+import { createRecipe, deleteRecipe, duplicateRecipe, restoreRecipe } from '../api/client';
 import { blankRecipe } from '../shared/blankRecipe';
 import { TopBar } from '../shared/TopBar';
 import { useNow } from '../shared/useNow';
@@ -31,22 +30,22 @@ export function Shelf() {
 
   const start = useMutation({
     mutationFn: ({ name, style }: { name: string; style: string | null }) =>
-      createRecipe(blankRecipe(name, style, preferences.data?.measures ?? 'us')),
+      createRecipe({ recipe: blankRecipe(name, style, preferences.data?.measures ?? 'us') }),
     onSuccess: (record) => navigate(`/bench/${record.id}`),
   });
   const duplicate = useMutation({
-    mutationFn: (id: string) => ask<RecipeRecord>(`/api/recipes/${id}/duplicate`, { method: 'POST', body: {} }),
+    mutationFn: (id: string) => duplicateRecipe(id),
     onSuccess: refresh,
   });
   const remove = useMutation({
-    mutationFn: ({ id }: { id: string; name: string }) => ask<void>(`/api/recipes/${id}`, { method: 'DELETE' }),
+    mutationFn: ({ id }: { id: string; name: string }) => deleteRecipe(id),
     onSuccess: (_, recipe) => {
       setDeleted(recipe);
       return refresh();
     },
   });
   const restore = useMutation({
-    mutationFn: (id: string) => ask<RecipeRecord>(`/api/recipes/${id}/restore`, { method: 'POST', body: {} }),
+    mutationFn: (id: string) => restoreRecipe(id),
     onSuccess: () => {
       setDeleted(null);
       return refresh();

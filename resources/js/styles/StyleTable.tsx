@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Style } from '../generated/documents';
-import { ask } from '../shared/api';
+import { changeStyle, forgetStyle } from '../api/client';
+import type { Style } from '../api/documents';
 import { typedNumber } from '../shared/typedNumber';
 
 type Figure = keyof Style['bands'];
@@ -41,11 +41,11 @@ export function StyleTable({ styles, own, onCopy, onChanged, onForgotten }: Prop
       return style === undefined ? was : new Map(was).set(slug, part(style));
     });
   const keep = useMutation({
-    mutationFn: (style: Style) => ask<Style>(`/api/styles/${style.slug}`, { method: 'PUT', body: { style } }),
+    mutationFn: (style: Style) => changeStyle(style.slug, { style }),
     onSuccess: onChanged,
   });
   const forget = useMutation({
-    mutationFn: (slug: string) => ask<void>(`/api/styles/${slug}`, { method: 'DELETE' }),
+    mutationFn: (slug: string) => forgetStyle(slug),
     onSuccess: (_, slug) => onForgotten(slug),
   });
   const columns = styles.map((style) => drafts.get(style.slug) ?? style);

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import type { Style } from '../generated/documents';
-import { ask } from '../shared/api';
+import { keepStyle } from '../api/client';
+import type { Style } from '../api/documents';
 import { TopBar } from '../shared/TopBar';
 import { stylesKey, useStyles } from '../shared/useStyles';
 import { StyleTable } from './StyleTable';
@@ -19,10 +19,7 @@ export function Styles() {
   }, []);
   const copy = useMutation({
     mutationFn: (style: Style) =>
-      ask<Style>('/api/styles', {
-        method: 'POST',
-        body: { style: { ...style, name: `My ${style.name.toLowerCase()}`.slice(0, 120), family: 'My own' } },
-      }),
+      keepStyle({ style: { ...style, name: `My ${style.name.toLowerCase()}`.slice(0, 120), family: 'My own' } }),
     onSuccess: async (kept) => {
       await refresh();
       setChosen((was) => [kept.slug, ...was].slice(0, most));

@@ -1,23 +1,23 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { KitList } from '../generated/documents';
-import { ask } from '../shared/api';
+import { listEquipment, replaceEquipment } from '../api/client';
+import type { EquipmentList } from '../api/documents';
 import { ForgetList } from '../shared/ForgetList';
 import { typedNumber } from '../shared/typedNumber';
 
-type Thing = KitList['kit'][number];
+type Thing = EquipmentList['equipment'][number];
 const blank = { name: '', kind: 'pan' as Thing['kind'], ml: '', count: '1' };
 
 /** The pans, jars, bottles and blender that are owned. */
-export function Kit() {
+export function Equipment() {
   const queries = useQueryClient();
   const [typed, setTyped] = useState(blank);
-  const kit = useQuery({ queryKey: ['kit'], queryFn: () => ask<KitList>('/api/kit') });
-  const owned = kit.data?.kit ?? [];
+  const equipment = useQuery({ queryKey: ['equipment'], queryFn: ({ signal }) => listEquipment({ signal }) });
+  const owned = equipment.data?.equipment ?? [];
   const keep = useMutation({
-    mutationFn: (all: Thing[]) => ask<KitList>('/api/kit', { method: 'PUT', body: { kit: all } }),
+    mutationFn: (all: Thing[]) => replaceEquipment({ equipment: all }),
     onSuccess: async (answer) => {
-      queries.setQueryData(['kit'], answer);
+      queries.setQueryData(['equipment'], answer);
       setTyped(blank);
       await queries.invalidateQueries({ queryKey: ['plan'] });
     },

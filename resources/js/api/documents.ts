@@ -1,6 +1,14 @@
 // Made by "npm run types" from resources/schemas. Do not edit.
 
 /**
+ * how long it keeps, cautiously; null where it keeps as its label says
+ */
+export type KeepingTime = null | {
+  short: string;
+  text: string;
+  rule: string;
+};
+/**
  * one ingredient and its amount
  */
 export type RecipeLine = RecipeLine1 & {
@@ -136,23 +144,13 @@ export interface Analysis {
    * what its lines contain
    */
   allergens: string[];
-  cautions: {
-    code: string;
-    text: string;
-    /**
-     * whose rule it is
-     */
-    rule: string;
-    /**
-     * the lines that raise it; none where it is the sauce
-     */
-    lines: string[];
-  }[];
+  cautions: Caution[];
   problems: AnalysisProblem[];
   /**
    * what some kinds of its lines contain: check the label
    */
   allergens_to_check: string[];
+  allergens_unsaid: string[];
 }
 export interface AnalysisMeasure {
   value: number;
@@ -174,6 +172,19 @@ export interface AnalysisFigure {
 export interface AnalysisWord {
   word: string | null;
   why?: string;
+}
+/**
+ * one thing to mind, with its reason and whose rule it is
+ */
+export interface Caution {
+  code: string;
+  /**
+   * one of stop, mind, know
+   */
+  grade: 'stop' | 'mind' | 'know';
+  text: string;
+  rule: string;
+  lines: string[];
 }
 export interface AnalysisProblem {
   /**
@@ -213,18 +224,27 @@ export interface Batch {
     };
   }[];
   readings: {
+    id: number;
+    stands: boolean;
+    note: string;
     /**
      * one of ph, brix, salt, mass
      */
     kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
     value: number;
+    text: string;
+    instrument: 'calibrated' | 'uncalibrated' | 'strips';
     hot: boolean;
     rested: boolean;
+    question: string;
   }[];
   /**
    * what was stirred in to taste, in order
    */
   stirred_in: string[];
+  cautions: Caution[];
+  times: KeepingTime;
 }
 /**
  * an ingredient of one's own
@@ -297,7 +317,147 @@ export interface OwnIngredient {
    * free text of up to 300 characters
    */
   note?: string;
+  /**
+   * allergens it contains; an empty list says none, and left out says nobody knows
+   *
+   * @maxItems 20
+   *
+   * Items: one of gluten, wheat, crustaceans, eggs, fish, peanuts, soy, milk, nuts, celery, mustard, sesame, sulphites, lupin, molluscs
+   */
+  contains?: (
+    | 'gluten'
+    | 'wheat'
+    | 'crustaceans'
+    | 'eggs'
+    | 'fish'
+    | 'peanuts'
+    | 'soy'
+    | 'milk'
+    | 'nuts'
+    | 'celery'
+    | 'mustard'
+    | 'sesame'
+    | 'sulphites'
+    | 'lupin'
+    | 'molluscs'
+  )[];
+  /**
+   * allergens it may contain
+   *
+   * @maxItems 20
+   *
+   * Items: one of gluten, wheat, crustaceans, eggs, fish, peanuts, soy, milk, nuts, celery, mustard, sesame, sulphites, lupin, molluscs
+   */
+  may_contain?: (
+    | 'gluten'
+    | 'wheat'
+    | 'crustaceans'
+    | 'eggs'
+    | 'fish'
+    | 'peanuts'
+    | 'soy'
+    | 'milk'
+    | 'nuts'
+    | 'celery'
+    | 'mustard'
+    | 'sesame'
+    | 'sulphites'
+    | 'lupin'
+    | 'molluscs'
+  )[];
+  /**
+   * false where something of it is not known
+   */
+  allergens_known?: boolean;
+  /**
+   * what it is, by the words of the vocabulary
+   *
+   * @maxItems 60
+   *
+   * Items: a trait of the vocabulary
+   */
+  traits?: (
+    | 'low-acid-plant'
+    | 'dry-plant'
+    | 'fresh-plant'
+    | 'raw-egg'
+    | 'raw-flour'
+    | 'not-for-infants'
+    | 'potassium'
+    | 'cassia'
+    | 'poisonous-leaves'
+    | 'poisonous-raw'
+    | 'poisonous-stones'
+    | 'raw-beans'
+    | 'burns-eyes'
+    | 'not-for-canning'
+    | 'flares'
+    | 'cooked'
+    | 'pressed-or-bottled'
+    | 'bought'
+    | 'perishable'
+    | 'refused'
+    | 'flesh'
+    | 'animal-product'
+    | 'animal-rennet'
+    | 'perhaps-animal'
+    | 'perhaps-fined'
+    | 'added-sugar'
+    | 'perhaps-added-sugar'
+    | 'whole'
+    | 'ground'
+    | 'uncut'
+    | 'chilli'
+    | 'emulsifies'
+    | 'emulsifies-a-little'
+    | 'sets-when-sour'
+    | 'curdles'
+    | 'scorches'
+    | 'starch-raw'
+    | 'gels'
+    | 'bitter-in-quantity'
+    | 'tap'
+    | 'plain-sweet'
+    | 'plain-sour'
+    | 'plain-salty'
+    | 'plain-water'
+  )[];
   [k: string]: unknown;
+}
+/**
+ * what a proposal brings into the sauce that was not in it
+ */
+export interface Brings {
+  allergens: string[];
+  check: string[];
+  other: string[];
+}
+/**
+ * pans, jars, bottles and blenders of the household
+ */
+export interface EquipmentList {
+  /**
+   * @maxItems 100
+   */
+  equipment: {
+    /**
+     * a name of 1 to 60 characters
+     */
+    name: string;
+    /**
+     * one of pan, jar, bottle, blender
+     */
+    kind: 'pan' | 'jar' | 'bottle' | 'blender';
+    /**
+     * millilitres to the brim, from 1 to 200000
+     */
+    ml: number;
+    /**
+     * how many there are, from 1 to 999
+     */
+    count: number;
+    width_cm: number | null;
+  }[];
 }
 export interface Evaluation {
   analysis: Analysis;
@@ -404,12 +564,9 @@ export interface EvaluationBench {
       state: 'fits' | 'against' | 'check';
       text: string;
     }[];
-    cautions: {
-      code: string;
-      text: string;
-      rule: string;
-      grave: boolean;
-    }[];
+    cautions: Caution[];
+    unsaid: string;
+    times: KeepingTime;
   };
   /**
    * what one taste does to another, in words
@@ -884,6 +1041,7 @@ export interface Free {
   check_text: string;
   ghosts: Ghost[];
   recipe: Recipe;
+  brings: Brings;
 }
 /**
  * where the top of a column would be
@@ -943,33 +1101,6 @@ export interface IngredientList {
      */
     strength_text: string;
     starting_amount: string;
-  }[];
-}
-/**
- * pans, jars, bottles and blenders of the household
- */
-export interface KitList {
-  /**
-   * @maxItems 100
-   */
-  kit: {
-    /**
-     * a name of 1 to 60 characters
-     */
-    name: string;
-    /**
-     * one of pan, jar, bottle, blender
-     */
-    kind: 'pan' | 'jar' | 'bottle' | 'blender';
-    /**
-     * millilitres to the brim, from 1 to 200000
-     */
-    ml: number;
-    /**
-     * how many there are, from 1 to 999
-     */
-    count: number;
-    width_cm: number | null;
   }[];
 }
 export interface OnHandInput {
@@ -1059,6 +1190,9 @@ export interface PantryPage {
    * whether it grows, and a season can be given to it
    */
   may_have_season: boolean;
+  allergens_known: boolean;
+  traits: string[];
+  most_text: string;
 }
 export interface PantryList {
   ingredients: {
@@ -1204,6 +1338,12 @@ export interface Preferences {
    * true where there is an eighth-teaspoon
    */
   eighths?: boolean;
+  /**
+   * what never comes into this house: needs such as nuts or vegan, or slugs
+   *
+   * @maxItems 40
+   */
+  never?: string[];
 }
 /**
  * what an instrument said of a batch
@@ -1214,7 +1354,7 @@ export interface ReadingInput {
    */
   kind: 'ph' | 'brix' | 'salt' | 'mass';
   /**
-   * what the instrument read: pH, °Brix, g salt in 100 g, or g, above 0
+   * what the instrument read: a pH of 0 to 14, °Brix of 0 to 90, salt of 0 to 30 g in 100 g, or a mass of 1 to 100 000 g
    */
   value: number;
   /**
@@ -1225,6 +1365,18 @@ export interface ReadingInput {
    * false where it had not rested
    */
   rested?: boolean;
+  /**
+   * one of calibrated, uncalibrated, strips
+   */
+  instrument?: 'calibrated' | 'uncalibrated' | 'strips';
+  /**
+   * a remark of at most 200 characters
+   */
+  note?: string;
+  /**
+   * the number of the reading it corrects, or null
+   */
+  instead_of?: number | null;
 }
 export interface Reading {
   recipe: Recipe;
@@ -1394,6 +1546,7 @@ export interface Rebalance {
   ghosts: Ghost[];
   recipe: Recipe;
   others: RebalanceAnswer[];
+  brings: Brings;
 }
 export interface RebalanceAnswer {
   status: 'reached' | 'closest';
@@ -1454,6 +1607,7 @@ export interface RebalanceAnswer {
   makes_text: string;
   ghosts: Ghost[];
   recipe: Recipe;
+  brings: Brings;
 }
 export interface RecipeInput {
   recipe: Recipe;
@@ -1611,6 +1765,7 @@ export interface Rescue {
     recipe: Recipe;
     half: Recipe | null;
     makes_text: string;
+    brings: Brings;
   }[];
   note: string;
 }
@@ -1769,6 +1924,8 @@ export interface Swap {
     } | null;
     ghosts: Ghost[];
     recipe: Recipe;
+    brings: Brings;
+    handling_text: string;
   }[];
 }
 export interface TextInput {

@@ -1,0 +1,199 @@
+// Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
+import { ask, at, type Options } from './ask';
+import type { Batch, BatchList, EquipmentList, Evaluation, Export, ExportInput, Free, FreeInput, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, VesselList } from './documents';
+
+/** What a draft comes to; nothing is stored. */
+export const evaluate = (body: RecipeInput, options?: Options) =>
+  ask<Evaluation>('/api/evaluate', { method: 'POST', body, ...options });
+
+/** A draft for another amount of sauce; nothing is stored. */
+export const scaleRecipe = (body: ScaleInput, options?: Options) =>
+  ask<Scale>('/api/scale', { method: 'POST', body, ...options });
+
+/** The recipes, last touched first. */
+export const listRecipes = (query: { q?: string }, options?: Options) =>
+  ask<RecipeList>('/api/recipes', { method: 'GET', query, ...options });
+
+/** Keeps a new recipe. */
+export const createRecipe = (body: RecipeInput, options?: Options) =>
+  ask<RecipeRecord>('/api/recipes', { method: 'POST', body, ...options });
+
+/** One recipe. */
+export const readRecipe = (recipe: string, options?: Options) =>
+  ask<RecipeRecord>(`/api/recipes/${at(recipe)}`, { method: 'GET', ...options });
+
+/** Saves over the revision named. */
+export const saveRecipe = (recipe: string, body: RecipeInput, options?: Options) =>
+  ask<RecipeRecord>(`/api/recipes/${at(recipe)}`, { method: 'PUT', body, ...options });
+
+/** Deletes it; restore takes that back. */
+export const deleteRecipe = (recipe: string, options?: Options) =>
+  ask<void>(`/api/recipes/${at(recipe)}`, { method: 'DELETE', ...options });
+
+/** Takes a deletion back. */
+export const restoreRecipe = (recipe: string, options?: Options) =>
+  ask<RecipeRecord>(`/api/recipes/${at(recipe)}/restore`, { method: 'POST', ...options });
+
+/** A copy under a new name. */
+export const duplicateRecipe = (recipe: string, options?: Options) =>
+  ask<RecipeRecord>(`/api/recipes/${at(recipe)}/duplicate`, { method: 'POST', ...options });
+
+/** Ingredients by what is typed, best first. */
+export const searchIngredients = (query: { q?: string }, options?: Options) =>
+  ask<IngredientList>('/api/ingredients', { method: 'GET', query, ...options });
+
+/** The styles that ship. */
+export const listStyles = (options?: Options) =>
+  ask<StyleList>('/api/styles', { method: 'GET', ...options });
+
+/** A style of the household's own. */
+export const keepStyle = (body: StyleInput, options?: Options) =>
+  ask<Style>('/api/styles', { method: 'POST', body, ...options });
+
+/** Jotted text as recipe lines, with what was unsure as questions; nothing is stored. */
+export const readNote = (body: TextInput, options?: Options) =>
+  ask<Reading>('/api/read', { method: 'POST', body, ...options });
+
+/** Ingredients by name, role, allergen, strength and what is on hand. */
+export const listPantry = (query: { q?: string; role?: string; contains?: string; without?: string; taste?: string; least?: string; most?: string; on_hand?: string }, options?: Options) =>
+  ask<PantryList>('/api/pantry', { method: 'GET', query, ...options });
+
+/** One ingredient, with its sources and where it is used. */
+export const readIngredient = (ingredient: string, options?: Options) =>
+  ask<PantryPage>(`/api/pantry/${at(ingredient)}`, { method: 'GET', ...options });
+
+/** Whether it is on hand, and what it costs. */
+export const markOnHand = (ingredient: string, body: OnHandInput, options?: Options) =>
+  ask<PantryPage>(`/api/pantry/${at(ingredient)}/on-hand`, { method: 'PUT', body, ...options });
+
+/** Keeps an ingredient of one's own. */
+export const createOwnIngredient = (body: OwnIngredient, options?: Options) =>
+  ask<PantryPage>('/api/own-ingredients', { method: 'POST', body, ...options });
+
+/** What a definition comes to and which recipes it moves; nothing is kept. */
+export const previewOwnIngredient = (body: OwnIngredient, query: { slug?: string }, options?: Options) =>
+  ask<OwnPreview>('/api/own-ingredients/preview', { method: 'POST', body, query, ...options });
+
+/** Changes an ingredient of one's own. */
+export const changeOwnIngredient = (own: string, body: OwnIngredient, options?: Options) =>
+  ask<PantryPage>(`/api/own-ingredients/${at(own)}`, { method: 'PUT', body, ...options });
+
+/** Deletes it; recipes keep the definition they were saved with. */
+export const deleteOwnIngredient = (own: string, options?: Options) =>
+  ask<void>(`/api/own-ingredients/${at(own)}`, { method: 'DELETE', ...options });
+
+/** A finished sauce as an ingredient. */
+export const recipeAsIngredient = (recipe: string, options?: Options) =>
+  ask<PantryPage>(`/api/recipes/${at(recipe)}/as-ingredient`, { method: 'POST', ...options });
+
+/** The household's own measures. */
+export const listVessels = (options?: Options) =>
+  ask<VesselList>('/api/vessels', { method: 'GET', ...options });
+
+/** These vessels and no others. */
+export const replaceVessels = (body: VesselList, options?: Options) =>
+  ask<VesselList>('/api/vessels', { method: 'PUT', body, ...options });
+
+/** How this household measures and reads. */
+export const showPreferences = (options?: Options) =>
+  ask<Preferences>('/api/preferences', { method: 'GET', ...options });
+
+/** Say how this household measures and reads. */
+export const replacePreferences = (body: Preferences, options?: Options) =>
+  ask<Preferences>('/api/preferences', { method: 'PUT', body, ...options });
+
+/** Put it in the place of what it is most like, in one recipe. */
+export const replaceWithOwn = (own: string, recipe: string, options?: Options) =>
+  ask<PantryPage>(`/api/own-ingredients/${at(own)}/instead-in/${at(recipe)}`, { method: 'POST', ...options });
+
+/** What a sauce would be if one stage stopped here or there. */
+export const whereToStop = (body: StopInput, options?: Options) =>
+  ask<StopList>('/api/stop', { method: 'POST', body, ...options });
+
+/** When it was made, and what was measured. */
+export const listBatches = (recipe: string, options?: Options) =>
+  ask<BatchList>(`/api/recipes/${at(recipe)}/batches`, { method: 'GET', ...options });
+
+/** Made today: its figures are frozen. */
+export const makeBatch = (recipe: string, options?: Options) =>
+  ask<Batch>(`/api/recipes/${at(recipe)}/batches`, { method: 'POST', ...options });
+
+/** Forget a batch. */
+export const deleteBatch = (batch: string, options?: Options) =>
+  ask<void>(`/api/batches/${at(batch)}`, { method: 'DELETE', ...options });
+
+/** What an instrument said: the estimate for that batch moves to it and narrows. */
+export const addReading = (batch: string, body: ReadingInput, options?: Options) =>
+  ask<Batch>(`/api/batches/${at(batch)}/readings`, { method: 'POST', body, ...options });
+
+/** A recipe moved to a style or to figures; nothing is stored. */
+export const rebalance = (body: RebalanceInput, options?: Options) =>
+  ask<Rebalance>('/api/rebalance', { method: 'POST', body, ...options });
+
+/** Ways to mend a pot; nothing is stored. */
+export const rescue = (body: RescueInput, options?: Options) =>
+  ask<Rescue>('/api/rescue', { method: 'POST', body, ...options });
+
+/** A style of the household's own, changed. */
+export const changeStyle = (style: string, body: StyleInput, options?: Options) =>
+  ask<Style>(`/api/styles/${at(style)}`, { method: 'PUT', body, ...options });
+
+/** A style of the household's own, forgotten. */
+export const forgetStyle = (style: string, options?: Options) =>
+  ask<void>(`/api/styles/${at(style)}`, { method: 'DELETE', ...options });
+
+/** A recipe captured as a style. */
+export const recipeAsStyle = (recipe: string, body: StyleNameInput, options?: Options) =>
+  ask<Style>(`/api/recipes/${at(recipe)}/as-style`, { method: 'POST', body, ...options });
+
+/** A batch captured as a style. */
+export const batchAsStyle = (batch: string, body: StyleNameInput, options?: Options) =>
+  ask<Style>(`/api/batches/${at(batch)}/as-style`, { method: 'POST', body, ...options });
+
+/** Stand-ins for one line; nothing is stored. */
+export const swapLine = (body: SwapInput, options?: Options) =>
+  ask<Swap>('/api/swap', { method: 'POST', body, ...options });
+
+/** A recipe freed of something; nothing is stored. */
+export const freeRecipe = (body: FreeInput, options?: Options) =>
+  ask<Free>('/api/free', { method: 'POST', body, ...options });
+
+/** What the maker thought of a swap. */
+export const rememberSwap = (body: SwapMemoryInput, options?: Options) =>
+  ask<void>('/api/swap-memory', { method: 'PUT', body, ...options });
+
+/** What is in season when. */
+export const listSeasons = (options?: Options) =>
+  ask<SeasonList>('/api/seasons', { method: 'GET', ...options });
+
+/** When a thing is in season here. */
+export const setSeason = (ingredient: string, body: SeasonInput, options?: Options) =>
+  ask<SeasonList>(`/api/seasons/${at(ingredient)}`, { method: 'PUT', body, ...options });
+
+/** A batch planned; nothing is stored. */
+export const planBatch = (body: PlanInput, options?: Options) =>
+  ask<Plan>('/api/plan', { method: 'POST', body, ...options });
+
+/** One list for several batches; nothing is stored. */
+export const shopping = (body: ShoppingInput, options?: Options) =>
+  ask<Shopping>('/api/shopping', { method: 'POST', body, ...options });
+
+/** Pans, jars, bottles and blenders. */
+export const listEquipment = (options?: Options) =>
+  ask<EquipmentList>('/api/equipment', { method: 'GET', ...options });
+
+/** These pans, jars, bottles and blenders, and no others. */
+export const replaceEquipment = (body: EquipmentList, options?: Options) =>
+  ask<EquipmentList>('/api/equipment', { method: 'PUT', body, ...options });
+
+/** A recipe in another format; nothing is stored. */
+export const exportRecipe = (body: ExportInput, options?: Options) =>
+  ask<Export>('/api/export', { method: 'POST', body, ...options });
+
+/** A recipe read in; nothing is stored. */
+export const importRecipe = (body: ImportInput, options?: Options) =>
+  ask<Import>('/api/import', { method: 'POST', body, ...options });
+
+/** A wrong reading stands no longer; it is kept beside the others. */
+export const setReadingAside = (batch: string, reading: number, options?: Options) =>
+  ask<Batch>(`/api/batches/${at(batch)}/readings/${at(reading)}`, { method: 'DELETE', ...options });
