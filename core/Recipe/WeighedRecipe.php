@@ -81,6 +81,17 @@ final readonly class WeighedRecipe
         ), $this->lines), $this->problems, $this->vocabulary);
     }
 
+    /** Grams of an ingredient in all lines, but for the one at a place. */
+    public function gramsOf(string $slug, ?int $except = null): float
+    {
+        $grams = 0.0;
+        foreach ($this->lines as $i => $line) {
+            $grams += $i !== $except && $line->ingredient?->slug === $slug ? $line->grams : 0.0;
+        }
+
+        return $grams;
+    }
+
     /**
      * @return array{Amount|null, Weight|null, Problem|null}
      */

@@ -107,7 +107,7 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
           <tr>
             <td />
             <th scope="col">Estimated</th>
-            <th scope="col">With what was read</th>
+            <th scope="col">As read</th>
           </tr>
         </thead>
         <tbody>
@@ -144,7 +144,7 @@ function OneBatch({ batch, onChange }: { batch: Batch; onChange: () => void }) {
         <ul className="contains" aria-label="What was read">
           {batch.readings.map((reading) => (
             <li key={reading.id} className={reading.stands ? undefined : 'set-aside'}>
-              {reading.text}
+              {reading.label} {reading.text}
               {reading.note !== '' && <span className="quiet"> {reading.note}</span>}
               {reading.question !== '' && reading.stands && <p className="trouble">{reading.question}</p>}
               {reading.stands && (

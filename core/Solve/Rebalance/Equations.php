@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Rebalance;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Mixture;
+use Vinculum\Solve\Aims;
+use Vinculum\Solve\LeastSquares;
+use Vinculum\Taste\Measure;
+use Vinculum\Taste\Ratio;
+
+/**
+ * A recipe on paper, moved to its aims with the least relative change.
+ *
+ * The unknowns are x, ln of the factor on each line that decides an amount and may move, and t, where each taste ends within its
+ * interval. With s(x) the tastes in noticeable steps and J their slopes, which the tasting has exactly,
+ *
+ *     minimise ½ ‖x‖² + ½ W² ‖s + J x − t‖² + ½ P² ‖pinned ratios, in steps of 5 %‖² + ½ Y² (change of ln yield)²
+ *
+ * within the lines' own bounds, taken again at the new x a few times. Lines that then hardly matter stay as they are. What is
+ * found is written in amounts a kitchen measures, and everything said of it is said of the recipe as written.
+ */
+final readonly class Equations
+{
+    private const REACH = 60.0;
+    private const PIN = 200.0;
+    private const PIN_STEP = 0.05;
+    /** A line may become a fiftieth or eight times what it is. */
+    private const LEAST = -3.9;
+    private const MOST = 2.08;
+    /** Largest change of x in one round, and how many rounds. */
+    private const TRUST = 1.2;
+    /** At most so many lines move: the ones that matter most. */
+    private const MOST_LINES = 33;
+    /** Inside its interval by so many steps, or this share of it, so that writing it down does not fall out of it again. */
+    private const MARGIN = 0.2;
+    private const MARGIN_SHARE = 0.25;
+    /** An aim is met within so many steps. */
+    public const MET = 0.35;
+
+    public function __construct(public Evaluation $from, public Aims $aims) {}
+
+    /**
+     * How far each deciding line may move. One that something locked follows may not.
+     *
+     * @return array<int, array{float, float}>
+     */
+    public function bounds(): array
+    {
+        $bounds = [];
+        $locked = [];
+        foreach ($this->from->cooked->weighed->lines as $line) {
+            if ($line->grams <= 0.0 || $line->ingredient === null || ! isset($this->from->cooked->tangents[$line->source])) {
+                continue;
+            }
+            $bounds[$line->source] ??= [self::LEAST, self::MOST];
+            if ($line->line->lock) {
+                $locked[$line->source] = true;
+            }
+            if ($line->line->minG !== null) {
+                $bounds[$line->source][0] = max($bounds[$line->source][0], $line->line->minG > 0.0 ? log($line->line->minG / $line->grams) : self::LEAST);
+            }
+            $sensible = $line->ingredient->mostShare;
+            if ($sensible < 1.0) {
+                // never past what anyone would put in, though what is in already may stay
+                $room = log($sensible * $this->from->cooked->mixture->mass() / $line->grams);
+                $bounds[$line->source][1] = min($bounds[$line->source][1], max(0.0, $room));
+            }
+            if ($line->line->maxG !== null && $line->line->maxG > 0.0) {
+                $bounds[$line->source][1] = min($bounds[$line->source][1], log($line->line->maxG / $line->grams));
+            }
+        }
+        $bounds = array_filter(array_diff_key($bounds, $locked), static fn (array $each): bool => $each[0] <= $each[1]);
+        if (count($bounds) > self::MOST_LINES) {
+            $leverage = array_map(fn (int $source): float => self::leverage($this->from, $source), array_combine(array_keys($bounds), array_keys($bounds)));
+            arsort($leverage);
+            $bounds = array_intersect_key($bounds, array_slice($leverage, 0, self::MOST_LINES, true));
+        }
+
+        return $bounds;
+    }
+
+    /**
+     * @param array<int, array{float, float}> $bounds
+     * @param array<int, float> $x
+     * @return list<float> x and then t
+     */
+    public function round(array $bounds, array $x, Evaluation $at, float $yield): array
+    {
+        $sources = array_keys($bounds);
+        $measures = Measure::cases();
+        $n = count($sources) + count($measures);
+        $a = [];
+        $b = [];
+        $low = [];
+        $high = [];
+        foreach ($sources as $i => $source) {
+            $row = array_fill(0, $n, 0.0);
+            $row[$i] = 1.0;
+            $a[] = $row;
+            $b[] = 0.0;
+            $low[] = max($bounds[$source][0], min($bounds[$source][1], $x[$source] - self::TRUST));
+            $high[] = min($bounds[$source][1], max($bounds[$source][0], $x[$source] + self::TRUST));
+        }
+        foreach ($measures as $k => $measure) {
+            $row = array_fill(0, $n, 0.0);
+            $row[count($sources) + $k] = -self::REACH;
+            [$from, $to] = $this->interval($measure);
+            $low[] = $from;
+            $high[] = $to;
+            $right = -self::inSteps($measure, $at->tasting->value($measure));
+            foreach ($sources as $i => $source) {
+                $slope = self::slope($at, $measure, $source);
+                $row[$i] = self::REACH * $slope;
+                $right += $slope * $x[$source];
+            }
+            $a[] = $row;
+            $b[] = self::REACH * $right;
+        }
+        foreach ($this->pins($at) as [$slopes, $off]) {
+            $row = array_fill(0, $n, 0.0);
+            $right = -$off;
+            foreach ($sources as $i => $source) {
+                $row[$i] = self::PIN * $slopes[$source] / self::PIN_STEP;
+                $right += $slopes[$source] / self::PIN_STEP * $x[$source];
+            }
+            $a[] = $row;
+            $b[] = self::PIN * $right;
+        }
+        $mass = $at->cooked->mixture->mass();
+        $row = array_fill(0, $n, 0.0);
+        $right = log($this->from->cooked->mixture->mass() / $mass);
+        foreach ($sources as $i => $source) {
+            $slope = Mixture::massOf($at->cooked->tangents[$source]) / $mass;
+            $row[$i] = $yield * $slope;
+            $right += $slope * $x[$source];
+        }
+        $a[] = $row;
+        $b[] = $yield * $right;
+
+        $start = array_values($x);
+        foreach ($measures as $measure) {
+            $start[] = self::inSteps($measure, $at->tasting->value($measure));
+        }
+
+        return LeastSquares::solve($a, $b, $low, $high, start: $start)->x;
+    }
+
+    /**
+     * Ratios that are held: slopes of ln(ratio) by ln(amount), and how far off it is, in steps of 5 %.
+     *
+     * @return list<array{array<int, float>, float}>
+     */
+    private function pins(Evaluation $at): array
+    {
+        $pins = [];
+        foreach ($this->from->recipe->pins as $pin) {
+            $ratio = Ratio::from($pin['ratio']);
+            $figure = $at->tasting->ratios[$ratio->value];
+            if ($figure === null || $figure->value <= 0.0 || $pin['value'] <= 0.0) {
+                continue;
+            }
+            $over = $at->tasting->measures[$ratio->over()->value]->sensitivities;
+            $slopes = [];
+            foreach ($at->tasting->measures[$ratio->under()->value]->sensitivities as $source => $under) {
+                $slopes[$source] = $over[$source] - $under;
+            }
+            $pins[] = [$slopes, log($figure->value / $pin['value']) / self::PIN_STEP];
+        }
+
+        return $pins;
+    }
+
+    /** @return array{float, float} in steps on the measure's own scale, a little inside */
+    private function interval(Measure $measure): array
+    {
+        [$low, $high] = array_map(static fn (float $value): float => self::inSteps($measure, $value), $this->aims->wanted[$measure->value]);
+        $margin = min(self::MARGIN, self::MARGIN_SHARE * ($high - $low));
+
+        return [$low + $margin, $high - $margin];
+    }
+
+    private static function inSteps(Measure $measure, float $value): float
+    {
+        return $measure->sense()->height($value);
+    }
+
+    /** d(steps) / d ln(amount). */
+    public static function slope(Evaluation $at, Measure $measure, int $source): float
+    {
+        return $at->tasting->measures[$measure->value]->stepsPerLn($source);
+    }
+
+    /** The most steps any taste moves for a change of a line by a factor of e. */
+    public static function leverage(Evaluation $at, int $source): float
+    {
+        return max(array_map(static fn (Measure $measure): float => abs(self::slope($at, $measure, $source)), Measure::cases()));
+    }
+
+    /** @param array<int, float> $x */
+    public function at(array $x): Evaluation
+    {
+        return Evaluation::ofWeighed($this->from->cooked->weighed->times(array_map(exp(...), $x)), $this->from->style);
+    }
+
+    /** Steps outside its interval of the taste that is furthest out. */
+    public function miss(Evaluation $at): float
+    {
+        return max(array_map(fn (Measure $measure): float => abs($this->aims->steps($measure, $at->tasting->value($measure))), Measure::cases()));
+    }
+
+    public function pinsHold(Evaluation $after): bool
+    {
+        foreach ($this->pins($after) as [, $off]) {
+            if (abs($off) > 1.0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

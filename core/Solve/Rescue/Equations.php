@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Rescue;
+
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Thickness;
+use Vinculum\Pantry\Form;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Solve\Feel;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Taste\Ratio;
+
+/**
+ * A pot that does not taste right, mended by what can still be done to it: adding things, boiling off water.
+ *
+ * With M grams in the pot, y a figure there, y* where it should be, and e_j what a gram of addition j brings of it,
+ *
+ *     Σ (e_j − y*) x_j = (y* − y) M      for every figure, so that it lands on y*
+ *
+ * which is linear in the amounts x ≥ 0 whatever they come to: their total need not be searched for. Each figure is a row,
+ * divided by M and by its value of a noticeable step; what was named weighs six times what is only held. Every set of one, two
+ * or three of a dozen candidates is solved so. The best are solved again where they land, since pH, umami and thickness bend,
+ * written in spoons, and judged as written: what lands, and disturbs least, with fewest things and least mass, comes first.
+ */
+final readonly class Equations
+{
+    public const NAMED = 6.0;
+    public const HELD = ['sweet' => 1.0, 'sour' => 1.0, 'salty' => 1.0, 'umami' => 0.7, 'hot' => 0.7, 'thick' => 0.35, 'rich' => 0.3];
+    private const PIN = 3.0;
+    private const PIN_STEP = 0.05;
+    /** Only decides between sets that do equally well. */
+    private const MASS = 1e-4;
+    /** At most so many times the pot of any one thing. */
+    private const MOST = 3.0;
+    /** Share of fat in drops from which a sauce breaks when it boils. */
+    private const BREAKS = 0.15;
+    /** Fat beyond which a thing dilutes nothing that is dissolved in water. */
+    private const FATTY = 0.4;
+    /** What a cold sauce tastes less sweet than hot, steps; judgement, after the usual advice to season cold things more. */
+    private const COLD_IS_LESS_SWEET = 0.5;
+
+    public LinearPot $pot;
+
+    /** @var array<string, float> where each figure should be, by Feel value */
+    public array $wanted;
+
+    /** @var list<Ingredient> */
+    public array $things;
+
+    /** @var array<string, list<float>> g per g, as it is once stirred in, by slug; what is boiled off is '' */
+    public array $perGram;
+
+    /**
+     * @param array<string, float> $feels steps by Feel value, positive is too much
+     * @param list<Ingredient> $have
+     */
+    public function __construct(public Evaluation $from, public array $feels, public PotState $state, array $have, public Kitchenware $kit)
+    {
+        $mass = $from->cooked->mixture->mass();
+        $this->pot = LinearPot::of($from->cooked, ($state->grams ?? $mass) / ($mass - $state->boiledFurther))->with([], $state->boiledFurther * ($state->grams ?? $mass) / ($mass - $state->boiledFurther));
+        $wanted = [];
+        foreach (Feel::cases() as $feel) {
+            $value = $feel->value($this->pot);
+            // before a reduction it is weaker than it will be: what should be right is the finished sauce
+            $tasted = $feel->measure() === null ? $value : $value / $this->concentrates();
+            $wanted[$feel->value] = isset($feels[$feel->value]) ? $feel->moved($tasted, -$this->cold($feel, $feels[$feel->value])) : $value;
+        }
+        $this->wanted = $wanted;
+        $this->things = array_values(array_filter(self::distinct($have), $this->mayGoIn(...)));
+        $perGram = ['' => $this->pot->steam()];
+        foreach ($this->things as $thing) {
+            $perGram[$thing->slug] = LinearPot::stirredIn($thing);
+        }
+        $this->perGram = $perGram;
+    }
+
+    /**
+     * @param list<Ingredient> $things
+     * @return list<Ingredient>
+     */
+    public static function distinct(array $things): array
+    {
+        $bySlug = [];
+        foreach ($things as $thing) {
+            $bySlug[$thing->slug] ??= $thing;
+        }
+
+        return array_values($bySlug);
+    }
+
+    /** How much stronger the sauce will be once the stages from the one it was tasted before have boiled down. */
+    public function concentrates(): float
+    {
+        $factor = 1.0;
+        $isAfter = false;
+        foreach ($this->from->cooked->stages as $report) {
+            $isAfter = $isAfter || $report->stage->id === $this->state->beforeStage;
+            if ($isAfter && $report->massIn > $report->boiledOff) {
+                $factor *= $report->massIn / ($report->massIn - $report->boiledOff);
+            }
+        }
+
+        return $factor;
+    }
+
+    /** What was said of it hot, as it will be cold. */
+    private function cold(Feel $feel, float $steps): float
+    {
+        return ! $this->state->isHot ? $steps : match ($feel) {
+            Feel::Sweet => $steps - self::COLD_IS_LESS_SWEET,
+            Feel::Thick => $steps + Feel::Thick->steps(0.0, Thickness::HOT),
+            default => $steps,
+        };
+    }
+
+    /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
+    private function mayGoIn(Ingredient $thing): bool
+    {
+        $isFatty = $thing->perGram[Constituent::FAT] > self::FATTY;
+        $mayBeFatty = array_intersect(array_keys($this->feels), [Feel::Hot->value, Feel::Rich->value, Feel::Thick->value]) !== [];
+        $isRaw = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
+        $isAroma = array_diff($thing->roles, ['aroma']) === [];
+
+        return (! $isFatty || $mayBeFatty) && ! $isRaw && ! $isAroma && $thing->group !== 'blends';
+    }
+
+    /** Boiling off is a remedy for what is thin or weak, and breaks what is held together by egg. */
+    public function mayBoil(): bool
+    {
+        return $this->from->estimates->emulsifiedFat() < self::BREAKS * $this->from->cooked->mixture->mass() && array_filter($this->feels, static fn (float $steps): bool => $steps < 0.0) !== [];
+    }
+
+    /**
+     * The rows of a set of additions at a pot: a row a figure, and one to prefer less.
+     *
+     * @param list<string> $set
+     * @param list<float> $there how much of each is in already
+     * @return array{array<int, array<int, float>>, array<int, float>}
+     */
+    public function rows(array $set, LinearPot $at, array $there = []): array
+    {
+        $a = [];
+        $b = [];
+        foreach (Feel::cases() as $feel) {
+            $value = $feel->value($at);
+            $wanted = $this->wanted[$feel->value];
+            $weight = (isset($this->feels[$feel->value]) ? self::NAMED : self::HELD[$feel->value]) / $feel->perStep($wanted) / $this->pot->mass;
+            $row = [];
+            $right = ($wanted - $value) * $at->mass;
+            foreach ($set as $i => $slug) {
+                $pull = $this->brings($feel, $slug, $at) - ($slug === '' ? -$wanted : $wanted);
+                $row[] = $weight * $pull;
+                $right += $pull * ($there[$i] ?? 0.0);
+            }
+            $a[] = $row;
+            $b[] = $weight * $right;
+        }
+        foreach ($this->from->recipe->pins as $pin) {
+            [$row, $right] = $this->pinned(Ratio::from($pin['ratio']), $pin['value'], $set, $at, $there);
+            $a[] = $row;
+            $b[] = $right;
+        }
+        foreach (array_keys($set) as $i) {
+            $row = array_fill(0, count($set), 0.0);
+            $row[$i] = self::MASS / $this->pot->mass;
+            $a[] = $row;
+            $b[] = 0.0;
+        }
+
+        return [$a, $b];
+    }
+
+    /** What is boiled off is water, taken away. */
+    private function brings(Feel $feel, string $slug, LinearPot $at): float
+    {
+        return $slug === '' ? -$at->brings($feel, $this->perGram[''], 0.0) : $at->brings($feel, $this->perGram[$slug], LinearPot::drops($this->thing($slug)));
+    }
+
+    /**
+     * A ratio that is held, over − v · under = 0, in steps of 5 % of it.
+     *
+     * @param list<string> $set
+     * @param list<float> $there
+     * @return array{list<float>, float}
+     */
+    private function pinned(Ratio $ratio, float $value, array $set, LinearPot $at, array $there): array
+    {
+        $over = Feel::ofMeasure($ratio->over());
+        $under = Feel::ofMeasure($ratio->under());
+        $weight = self::PIN / (self::PIN_STEP * max(1e-9, $value * $under->value($at))) / $this->pot->mass;
+        $row = [];
+        $right = -($over->value($at) - $value * $under->value($at)) * $at->mass;
+        foreach ($set as $i => $slug) {
+            $pull = $this->brings($over, $slug, $at) - $value * $this->brings($under, $slug, $at);
+            $row[] = $weight * $pull;
+            $right += $pull * ($there[$i] ?? 0.0);
+        }
+
+        return [$row, $weight * $right];
+    }
+
+    /**
+     * Grams of each that may go in: never past what anyone would put into a sauce.
+     *
+     * @param list<string> $set
+     * @return list<float>
+     */
+    public function most(array $set): array
+    {
+        return array_map(function (string $slug): float {
+            if ($slug === '') {
+                return 0.9 * $this->pot->mixture->grams[Constituent::WATER];
+            }
+            $most = self::MOST * $this->pot->mass;
+            $sensible = $this->thing($slug)->mostShare;
+            $there = $this->from->cooked->weighed->gramsOf($slug) * $this->pot->mass / $this->from->cooked->mixture->mass();
+
+            return $sensible < 1.0 ? max(0.0, min($most, $sensible * $this->pot->mass - $there)) : $most;
+        }, $set);
+    }
+
+    /**
+     * @param list<string> $set
+     * @param list<float> $x
+     */
+    public function massOf(array $set, array $x): float
+    {
+        $mass = 0.0;
+        foreach ($set as $i => $slug) {
+            $mass += $slug === '' ? -$x[$i] : $x[$i];
+        }
+
+        return $mass;
+    }
+
+    /** The most steps that so much of something moves any taste by. */
+    public function dose(string $slug, float $grams, LinearPot $at): float
+    {
+        $most = 0.0;
+        foreach (Feel::cases() as $feel) {
+            if ($feel->measure() !== null) {
+                $most = max($most, abs($this->brings($feel, $slug, $at) - $feel->value($at)) * $grams / $at->mass / $feel->perStep($feel->value($at)));
+            }
+        }
+
+        return $most;
+    }
+
+    /**
+     * @param list<string> $set
+     * @param list<float> $x
+     */
+    public function stirred(array $set, array $x): LinearPot
+    {
+        $additions = [];
+        $off = 0.0;
+        foreach ($set as $i => $slug) {
+            if ($slug === '') {
+                $off += $x[$i];
+            } else {
+                $additions[] = [$this->thing($slug), $x[$i]];
+            }
+        }
+
+        return $this->pot->with($additions, $off);
+    }
+
+    /**
+     * @return array<string, float> steps by Feel value: positive is more than it should be
+     */
+    public function left(LinearPot $at): array
+    {
+        $left = [];
+        foreach (Feel::cases() as $feel) {
+            $left[$feel->value] = $feel->steps($this->wanted[$feel->value], $feel->value($at));
+        }
+
+        return $left;
+    }
+
+    public function thing(string $slug): Ingredient
+    {
+        foreach ($this->things as $thing) {
+            if ($thing->slug === $slug) {
+                return $thing;
+            }
+        }
+        throw new \LogicException("{$slug} is none of what may go in.");
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Rescue;
+
+use Vinculum\Recipe\LineWriter;
+use Vinculum\Solve\Feel;
+use Vinculum\Solve\LeastSquares;
+use Vinculum\Solve\LinearPot;
+
+/** Every set of one, two or three of a dozen candidates, and the best of them again where they land, in spoons. */
+final readonly class Search
+{
+    private const CANDIDATES = 12;
+    private const REFINED = 16;
+    private const ROUNDS = 3;
+    /** Two things whose effects point within this cosine of each other are the same remedy. */
+    private const ALIKE = 0.995;
+    /** Writing an amount down may move a taste by so many steps. */
+    private const WRITING = 0.25;
+    private const WRITING_SHARE = 0.2;
+
+    public function __construct(private Equations $equations, private Ranking $ranking) {}
+
+    /**
+     * Written in spoons, best first.
+     *
+     * @return list<array{grams: array<string, float>, texts: array<string, string>, boil: float, slugs: list<string>, rank: list<float|int>, helps: bool}>
+     */
+    public function best(): array
+    {
+        $candidates = $this->candidates();
+        $rows = $this->equations->rows($candidates, $this->equations->pot);
+        $found = [];
+        foreach (self::sets(array_keys($candidates)) as $places) {
+            $found[] = $this->predicted($candidates, $places, $rows);
+        }
+        $doses = [];
+        foreach (array_slice($this->ranking->ofEachKind(Ranking::news($found)), 0, self::REFINED) as $each) {
+            $dose = $this->refined($each['set']);
+            if ($dose !== [] && $dose['helps']) {
+                $doses[] = $dose;
+            }
+        }
+
+        return $this->ranking->ofEachKind(Ranking::news($doses));
+    }
+
+    /**
+     * Every set of one, two or three.
+     *
+     * @param list<int> $of
+     * @return list<non-empty-list<int>>
+     */
+    private static function sets(array $of): array
+    {
+        $sets = [];
+        foreach ($of as $i => $one) {
+            $sets[] = [$one];
+            foreach (array_slice($of, $i + 1) as $j => $two) {
+                $sets[] = [$one, $two];
+                foreach (array_slice($of, $i + $j + 2) as $three) {
+                    $sets[] = [$one, $two, $three];
+                }
+            }
+        }
+
+        return $sets;
+    }
+
+    /**
+     * The dozen that do most, alone or beside one other; two that do the same only where there is room.
+     *
+     * @return list<string> slugs, and '' for boiling off
+     */
+    private function candidates(): array
+    {
+        $columns = [];
+        [, $right] = $this->equations->rows([], $this->equations->pot);
+        $slugs = array_keys($this->equations->perGram);
+        foreach ($slugs as $slug) {
+            if ($slug === '' && ! $this->equations->mayBoil()) {
+                continue;
+            }
+            $columns[$slug] = array_slice(array_column($this->equations->rows([$slug], $this->equations->pot)[0], 0), 0, count($right));
+        }
+        $lengths = array_map(static fn (array $column): float => max(1e-12, self::dot($column, $column)), $columns);
+        $pulls = array_map(static fn (array $column): float => self::dot($column, $right), $columns);
+        $gains = [];
+        foreach ($columns as $one => $column) {
+            $gains[$one] = max($gains[$one] ?? 0.0, $pulls[$one] > 0.0 ? $pulls[$one] ** 2 / $lengths[$one] : 0.0);
+            foreach ($columns as $two => $other) {
+                if ($two <= $one) {
+                    continue;
+                }
+                $cross = self::dot($column, $other);
+                $det = $lengths[$one] * $lengths[$two] - $cross ** 2;
+                if ($det <= 1e-9 * $lengths[$one] * $lengths[$two]) {
+                    continue;
+                }
+                $x = ($pulls[$one] * $lengths[$two] - $pulls[$two] * $cross) / $det;
+                $y = ($pulls[$two] * $lengths[$one] - $pulls[$one] * $cross) / $det;
+                if ($x > 0.0 && $y > 0.0) {
+                    $gain = $x * $pulls[$one] + $y * $pulls[$two];
+                    $gains[$one] = max($gains[$one], $gain);
+                    $gains[$two] = max($gains[$two] ?? 0.0, $gain);
+                }
+            }
+        }
+        arsort($gains);
+        $chosen = [];
+        $alike = [];
+        foreach (array_filter($gains) as $slug => $gain) {
+            $slug = (string) $slug;
+            $isAlike = array_filter($chosen, static fn (string $other): bool => $other !== '' && $slug !== '' && self::dot($columns[$slug], $columns[$other]) > self::ALIKE * sqrt($lengths[$slug] * $lengths[$other])) !== [];
+            if ($isAlike) {
+                $alike[] = $slug;
+            } else {
+                $chosen[] = $slug;
+            }
+        }
+
+        return array_slice([...array_slice($chosen, 0, self::CANDIDATES), ...$alike], 0, self::CANDIDATES);
+    }
+
+    /**
+     * @param array<int, float> $a
+     * @param array<int, float> $b
+     */
+    private static function dot(array $a, array $b): float
+    {
+        $sum = 0.0;
+        foreach ($a as $r => $value) {
+            $sum += $value * $b[$r];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param list<string> $candidates
+     * @param non-empty-list<int> $places of those that are in the set
+     * @param array{array<int, array<int, float>>, array<int, float>} $rows of all the candidates
+     * @return array{set: list<string>, slugs: list<string>, rank: list<float|int>}
+     */
+    private function predicted(array $candidates, array $places, array $rows): array
+    {
+        [$all, $b] = $rows;
+        $a = [];
+        foreach ($all as $row) {
+            $part = [];
+            foreach ($places as $place) {
+                $part[] = $row[$place];
+            }
+            $a[] = $part;
+        }
+        $set = array_map(static fn (int $place): string => $candidates[$place], $places);
+        $x = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set))->x;
+        $mass = $this->equations->massOf($set, $x);
+        $steps = [];
+        foreach (Feel::cases() as $r => $feel) {
+            $off = -$b[$r];
+            foreach ($a[$r] as $i => $value) {
+                $off += $value * $x[$i];
+            }
+            $weight = isset($this->equations->feels[$feel->value]) ? Equations::NAMED : Equations::HELD[$feel->value];
+            $steps[$feel->value] = $off / $weight * $this->equations->pot->mass / ($this->equations->pot->mass + $mass);
+        }
+        $used = array_values(array_filter($set, static fn (string $slug, int $i): bool => $x[$i] > 1e-4, ARRAY_FILTER_USE_BOTH));
+
+        return ['set' => $used, 'slugs' => $used, 'rank' => $this->ranking->rank($steps, count($used), $mass, in_array('', $used, true))];
+    }
+
+    /**
+     * Solved again where it lands, and written in spoons.
+     *
+     * @param list<string> $set
+     * @return array{grams: array<string, float>, texts: array<string, string>, boil: float, slugs: list<string>, rank: list<float|int>, helps: bool}|array{}
+     */
+    private function refined(array $set): array
+    {
+        $x = array_fill(0, count($set), 0.0);
+        $at = $this->equations->pot;
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            [$a, $b] = $this->equations->rows($set, $at, $x);
+            $x = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set))->x;
+            $at = $this->equations->stirred($set, $x);
+        }
+        $grams = [];
+        $texts = [];
+        $boil = 0.0;
+        foreach ($set as $i => $slug) {
+            if ($x[$i] < 1e-3) {
+                continue;
+            }
+            if ($slug === '') {
+                $boil = $x[$i];
+                continue;
+            }
+            $thing = $this->equations->thing($slug);
+            $text = LineWriter::fresh($x[$i], $thing, $this->equations->kit, $this->tolerance($slug, $x[$i], $at));
+            $written = LineWriter::gramsOf($text, $thing, null, $this->equations->kit);
+            if ($written !== null && $written > 0.0) {
+                $grams[$slug] = $written;
+                $texts[$slug] = $text;
+            }
+        }
+        if ($grams === [] && $boil <= 0.0) {
+            return [];
+        }
+        $steps = $this->equations->left($this->equations->stirred(array_map(strval(...), [...array_keys($grams), '']), [...array_values($grams), $boil]));
+
+        $slugs = array_map(strval(...), [...array_keys($grams), ...($boil > 0.0 ? [''] : [])]);
+
+        return ['grams' => $grams, 'texts' => $texts, 'boil' => $boil, 'slugs' => $slugs, 'rank' => $this->ranking->rank($steps, count($slugs), array_sum($grams) - $boil, $boil > 0.0), 'helps' => $this->ranking->helps($steps)];
+    }
+
+    /** Share by which an amount may be off, for no taste to move by more than writing it down may. */
+    private function tolerance(string $slug, float $grams, LinearPot $at): float
+    {
+        return min(self::WRITING_SHARE, self::WRITING / max(1e-6, $this->equations->dose($slug, $grams, $at)));
+    }
+}
