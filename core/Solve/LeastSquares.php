@@ -8,7 +8,7 @@ namespace Vinculum\Solve;
  * The one optimiser. It finds
  *
  *     minimise   f(x) = ½ ‖A x − b‖²
- *     subject to l ≤ x ≤ u,   and, where it is asked for,   c·x = d
+ *     subject to l ≤ x ≤ u
  *
  * A has m rows and n ≤ 60 columns, of any rank; bounds may be infinite; l ≤ u.
  *
@@ -16,13 +16,13 @@ namespace Vinculum\Solve;
  * rank (the shortest one), and raises f by at most ½·1e-11·‖x‖² of the scaled x.
  *
  * *Method.* Primal active set. From a feasible point, minimise over the variables that are not at a bound, by Cholesky's
- * factors of AᵀA and one multiplier for the equality; go there, or as far as the first bound, which is then held. Where nothing
- * moves, let go of the held variable whose multiplier has the wrong sign most; where none has, the point is optimal (the
- * conditions of Karush, Kuhn and Tucker hold). f falls with every step that is not zero, so a set of held bounds does not come
- * back; from the 3n-th release on the first wrong one is let go and not the worst (Bland), which ends cycles of zero steps.
+ * factors of AᵀA; go there, or as far as the first bound, which is then held. Where nothing moves, let go of the held
+ * variable whose slope has the wrong sign most; where none has, the point is optimal (the conditions of Karush, Kuhn and
+ * Tucker hold). f falls with every step that is not zero, so a set of held bounds does not come back; from the 3n-th
+ * release on the first wrong one is let go and not the worst (Bland), which ends cycles of zero steps.
  *
- * *It stops* as Optimal; as Infeasible where l > u or no x within the bounds meets the equality, before anything is tried; or as
- * Stopped after 20 n + 100 steps, which no problem has been seen to need. The same input gives the same output.
+ * *It stops* as Optimal; as Infeasible where l > u, before anything is tried; or as Stopped after 20 n + 100 steps, which no
+ * problem has been seen to need. The same input gives the same output.
  *
  * It knows nothing of its callers. After Björck, Numerical Methods for Least Squares Problems (1996), section 5.2, from memory.
  */
@@ -32,9 +32,6 @@ final class LeastSquares
 
     /** A multiplier this far on the wrong side counts as wrong, in scaled columns and parts of the largest of Aᵀb. */
     private const WRONG = 1e-10;
-
-    /** How far, in parts of its own size, an equality may be from met. */
-    private const EQUAL = 1e-9;
 
     private int $n;
 
@@ -55,9 +52,6 @@ final class LeastSquares
     /** @var array<int, float> */
     private array $high;
 
-    /** @var array<int, float>|null */
-    private ?array $c = null;
-
     /** @var array<int, float> */
     private array $x;
 
@@ -75,14 +69,13 @@ final class LeastSquares
      * @param array<int, float> $b m
      * @param array<int, float> $low n, -INF for none
      * @param array<int, float> $high n, INF for none
-     * @param array<int, float>|null $c n; null for no equality
-     * @param array<int, float>|null $start where an answer is likely; it only saves steps, and is not for an equality
+     * @param array<int, float>|null $start where an answer is likely; it only saves steps
      */
-    public static function solve(array $a, array $b, array $low, array $high, ?array $c = null, float $d = 0.0, ?array $start = null): Solution
+    public static function solve(array $a, array $b, array $low, array $high, ?array $start = null): Solution
     {
         $problem = new self($a, $b);
-        $problem->scale($low, $high, $c);
-        if (! $problem->begin($d, $c === null ? $start : null)) {
+        $problem->scale($low, $high);
+        if (! $problem->begin($start)) {
             return new Solution(Stop::Infeasible, array_map(static fn (float $l, float $u): float => min(max(0.0, $l), max($l, $u)), $low, $high), INF, 0);
         }
         $steps = 0;
@@ -103,9 +96,8 @@ final class LeastSquares
     /**
      * @param array<int, float> $low
      * @param array<int, float> $high
-     * @param array<int, float>|null $c
      */
-    private function scale(array $low, array $high, ?array $c): void
+    private function scale(array $low, array $high): void
     {
         $this->n = count($low);
         $this->scale = array_fill(0, $this->n, 0.0);
@@ -140,48 +132,25 @@ final class LeastSquares
         $this->wrong = self::WRONG * max(1.0, ...array_map(abs(...), $this->q));
         $this->low = array_map(static fn (float $bound, float $scale): float => $bound * $scale, $low, $this->scale);
         $this->high = array_map(static fn (float $bound, float $scale): float => $bound * $scale, $high, $this->scale);
-        $this->c = $c === null ? null : array_map(static fn (float $value, float $scale): float => $value / $scale, $c, $this->scale);
     }
 
     /**
-     * A feasible point to begin at: nearest to 0 along the equality, or to where an answer is likely. False where there is none.
+     * A feasible point to begin at: nearest to 0, or to where an answer is likely. False where there is none.
      *
      * @param array<int, float>|null $start
      */
-    private function begin(float $d, ?array $start): bool
+    private function begin(?array $start): bool
     {
         foreach ($this->low as $i => $low) {
             if ($low > $this->high[$i]) {
                 return false;
             }
         }
-        $along = fn (float $t): array => array_map(fn (float $low, float $high, int $i): float => min(max($t * ($this->c[$i] ?? 0.0), $low), $high), $this->low, $this->high, array_keys($this->low));
-        $this->x = $along(0.0);
-        if ($this->c !== null) {
-            $size = 1.0 + abs($d);
-            [$from, $to] = [-1.0, 1.0];
-            for ($i = 0; $i < 60 && $this->met($along($from)) > $d; $i++) {
-                $from *= 4;
-            }
-            for ($i = 0; $i < 60 && $this->met($along($to)) < $d; $i++) {
-                $to *= 4;
-            }
-            for ($i = 0; $i < 200 && $to - $from > 0.0; $i++) {
-                $middle = ($from + $to) / 2;
-                if ($middle === $from || $middle === $to) {
-                    break;
-                }
-                if ($this->met($along($middle)) < $d) {
-                    $from = $middle;
-                } else {
-                    $to = $middle;
-                }
-            }
-            $this->x = $along(($from + $to) / 2);
-            if (abs($this->met($this->x) - $d) > self::EQUAL * $size) {
-                return false;
-            }
-        }
+        $this->x = array_map(
+            static fn (float $low, float $high): float => min(max(0.0, $low), $high),
+            $this->low,
+            $this->high,
+        );
         foreach ($start ?? [] as $i => $value) {
             $this->x[$i] = min(max($value * $this->scale[$i], $this->low[$i]), $this->high[$i]);
         }
@@ -193,24 +162,13 @@ final class LeastSquares
         return true;
     }
 
-    /** @param array<int, float> $x */
-    private function met(array $x): float
-    {
-        $sum = 0.0;
-        foreach ($this->c ?? [] as $i => $value) {
-            $sum += $value * $x[$i];
-        }
-
-        return $sum;
-    }
-
     private function descend(int &$steps): Stop
     {
         $most = 20 * $this->n + 100;
         $releases = 0;
         for ($steps = 1; $steps <= $most; $steps++) {
             $free = array_keys($this->held, 0, true);
-            [$step, $multiplier] = $this->step($free);
+            $step = $this->step($free);
             [$share, $blocking, $side] = $this->asFarAs($free, $step);
             foreach ($free as $k => $i) {
                 $this->x[$i] += $share * $step[$k];
@@ -220,14 +178,12 @@ final class LeastSquares
                 $this->x[$blocking] = $side < 0 ? $this->low[$blocking] : $this->high[$blocking];
                 continue;
             }
-            $wrong = $this->wronglyHeld($multiplier, $releases >= 3 * $this->n);
-            if ($wrong === []) {
+            $wrong = $this->wronglyHeld($releases >= 3 * $this->n);
+            if ($wrong === null) {
                 return Stop::Optimal;
             }
             $releases++;
-            foreach ($wrong as $i) {
-                $this->held[$i] = 0;
-            }
+            $this->held[$wrong] = 0;
         }
 
         return Stop::Stopped;
@@ -249,39 +205,19 @@ final class LeastSquares
     }
 
     /**
-     * To the minimum over the free variables, and the equality's multiplier; null where the free ones have no part in it.
+     * To the minimum over the free variables.
      *
      * @param list<int> $free
-     * @return array{array<int, float>, float|null}
+     * @return array<int, float>
      */
     private function step(array $free): array
     {
         if ($free === []) {
-            return [[], $this->c === null ? 0.0 : null];
+            return [];
         }
         $gradient = $this->gradient();
-        $factor = $this->factor($free);
-        $down = self::substitute($factor, array_map(static fn (int $i): float => -$gradient[$i], $free));
-        if ($this->c === null) {
-            return [$down, 0.0];
-        }
-        $c = array_map(fn (int $i): float => $this->c[$i] ?? 0.0, $free);
-        if (max(array_map(abs(...), $c)) === 0.0) {
-            return [$down, null];
-        }
-        $along = self::substitute($factor, $c);
-        $over = 0.0;
-        $under = 0.0;
-        foreach ($c as $k => $value) {
-            $over -= $value * $down[$k];
-            $under += $value * $along[$k];
-        }
-        $multiplier = $over / $under;
-        foreach ($along as $k => $value) {
-            $down[$k] += $multiplier * $value;
-        }
 
-        return [$down, $multiplier];
+        return self::substitute($this->factor($free), array_map(static fn (int $i): float => -$gradient[$i], $free));
     }
 
     /**
@@ -359,27 +295,19 @@ final class LeastSquares
         return [$share, $blocking, $side];
     }
 
-    /**
-     * Held variables that would lower f if let go: the worst one; two, where the equality ties all that could move.
-     *
-     * @return list<int>
-     */
-    private function wronglyHeld(?float $multiplier, bool $first): array
+    /** The held variable that would lower f most if let go, or the first of them; null where none would. */
+    private function wronglyHeld(bool $first): ?int
     {
         $gradient = $this->gradient();
-        if ($multiplier === null) {
-            return $this->wrongPair($gradient);
-        }
-        $worst = [];
+        $worst = null;
         $most = $this->wrong;
         foreach ($this->held as $i => $side) {
             if ($side === 0 || $this->low[$i] === $this->high[$i]) {
                 continue;
             }
-            $pull = $side * ($gradient[$i] - $multiplier * ($this->c[$i] ?? 0.0));
+            $pull = $side * $gradient[$i];
             if ($pull > $most) {
-                $worst = [$i];
-                $most = $pull;
+                [$worst, $most] = [$i, $pull];
                 if ($first) {
                     break;
                 }
@@ -387,42 +315,6 @@ final class LeastSquares
         }
 
         return $worst;
-    }
-
-    /**
-     * Nothing that is free takes part in the equality, so its multiplier may be anything; where no value suits every held
-     * variable, the two that ask for most and least of it are let go together.
-     *
-     * @param array<int, float> $gradient
-     * @return list<int>
-     */
-    private function wrongPair(array $gradient): array
-    {
-        [$least, $most] = [-INF, INF];
-        [$atLeast, $atMost] = [null, null];
-        foreach ($this->held as $i => $side) {
-            if ($side === 0 || $this->low[$i] === $this->high[$i]) {
-                continue;
-            }
-            $c = $this->c[$i] ?? 0.0;
-            if ($c === 0.0) {
-                if ($side * $gradient[$i] > $this->wrong) {
-                    return [$i];
-                }
-                continue;
-            }
-            $at = $gradient[$i] / $c;
-            // held low wants gradient − multiplier c ≥ 0, held high ≤ 0
-            if (($side < 0) === ($c > 0.0)) {
-                if ($at < $most) {
-                    [$most, $atMost] = [$at, $i];
-                }
-            } elseif ($at > $least) {
-                [$least, $atLeast] = [$at, $i];
-            }
-        }
-
-        return $atLeast !== null && $atMost !== null && $least > $most + $this->wrong ? [$atLeast, $atMost] : [];
     }
 
     /** @param array<int, float> $x */

@@ -1,12 +1,12 @@
 """Solves the problems on standard input with SciPy, for SolverTest: the general-purpose reference.
 
-Bounded ones by lsq_linear (BVLS); with an equality by SLSQP and by lsq_linear with a heavy row, the better of the two.
+By lsq_linear (BVLS).
 """
 import json
 import sys
 
 import numpy
-from scipy.optimize import lsq_linear, minimize
+from scipy.optimize import lsq_linear
 
 
 def bounded(a, b, low, high):
@@ -23,18 +23,7 @@ def best(problem):
     low = numpy.array([-numpy.inf if v is None else v for v in problem["low"]], float)
     high = numpy.array([numpy.inf if v is None else v for v in problem["high"]], float)
     value = lambda x: 0.5 * float(numpy.sum((a @ x - b) ** 2))
-    if problem["c"] is None:
-        return value(bounded(a, b, low, high))
-    c, d = numpy.array(problem["c"], float), problem["d"]
-    heavy = bounded(numpy.vstack([a, 1e5 * c]), numpy.append(b, 1e5 * d), low, high)
-    found = []
-    for start in (heavy, numpy.clip(numpy.zeros(len(c)), low, high)):
-        answer = minimize(value, start, jac=lambda x: a.T @ (a @ x - b), method="SLSQP", bounds=list(zip(low, high)),
-                          constraints={"type": "eq", "fun": lambda x: c @ x - d, "jac": lambda x: c},
-                          options={"ftol": 1e-15, "maxiter": 2000})
-        if abs(c @ answer.x - d) < 1e-8 * (1 + abs(d)):
-            found.append(value(numpy.clip(answer.x, low, high)))
-    return min(found) if found else None
+    return value(bounded(a, b, low, high))
 
 
 problems = json.load(sys.stdin)

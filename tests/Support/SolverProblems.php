@@ -7,12 +7,12 @@ namespace Tests\Support;
 /**
  * Random problems for the optimiser, the same ones every time, and the test of an optimum.
  *
- * @phpstan-type Problem array{list<list<float>>, list<float>, list<float>, list<float>, list<float>|null, float}
+ * @phpstan-type Problem array{list<list<float>>, list<float>, list<float>, list<float>}
  */
 final class SolverProblems
 {
     /**
-     * @return list<Problem> A, b, low, high, c, d
+     * @return list<Problem> A, b, low, high
      */
     public static function random(int $count): array
     {
@@ -39,16 +39,7 @@ final class SolverProblems
                 $low[] = $p % 4 === 3 ? 0.0 : -mt_rand(0, 100) / 100.0;
                 $high[] = $low[$i] + (mt_rand(0, 9) === 0 ? 0.0 : mt_rand(1, 150) / 100.0);
             }
-            $c = null;
-            $d = 0.0;
-            if ($p % 2 === 1) {
-                $c = array_map(static fn (): float => $p % 4 === 3 ? 1.0 : self::normal(), $low);
-                // met by a point within the bounds
-                foreach ($c as $i => $value) {
-                    $d += $value * ($low[$i] + mt_rand(0, 100) / 100 * ($high[$i] - $low[$i]));
-                }
-            }
-            $problems[] = [$a, $b, $low, $high, $c, $d];
+            $problems[] = [$a, $b, $low, $high];
         }
 
         return $problems;
@@ -60,21 +51,20 @@ final class SolverProblems
      */
     public static function forJson(array $problem): array
     {
-        return array_combine(['a', 'b', 'low', 'high', 'c', 'd'], $problem);
+        return array_combine(['a', 'b', 'low', 'high'], $problem);
     }
 
     /**
      * How far a point is from the conditions of Karush, Kuhn and Tucker: what is left of the gradient once each variable at a
-     * bound may push against it, with the multiplier of the equality that suits best; and how far the equality is from met.
+     * bound may push against it.
      *
      * @param list<float> $x
      * @param list<list<float>> $a
      * @param list<float> $b
      * @param list<float> $low
      * @param list<float> $high
-     * @param list<float>|null $c
      */
-    public static function kktResidual(array $x, array $a, array $b, array $low, array $high, ?array $c, float $d): float
+    public static function kktResidual(array $x, array $a, array $b, array $low, array $high): float
     {
         $gradient = array_fill(0, count($x), 0.0);
         foreach ($a as $r => $row) {
@@ -86,39 +76,17 @@ final class SolverProblems
                 $gradient[$i] += $value * $off;
             }
         }
-        $left = static function (float $multiplier) use ($x, $gradient, $low, $high, $c): float {
-            $worst = 0.0;
-            foreach ($gradient as $i => $slope) {
-                $slope -= $multiplier * ($c[$i] ?? 0.0);
-                $worst = max($worst, match (true) {
-                    $low[$i] === $high[$i] => 0.0,
-                    $x[$i] <= $low[$i] => -$slope,
-                    $x[$i] >= $high[$i] => $slope,
-                    default => abs($slope),
-                });
-            }
-
-            return $worst;
-        };
-        if ($c === null) {
-            return $left(0.0);
-        }
-        // convex in the multiplier
-        [$from, $to] = [-1e4, 1e4];
-        for ($i = 0; $i < 300; $i++) {
-            $third = ($to - $from) / 3;
-            if ($left($from + $third) < $left($to - $third)) {
-                $to -= $third;
-            } else {
-                $from += $third;
-            }
-        }
-        $met = -$d;
-        foreach ($c as $i => $value) {
-            $met += $value * $x[$i];
+        $worst = 0.0;
+        foreach ($gradient as $i => $slope) {
+            $worst = max($worst, match (true) {
+                $low[$i] === $high[$i] => 0.0,
+                $x[$i] <= $low[$i] => -$slope,
+                $x[$i] >= $high[$i] => $slope,
+                default => abs($slope),
+            });
         }
 
-        return max($left(($from + $to) / 2), abs($met));
+        return $worst;
     }
 
     private static function normal(): float

@@ -8,6 +8,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LeastSquares;
+use Vinculum\Solve\Stop;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 
@@ -145,7 +146,10 @@ final readonly class Equations
             $start[] = self::inSteps($measure, $at->tasting->value($measure));
         }
 
-        return LeastSquares::solve($a, $b, $low, $high, start: $start)->x;
+        $solution = LeastSquares::solve($a, $b, $low, $high, $start);
+
+        // a round that did not end stays where it began
+        return $solution->stop === Stop::Optimal ? $solution->x : $start;
     }
 
     /**

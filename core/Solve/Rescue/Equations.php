@@ -54,6 +54,9 @@ final readonly class Equations
     /** @var array<string, list<float>> g per g, as it is once stirred in, by slug; what is boiled off is '' */
     public array $perGram;
 
+    /** @var array<string, float> grams that may go in, by slug */
+    private array $mostOf;
+
     /**
      * @param array<string, float> $feels steps by Feel value, positive is too much
      * @param list<Ingredient> $have
@@ -76,6 +79,14 @@ final readonly class Equations
             $perGram[$thing->slug] = LinearPot::stirredIn($thing);
         }
         $this->perGram = $perGram;
+        $mostOf = ['' => 0.9 * $this->pot->mixture->grams[Constituent::WATER]];
+        foreach ($this->things as $thing) {
+            $most = self::MOST * $this->pot->mass;
+            $there = $from->cooked->weighed->gramsOf($thing->slug) * $this->pot->mass / $mass;
+            $sensible = $thing->mostShare * $this->pot->mass - $there;
+            $mostOf[$thing->slug] = $thing->mostShare < 1.0 ? max(0.0, min($most, $sensible)) : $most;
+        }
+        $this->mostOf = $mostOf;
     }
 
     /**
@@ -211,16 +222,7 @@ final readonly class Equations
      */
     public function most(array $set): array
     {
-        return array_map(function (string $slug): float {
-            if ($slug === '') {
-                return 0.9 * $this->pot->mixture->grams[Constituent::WATER];
-            }
-            $most = self::MOST * $this->pot->mass;
-            $sensible = $this->thing($slug)->mostShare;
-            $there = $this->from->cooked->weighed->gramsOf($slug) * $this->pot->mass / $this->from->cooked->mixture->mass();
-
-            return $sensible < 1.0 ? max(0.0, min($most, $sensible * $this->pot->mass - $there)) : $most;
-        }, $set);
+        return array_map(fn (string $slug): float => $this->mostOf[$slug], $set);
     }
 
     /**

@@ -8,6 +8,7 @@ use Vinculum\Recipe\LineWriter;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LeastSquares;
 use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Stop;
 
 /** Every set of one, two or three of a dozen candidates, and the best of them again where they land, in spoons. */
 final readonly class Search
@@ -156,7 +157,11 @@ final readonly class Search
             $a[] = $part;
         }
         $set = array_map(static fn (int $place): string => $candidates[$place], $places);
-        $x = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set))->x;
+        $solution = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set));
+        if ($solution->stop !== Stop::Optimal) {
+            return ['set' => [], 'slugs' => [], 'rank' => []];
+        }
+        $x = $solution->x;
         $mass = $this->equations->massOf($set, $x);
         $steps = [];
         foreach (Feel::cases() as $r => $feel) {
@@ -184,7 +189,11 @@ final readonly class Search
         $at = $this->equations->pot;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             [$a, $b] = $this->equations->rows($set, $at, $x);
-            $x = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set))->x;
+            $solution = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set));
+            if ($solution->stop !== Stop::Optimal) {
+                return [];
+            }
+            $x = $solution->x;
             $at = $this->equations->stirred($set, $x);
         }
         $grams = [];

@@ -7,6 +7,7 @@ namespace Vinculum\Solve\Swap;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LeastSquares;
+use Vinculum\Solve\Stop;
 
 /** Which things, alone or two or three together, stand in best, and how much of each. */
 final readonly class Search
@@ -156,7 +157,11 @@ final readonly class Search
             $low[] = $helper['least'];
             $high[] = $helper['most'];
         }
-        $x = LeastSquares::solve($a, array_values($b), $low, $high)->x;
+        $solution = LeastSquares::solve($a, array_values($b), $low, $high);
+        if ($solution->stop !== Stop::Optimal) {
+            return null;
+        }
+        $x = $solution->x;
         $amounts = array_slice($x, 0, $n);
         if ($amounts === [] || min($amounts) < 1e-3 || array_sum($amounts) < 1e-3 * $this->equations->pot->mass * ($n > 1 ? 1 : 0)) {
             return null;

@@ -40,31 +40,6 @@ final class KktTest extends TestCase
     }
 
     #[DataProvider('seeds')]
-    public function test_with_an_equality_the_gradient_is_along_it_where_nothing_binds(int $seed): void
-    {
-        [$a, $b, $low, $high] = self::problem($seed);
-        mt_srand(900 + $seed);
-        $c = array_map(static fn (): float => mt_rand(1, 20) / 10, $low);
-        $middle = array_map(static fn (float $l, float $h): float => ($l + min($h, $l + 5.0)) / 2, $low, $high);
-        $d = array_sum(array_map(static fn (float $each, float $x): float => $each * $x, $c, $middle));
-        $answer = LeastSquares::solve($a, $b, $low, $high, $c, $d);
-
-        self::assertSame(Stop::Optimal, $answer->stop);
-        self::assertEqualsWithDelta($d, array_sum(array_map(static fn (float $each, float $x): float => $each * $x, $c, $answer->x)), 1e-8 * (1 + abs($d)));
-        $gradient = self::gradient($a, $b, $answer->x);
-        $multipliers = [];
-        foreach ($answer->x as $j => $x) {
-            if ($x > $low[$j] && $x < $high[$j]) {
-                $multipliers[] = $gradient[$j] / $c[$j];
-            }
-        }
-        foreach ($multipliers as $multiplier) {
-            self::assertEqualsWithDelta($multipliers[0], $multiplier, 1e-5 * (1 + abs($answer->objective)));
-        }
-        self::assertGreaterThanOrEqual(LeastSquares::solve($a, $b, $low, $high)->objective - 1e-9, $answer->objective, 'a condition more is never better');
-    }
-
-    #[DataProvider('seeds')]
     public function test_a_warm_start_comes_to_the_same_place(int $seed): void
     {
         [$a, $b, $low, $high] = self::problem($seed);

@@ -27,12 +27,15 @@ final class LeastSquaresTest extends TestCase
         self::assertEqualsWithDelta(2.3, $answer->x[1], 1e-9);
     }
 
-    /** Two components blended to a strength and a mass (the Pearson square): 40 % cream and 4 % milk to 100 g of 20 %. */
+    /**
+     * Two components blended to a strength and a mass (the Pearson square): 40 % cream and 4 % milk to 100 g of 20 %. The mass is
+     * a row that weighs a thousand times the other.
+     */
     public function test_the_pearson_square(): void
     {
-        $answer = LeastSquares::solve([[0.40, 0.04]], [20.0], [0.0, 0.0], [INF, INF], [1.0, 1.0], 100.0);
+        $answer = LeastSquares::solve([[0.40, 0.04], [1e3, 1e3]], [20.0, 1e5], [0.0, 0.0], [INF, INF]);
 
-        self::assertEqualsWithDelta([100 * 16 / 36, 100 * 20 / 36], $answer->x, 1e-6);
+        self::assertEqualsWithDelta([100 * 16 / 36, 100 * 20 / 36], $answer->x, 0.002);
     }
 
     public function test_without_rank_the_shortest_answer_comes_back(): void
@@ -42,23 +45,15 @@ final class LeastSquaresTest extends TestCase
         self::assertEqualsWithDelta([2.0, 2.0], $answer->x, 1e-6);
     }
 
-    public function test_an_equality_that_ties_all_that_could_move_lets_two_go_at_once(): void
-    {
-        // begins at 0, 0, where both are held and the sum must stay 0
-        $answer = LeastSquares::solve([[1.0, 0.0], [0.0, 1.0]], [2.0, -2.0], [0.0, -5.0], [5.0, 0.0], [1.0, 1.0], 0.0);
-
-        self::assertEqualsWithDelta([2.0, -2.0], $answer->x, 1e-9);
-    }
-
     public function test_what_cannot_be_says_so(): void
     {
-        self::assertSame(Stop::Infeasible, LeastSquares::solve([[1.0, 1.0]], [0.0], [0.0, 0.0], [1.0, 1.0], [1.0, 1.0], 3.0)->stop);
+        self::assertSame(Stop::Infeasible, LeastSquares::solve([[1.0]], [0.0], [2.0], [1.0])->stop);
         self::assertSame(INF, LeastSquares::solve([[1.0]], [0.0], [2.0], [1.0])->objective);
     }
 
     public function test_the_same_problem_has_the_same_answer(): void
     {
-        $solve = static fn (): array => LeastSquares::solve([[1.0, 2.0, 0.5], [0.3, -1.0, 2.0]], [1.0, 2.0], [0.0, 0.0, 0.0], [1.0, 1.0, 0.4], [1.0, 1.0, 1.0], 1.0)->x;
+        $solve = static fn (): array => LeastSquares::solve([[1.0, 2.0, 0.5], [0.3, -1.0, 2.0]], [1.0, 2.0], [0.0, 0.0, 0.0], [1.0, 1.0, 0.4])->x;
 
         self::assertSame($solve(), $solve());
     }
