@@ -20,9 +20,24 @@ final class Amount
 
     /** How a loose word changes the number it stands before. Common practice, no source. */
     private const LOOSE_WORDS = [
-        'heaped' => 1.5, 'heaping' => 1.5, 'rounded' => 1.25, 'generous' => 1.15, 'good' => 1.15, 'big' => 1.15,
-        'scant' => 0.9, 'level' => 1.0, 'about' => 1.0, 'around' => 1.0, 'roughly' => 1.0, 'approx' => 1.0, 'approximately' => 1.0,
-        'circa' => 1.0, 'ca' => 1.0, 'c' => 1.0, '~' => 1.0, '≈' => 1.0,
+        'heaped' => 1.5,
+        'heaping' => 1.5,
+        'rounded' => 1.25,
+        'generous' => 1.15,
+        'good' => 1.15,
+        'big' => 1.15,
+        'scant' => 0.9,
+        'level' => 1.0,
+        'about' => 1.0,
+        'around' => 1.0,
+        'roughly' => 1.0,
+        'approx' => 1.0,
+        'approximately' => 1.0,
+        'circa' => 1.0,
+        'ca' => 1.0,
+        'c' => 1.0,
+        '~' => 1.0,
+        '≈' => 1.0,
     ];
 
     /**
@@ -78,15 +93,23 @@ final class Amount
         }
         [$factor, $loose, $lead, $rest] = self::looseWords($plain);
         $terms = [];
-        foreach (preg_split('/\s*\+\s*|\s+plus\s+|\s+and\s+(?=(?:an?\s|half\b|[\d½⅓⅔¼¾⅛]+\s*[a-z]))/iu', $rest) ?: [] as $part) {
+        foreach (
+            preg_split('/\s*\+\s*|\s+plus\s+|\s+and\s+(?=(?:an?\s|half\b|[\d½⅓⅔¼¾⅛]+\s*[a-z]))/iu', $rest) ?: [] as $part
+        ) {
             $terms[] = self::term($part, $kit, $plain, $factor, $loose, $lead);
         }
 
         return new self($text, $terms, $factor, $loose, $lead);
     }
 
-    private static function term(string $part, Kitchenware $kit, string $whole, float &$factor, bool &$loose, string &$lead): AmountTerm
-    {
+    private static function term(
+        string $part,
+        Kitchenware $kit,
+        string $whole,
+        float &$factor,
+        bool &$loose,
+        string &$lead,
+    ): AmountTerm {
         $read = Numeral::read($part);
         if ($read === null) {
             // "pinch of salt", "juice of 1": one of a thing that is named without a number
@@ -138,7 +161,10 @@ final class Amount
             $loose = $loose || $word !== 'level';
             $lead[] = $word;
             // keep "a" for the number: "a generous cup" is one cup
-            $text = preg_match('/^an?\s+/i', $match[0]) === 1 ? 'a '.substr($text, strlen($match[0])) : substr($text, strlen($match[0]));
+            $text
+                = preg_match('/^an?\s+/i', $match[0]) === 1
+                    ? 'a '.substr($text, strlen($match[0]))
+                    : substr($text, strlen($match[0]));
         }
 
         return [$factor, $loose, implode(' ', $lead), $text];

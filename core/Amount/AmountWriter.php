@@ -53,7 +53,10 @@ final class AmountWriter
      * In two scoops' worth of the set, a cup or tablespoons and what is left in the next smaller: "1/2 cup + 1 tbsp".
      *
      * @param float $millilitres above 0
-     * @return array{string, float} the text, and the millilitres it stands for; as spoons() where one measure is as near
+     * @return array{
+     *     string,
+     *     float,
+     * } the text, and the millilitres it stands for; as spoons() where one measure is as near
      */
     public static function together(float $millilitres, MeasuringSet $set): array
     {
@@ -72,7 +75,10 @@ final class AmountWriter
                 continue;
             }
             [$rest, $ml] = self::spoons($left, $set);
-            if (abs($number * $unit->size + $ml - $millilitres) < abs($best[1] - $millilitres) - self::AS_NEAR * $millilitres) {
+            if (
+                abs($number * $unit->size + $ml - $millilitres)
+                < abs($best[1] - $millilitres) - self::AS_NEAR * $millilitres
+            ) {
                 $best = [Rungs::text($number, $unit)." {$unit->name} + {$rest}", $number * $unit->size + $ml];
             }
         }
@@ -98,7 +104,10 @@ final class AmountWriter
         }
         $number = $unit->decimal ? self::rounded($size / $unit->size) : Rungs::nearest($size / $unit->size, $unit);
 
-        return [trim(Rungs::text($number, $unit).' '.($unit->name === 'each' ? '' : $unit->name)), $number * $unit->size];
+        return [
+            trim(Rungs::text($number, $unit).' '.($unit->name === 'each' ? '' : $unit->name)),
+            $number * $unit->size,
+        ];
     }
 
     /** A scale shows more than a nudge steps: three figures, and tenths below ten. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vinculum\Amount;
 
-/** What a maker measures with: the cups and spoons of a set, and vessels of their own ("the blue mug"), measured once. */
+/**
+ * What a maker measures with: the cups and spoons of a set, and vessels of their own ("the blue mug"), measured once.
+ */
 final readonly class Kitchenware
 {
     private const RUNGS = [[4.0, [0.25, 1 / 3, 0.5, 2 / 3, 0.75, 1.0]], [INF, [0.5, 1.0]]];
@@ -59,7 +61,13 @@ final readonly class Kitchenware
     public function leading(string $text): ?array
     {
         foreach ($this->vessels as $name => $unit) {
-            if (preg_match('/^(?:(?:of )?(?:my|the|our) )?'.preg_quote($name, '/').'(?:e?s|fuls?)?(?![\p{L}\p{N}])/iu', $text, $match) === 1) {
+            if (
+                preg_match(
+                    '/^(?:(?:of )?(?:my|the|our) )?'.preg_quote($name, '/').'(?:e?s|fuls?)?(?![\p{L}\p{N}])/iu',
+                    $text,
+                    $match,
+                ) === 1
+            ) {
                 return [$unit, $match[0]];
             }
         }
@@ -71,7 +79,12 @@ final readonly class Kitchenware
     public function within(string $amount): ?Unit
     {
         foreach ($this->vessels as $name => $unit) {
-            if (preg_match('/(?<![\p{L}\p{N}])'.preg_quote($name, '/').'(?:e?s|fuls?)?(?![\p{L}\p{N}])/iu', $amount) === 1) {
+            if (
+                preg_match(
+                    '/(?<![\p{L}\p{N}])'.preg_quote($name, '/').'(?:e?s|fuls?)?(?![\p{L}\p{N}])/iu',
+                    $amount,
+                ) === 1
+            ) {
                 return $unit;
             }
         }

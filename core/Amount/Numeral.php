@@ -12,19 +12,56 @@ namespace Vinculum\Amount;
 final readonly class Numeral
 {
     private const VULGAR = [
-        '½' => [1, 2], '⅓' => [1, 3], '⅔' => [2, 3], '¼' => [1, 4], '¾' => [3, 4], '⅕' => [1, 5], '⅖' => [2, 5],
-        '⅗' => [3, 5], '⅘' => [4, 5], '⅙' => [1, 6], '⅚' => [5, 6], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8],
+        '½' => [1, 2],
+        '⅓' => [1, 3],
+        '⅔' => [2, 3],
+        '¼' => [1, 4],
+        '¾' => [3, 4],
+        '⅕' => [1, 5],
+        '⅖' => [2, 5],
+        '⅗' => [3, 5],
+        '⅘' => [4, 5],
+        '⅙' => [1, 6],
+        '⅚' => [5, 6],
+        '⅛' => [1, 8],
+        '⅜' => [3, 8],
+        '⅝' => [5, 8],
+        '⅞' => [7, 8],
     ];
 
     private const WORDS = [
-        'half a' => [0, 1, 2], 'half an' => [0, 1, 2], 'half' => [0, 1, 2], 'a half' => [0, 1, 2],
-        'a quarter of a' => [0, 1, 4], 'a quarter' => [0, 1, 4], 'quarter of a' => [0, 1, 4], 'quarter' => [0, 1, 4],
-        'a third of a' => [0, 1, 3], 'a third' => [0, 1, 3], 'two thirds of a' => [0, 2, 3], 'two thirds' => [0, 2, 3],
-        'three quarters of a' => [0, 3, 4], 'three quarters' => [0, 3, 4],
-        'a couple of' => [2, 0, 1], 'a couple' => [2, 0, 1], 'a dozen' => [12, 0, 1], 'a few' => [3, 0, 1],
-        'one' => [1, 0, 1], 'two' => [2, 0, 1], 'three' => [3, 0, 1], 'four' => [4, 0, 1], 'five' => [5, 0, 1],
-        'six' => [6, 0, 1], 'seven' => [7, 0, 1], 'eight' => [8, 0, 1], 'nine' => [9, 0, 1], 'ten' => [10, 0, 1],
-        'eleven' => [11, 0, 1], 'twelve' => [12, 0, 1], 'an' => [1, 0, 1], 'a' => [1, 0, 1],
+        'half a' => [0, 1, 2],
+        'half an' => [0, 1, 2],
+        'half' => [0, 1, 2],
+        'a half' => [0, 1, 2],
+        'a quarter of a' => [0, 1, 4],
+        'a quarter' => [0, 1, 4],
+        'quarter of a' => [0, 1, 4],
+        'quarter' => [0, 1, 4],
+        'a third of a' => [0, 1, 3],
+        'a third' => [0, 1, 3],
+        'two thirds of a' => [0, 2, 3],
+        'two thirds' => [0, 2, 3],
+        'three quarters of a' => [0, 3, 4],
+        'three quarters' => [0, 3, 4],
+        'a couple of' => [2, 0, 1],
+        'a couple' => [2, 0, 1],
+        'a dozen' => [12, 0, 1],
+        'a few' => [3, 0, 1],
+        'one' => [1, 0, 1],
+        'two' => [2, 0, 1],
+        'three' => [3, 0, 1],
+        'four' => [4, 0, 1],
+        'five' => [5, 0, 1],
+        'six' => [6, 0, 1],
+        'seven' => [7, 0, 1],
+        'eight' => [8, 0, 1],
+        'nine' => [9, 0, 1],
+        'ten' => [10, 0, 1],
+        'eleven' => [11, 0, 1],
+        'twelve' => [12, 0, 1],
+        'an' => [1, 0, 1],
+        'a' => [1, 0, 1],
     ];
 
     private function __construct(
@@ -72,7 +109,14 @@ final readonly class Numeral
             $second = self::readOne(substr($rest, strlen($match[0])));
             if ($second !== null && $second[0]->value > $from->value) {
                 [$to, $rest] = $second;
-                $middle = new self(($from->value + $to->value) / 2, $from->whole, $from->numerator, $from->denominator, $from->decimal, $to);
+                $middle = new self(
+                    ($from->value + $to->value) / 2,
+                    $from->whole,
+                    $from->numerator,
+                    $from->denominator,
+                    $from->decimal,
+                    $to,
+                );
 
                 return [$middle, $rest];
             }
@@ -103,11 +147,13 @@ final readonly class Numeral
     /** As the recipe format writes it: "1 1/4", "0.5", "3-4". */
     public function text(): string
     {
-        $text = $this->decimal ?? match (true) {
-            $this->numerator === 0 => (string) $this->whole,
-            $this->whole === 0 => "{$this->numerator}/{$this->denominator}",
-            default => "{$this->whole} {$this->numerator}/{$this->denominator}",
-        };
+        $text
+            = $this->decimal
+            ?? match (true) {
+                $this->numerator === 0 => (string) $this->whole,
+                $this->whole === 0 => "{$this->numerator}/{$this->denominator}",
+                default => "{$this->whole} {$this->numerator}/{$this->denominator}",
+            };
 
         return $this->upTo === null ? $text : $text.'-'.$this->upTo->text();
     }
@@ -120,7 +166,10 @@ final readonly class Numeral
         $text = ltrim($text);
         $slash = '\s*[\/⁄∕]\s*';
         $vulgar = implode('', array_keys(self::VULGAR));
-        if (preg_match("/^(\\d{1,9})(?:\\s+and\\s+|\\s*[- ]\\s*)(\\d{1,4}){$slash}(\\d{1,4})/u", $text, $m) === 1 && (int) $m[2] < (int) $m[3]) {
+        if (
+            preg_match("/^(\\d{1,9})(?:\\s+and\\s+|\\s*[- ]\\s*)(\\d{1,4}){$slash}(\\d{1,4})/u", $text, $m) === 1
+            && (int) $m[2] < (int) $m[3]
+        ) {
             return [self::mixed((int) $m[1], (int) $m[2], (int) $m[3]), substr($text, strlen($m[0]))];
         }
         if (preg_match("/^(\\d{1,9}){$slash}(\\d{1,9})/u", $text, $m) === 1) {

@@ -82,7 +82,8 @@ final class Rungs
         $from = 0.0;
         foreach ($unit->rungs as [$upTo, $steps]) {
             $whole = end($steps);
-            // a repeating block of steps: start two blocks below the number, or below the end of steps that lie under it
+            // a repeating block of steps: start two blocks below the number, or below the end of steps that lie under
+            // it
             $start = max($from, min(floor($number / $whole - 2) * $whole, $upTo - 2 * $whole));
             $stop = min($upTo, $start + 5 * $whole);
             for ($block = $start; $block < $stop - self::SAME; $block += $whole) {

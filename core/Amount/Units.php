@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Amount;
 
 /**
- * Every unit the product reads. Sizes, words, steps and sources stand in database/units.json; to add a unit, add a line there.
+ * Every unit the product reads. Sizes, words, steps and sources stand in database/units.json; to add a unit, add a line
+ * there.
  *
  * @phpstan-type UnitEntry array{
  *     name: string,
@@ -66,7 +67,9 @@ final class Units
     {
         if (self::$table === null) {
             $json = (string) file_get_contents(dirname(__DIR__, 2).'/database/units.json');
-            /** @var array{units: list<UnitEntry>, rungs: array<string, list<array{float|null, list<float|int>}>>} $read */
+            /**
+             * @var array{units: list<UnitEntry>, rungs: array<string, list<array{float|null, list<float|int>}>>} $read
+             */
             $read = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
             $rungs = [];
             foreach ($read['rungs'] as $name => $steps) {

@@ -15,7 +15,8 @@ use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\WeighedLine;
 
 /**
- * The amounts a kitchen can measure near an exact one: by its own unit, by the spoons and cups of the set, by the piece, and by
+ * The amounts a kitchen can measure near an exact one: by its own unit, by the spoons and cups of the set, by the
+ * piece, and by
  * the scale where there is one.
  */
 final class Choices
@@ -33,13 +34,23 @@ final class Choices
      */
     public static function of(WeighedLine $line, float $exact, float $factor, Tools $tools): array
     {
-        $ingredient = $line->ingredient ?? throw new \LogicException('A line without an ingredient has no amount to measure.');
+        $ingredient
+            = $line->ingredient ?? throw new \LogicException('A line without an ingredient has no amount to measure.');
         $prep = $line->line->prep;
         $texts = [];
         $first = $line->amount->terms[0] ?? null;
-        $isPlain = count(array_unique(array_map(static fn (AmountTerm $term): string => $term->unit->dimension->value ?? 'count', $line->amount->terms ?? []))) === 1;
+        $isPlain
+            = count(
+                array_unique(
+                    array_map(
+                        static fn (AmountTerm $term): string => $term->unit->dimension->value ?? 'count',
+                        $line->amount->terms ?? [],
+                    ),
+                ),
+            ) === 1;
         $isSpooned = $isPlain && $first?->unit?->dimension === Dimension::Volume && ! $first->unit->decimal;
-        $isCounted = $isPlain && $first !== null && ($first->unit === null || $first->unit->dimension === Dimension::Count);
+        $isCounted
+            = $isPlain && $first !== null && ($first->unit === null || $first->unit->dimension === Dimension::Count);
         $isWeighed = $first?->unit?->dimension === Dimension::Mass && ! $first->unit->informal;
         $own = LineWriter::nearest($line, $factor, $tools->kit->set);
         if ($own !== null && ($tools->scale || ! $isWeighed)) {
@@ -65,8 +76,13 @@ final class Choices
                 $choices[] = new Choice($text, $grams, self::scoops($text, $isWeighed, $isCounted));
             }
         }
-        usort($choices, static fn (Choice $a, Choice $b): int => abs(log($a->grams / $exact)) <=> abs(log($b->grams / $exact)));
-        $near = array_values(array_filter($choices, static fn (Choice $choice): bool => abs($choice->grams / $exact - 1) <= self::FAR));
+        usort(
+            $choices,
+            static fn (Choice $a, Choice $b): int => abs(log($a->grams / $exact)) <=> abs(log($b->grams / $exact)),
+        );
+        $near = array_values(
+            array_filter($choices, static fn (Choice $choice): bool => abs($choice->grams / $exact - 1) <= self::FAR),
+        );
 
         return $near !== [] ? $near : ($choices !== [] ? [$choices[0]] : [new Choice((string) $own, $exact, 1)]);
     }
@@ -88,7 +104,9 @@ final class Choices
             }
             $nearest = Rungs::nearest($number, $unit);
             // below the smallest step there is none before it
-            foreach (array_unique([$nearest, Rungs::previous($nearest, $unit), Rungs::next($nearest, $unit)]) as $step) {
+            foreach (
+                array_unique([$nearest, Rungs::previous($nearest, $unit), Rungs::next($nearest, $unit)]) as $step
+            ) {
                 if ($step > 0.0) {
                     $texts[] = Rungs::text($step, $unit)." {$name}";
                 }
@@ -111,7 +129,14 @@ final class Choices
             $numbers[] = max(0.5, round(2 * $number) / 2);
         }
 
-        return array_map(static fn (float $each): string => Portion::counted(Rungs::text($each, Units::count('each')), $each, $term->words), $numbers);
+        return array_map(
+            static fn (float $each): string => Portion::counted(
+                Rungs::text($each, Units::count('each')),
+                $each,
+                $term->words,
+            ),
+            $numbers,
+        );
     }
 
     /** @return list<string> */
@@ -119,9 +144,15 @@ final class Choices
     {
         $texts = [];
         foreach ($ingredient->portions as $portion) {
-            if (! str_contains($portion->name, ',') && ! str_contains($portion->name, ' of') && $portion->grams <= 1.2 * $exact) {
+            if (
+                ! str_contains($portion->name, ',')
+                && ! str_contains($portion->name, ' of')
+                && $portion->grams <= 1.2 * $exact
+            ) {
                 $count = Rungs::nearest($exact / $portion->grams, Units::count('each'));
-                $texts[] = trim(Rungs::text($count, Units::count('each')).($portion->name === 'each' ? '' : " {$portion->name}"));
+                $texts[] = trim(
+                    Rungs::text($count, Units::count('each')).($portion->name === 'each' ? '' : " {$portion->name}"),
+                );
             }
         }
 

@@ -21,7 +21,11 @@ final class Dilution
     public static function of(float $grams, Ingredient $ingredient, Tools $tools): ?string
     {
         $teaspoon = Units::find('tsp', $tools->kit->set);
-        if ($teaspoon === null || $ingredient->density === null || ! in_array($ingredient->form, [Form::Powder, Form::Liquid, Form::Paste], true)) {
+        if (
+            $teaspoon === null
+            || $ingredient->density === null
+            || ! in_array($ingredient->form, [Form::Powder, Form::Liquid, Form::Paste], true)
+        ) {
             return null;
         }
         $smallest = $tools->eighths ? 0.125 : 0.25;
@@ -33,7 +37,12 @@ final class Dilution
         $parts = (int) min(self::MOST_PARTS, max(2, round($take / $spoons)));
         $fraction = $tools->eighths ? '1/4' : '1/2';
 
-        return sprintf('too little to measure: mix %s tsp with %d tsp of water, and use %s tsp of that', $fraction, $parts - 1, self::quarters($spoons / $take * ($parts - 1 + $take)));
+        return sprintf(
+            'too little to measure: mix %s tsp with %d tsp of water, and use %s tsp of that',
+            $fraction,
+            $parts - 1,
+            self::quarters(($spoons / $take) * ($parts - 1 + $take)),
+        );
     }
 
     /** To the nearest quarter of a teaspoon, at least one. */

@@ -15,5 +15,11 @@ final readonly class Equipment
      * @param int $count how many there are
      * @param float|null $widthCm of a pan
      */
-    public function __construct(public string $name, public string $kind, public float $millilitres, public int $count = 1, public ?float $widthCm = null) {}
+    public function __construct(
+        public string $name,
+        public string $kind,
+        public float $millilitres,
+        public int $count = 1,
+        public ?float $widthCm = null,
+    ) {}
 }

@@ -9,7 +9,9 @@ use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\ProcessKind;
 
-/** Whether a batch fits the pans and the blender, in how many rounds where it does not, and how it goes into the jars. */
+/**
+ * Whether a batch fits the pans and the blender, in how many rounds where it does not, and how it goes into the jars.
+ */
 final class EquipmentFit
 {
     /** A blender with something hot in it is full at this share. Common practice; steam throws the lid. */
@@ -33,17 +35,40 @@ final class EquipmentFit
         $pans = $pan->count;
         $rounds = (int) max(1, ceil($fullest / $room / $pans - 1e-9));
         if ($fullest <= $room) {
-            return ['text' => Sentence::of('It fits the {pan}: {full} full at its fullest, and two thirds is the most.', ['pan' => $pan->name, 'full' => Quantity::percent($fullest / $pan->millilitres)]), 'rounds' => 1];
+            return [
+                'text' => Sentence::of('It fits the {pan}: {full} full at its fullest, and two thirds is the most.', [
+                    'pan' => $pan->name,
+                    'full' => Quantity::percent($fullest / $pan->millilitres),
+                ]),
+                'rounds' => 1,
+            ];
         }
         $parts = (int) ceil($fullest / $room - 1e-9);
         $slots = [
-            'pan' => $pan->name, 'room' => Quantity::volume($room), 'parts' => Quantity::number($parts, 0), 'each' => Quantity::volume($fullest / $parts),
+            'pan' => $pan->name,
+            'room' => Quantity::volume($room),
+            'parts' => Quantity::number($parts, 0),
+            'each' => Quantity::volume($fullest / $parts),
             'rounds' => Quantity::number(ceil($parts / $pans), 0),
         ];
 
         return $rounds === 1
-            ? ['text' => Sentence::of('Too much for one {pan}, which takes {room} at two thirds full: use {parts} of them, {parts} equal parts of {each}.', $slots), 'rounds' => 1]
-            : ['text' => Sentence::of('Too much for the {pan}, which takes {room} at two thirds full: cook it in {rounds} rounds, {parts} equal parts of {each}. A reduction takes each round its own time.', $slots), 'rounds' => (int) ceil($parts / $pans)];
+            ? [
+                'text' => Sentence::of(
+                    'Too much for one {pan}, which takes {room} at two thirds full: use {parts} of them, {parts} '
+                        .'equal parts of {each}.',
+                    $slots,
+                ),
+                'rounds' => 1,
+            ]
+            : [
+                'text' => Sentence::of(
+                    'Too much for the {pan}, which takes {room} at two thirds full: cook it in {rounds} rounds, '
+                        .'{parts} equal parts of {each}. A reduction takes each round its own time.',
+                    $slots,
+                ),
+                'rounds' => (int) ceil($parts / $pans),
+            ];
     }
 
     /**
@@ -60,10 +85,14 @@ final class EquipmentFit
                 $room = $blender->millilitres * ($report->startsHot ? self::BLENDER_FULL : self::BLENDER_FULL_COLD);
                 $rounds = (int) max(1, ceil($report->volumeBefore / $room - 1e-9));
 
-                return $rounds === 1 ? null : Sentence::of('Blend it in {rounds} goes of {each}: the {blender} is to be no more than {full}.', [
-                    'rounds' => Quantity::number($rounds, 0), 'each' => Quantity::volume($report->volumeBefore / $rounds), 'blender' => $blender->name,
-                    'full' => $report->startsHot ? 'half full of something hot' : 'two thirds full',
-                ]);
+                return $rounds === 1
+                    ? null
+                    : Sentence::of('Blend it in {rounds} goes of {each}: the {blender} is to be no more than {full}.', [
+                        'rounds' => Quantity::number($rounds, 0),
+                        'each' => Quantity::volume($report->volumeBefore / $rounds),
+                        'blender' => $blender->name,
+                        'full' => $report->startsHot ? 'half full of something hot' : 'two thirds full',
+                    ]);
             }
         }
 
@@ -75,11 +104,20 @@ final class EquipmentFit
      *
      * @param list<Equipment> $kit
      * @param float $headspacePercent of each left empty
-     * @return array{filled: list<array{name: string, count: int, each_ml: float}>, part: array{name: string, ml: float}|null, over_ml: float}|null null where none is known
+     * @return array{
+     *     filled: list<array{name: string, count: int, each_ml: float}>,
+     *     part: array{name: string, ml: float}|null,
+     *     over_ml: float,
+     * }|null null where none is known
      */
     public static function jars(float $yield, array $kit, float $headspacePercent): ?array
     {
-        $jars = array_values(array_filter($kit, static fn (Equipment $each): bool => in_array($each->kind, ['jar', 'bottle'], true) && $each->count > 0));
+        $jars = array_values(
+            array_filter(
+                $kit,
+                static fn (Equipment $each): bool => in_array($each->kind, ['jar', 'bottle'], true) && $each->count > 0,
+            ),
+        );
         if ($jars === []) {
             return null;
         }

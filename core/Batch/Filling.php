@@ -16,7 +16,8 @@ final class Filling
      */
     public static function of(int $count, float $size, float $fill, float $yield): array
     {
-        // rounding to spoons makes a little more or less: a little less is shared out, so that no bottle is left half empty
+        // rounding to spoons makes a little more or less: a little less is shared out, so that no bottle is left half
+        // empty
         $fill = $yield < $fill * $count && $yield > self::FULL_ENOUGH * $fill * $count ? $yield / $count : $fill;
         $full = (int) floor($yield / $fill + 1e-9);
 

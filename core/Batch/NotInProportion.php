@@ -12,7 +12,10 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\ProcessKind;
 
-/** What does not go in a line when a batch grows or shrinks, each with its reason. Common practice, no source, where it is not computed. */
+/**
+ * What does not go in a line when a batch grows or shrinks, each with its reason. Common practice, no source, where it
+ * is not computed.
+ */
 final class NotInProportion
 {
     /** A batch this much larger or smaller is another batch. */
@@ -37,17 +40,58 @@ final class NotInProportion
             $after = StopGuide::of($report);
             $until = $report->stage->process?->until;
             if ($before?->minutes !== null && $after?->minutes !== null && $until !== null) {
-                $said[] = ['about' => 'time', 'text' => Sentence::of('{stage}: about {after} minutes in the same pan at the same heat, not {before}. Water leaves by area and power, not by how much there is; a wider pan shortens it.', ['stage' => $name, 'after' => Quantity::number($after->minutes->value, 0), 'before' => Quantity::number($before->minutes->value, 0)])];
+                $said[] = [
+                    'about' => 'time',
+                    'text' => Sentence::of(
+                        '{stage}: about {after} minutes in the same pan at the same heat, not {before}. Water '
+                            .'leaves by area and power, not by how much there is; a wider pan shortens it.',
+                        [
+                            'stage' => $name,
+                            'after' => Quantity::number($after->minutes->value, 0),
+                            'before' => Quantity::number($before->minutes->value, 0),
+                        ],
+                    ),
+                ];
             } elseif ($after?->minutes !== null && $until === null) {
-                $said[] = ['about' => 'time', 'text' => Sentence::of('{stage} is given in minutes: in the same pan those take off as many grams from {what}, so it ends {how}. Go by weight or depth instead.', ['stage' => $name, 'what' => $isMore ? 'more sauce' : 'less sauce', 'how' => $isMore ? 'thinner' : 'thicker'])];
+                $said[] = [
+                    'about' => 'time',
+                    'text' => Sentence::of(
+                        '{stage} is given in minutes: in the same pan those take off as many grams from {what}, '
+                            .'so it ends {how}. Go by weight or depth instead.',
+                        [
+                            'stage' => $name,
+                            'what' => $isMore ? 'more sauce' : 'less sauce',
+                            'how' => $isMore ? 'thinner' : 'thicker',
+                        ],
+                    ),
+                ];
             }
             if ($report->stage->process?->kind === ProcessKind::Fry) {
-                $said[] = ['about' => 'oil', 'text' => Sentence::of('{stage}: oil for frying and blooming goes by the pan, not by the batch: as much as covers it.', ['stage' => $name])];
+                $said[] = [
+                    'about' => 'oil',
+                    'text' => Sentence::of(
+                        '{stage}: oil for frying and blooming goes by the pan, not by the batch: as much as covers it.',
+                        ['stage' => $name],
+                    ),
+                ];
             }
         }
-        $starch = $to->cooked->mixture->grams[Constituent::STARCH_COOKED] + $to->cooked->mixture->grams[Constituent::STARCH_RAW];
+        $starch
+            = $to->cooked->mixture->grams[Constituent::STARCH_COOKED]
+            + $to->cooked->mixture->grams[Constituent::STARCH_RAW];
         if ($starch > self::STARCH * $to->cooked->mixture->mass()) {
-            $said[] = ['about' => 'starch', 'text' => Sentence::of('Starch: begin with nine tenths, and see. A {size} pot {does} while it comes to the boil, so it thickens {how} than the amount says.', ['size' => $isMore ? 'larger' : 'smaller', 'does' => $isMore ? 'loses less' : 'loses more', 'how' => $isMore ? 'less evenly' : 'more'])];
+            $said[] = [
+                'about' => 'starch',
+                'text' => Sentence::of(
+                    'Starch: begin with nine tenths, and see. A {size} pot {does} while it comes to the boil, so '
+                        .'it thickens {how} than the amount says.',
+                    [
+                        'size' => $isMore ? 'larger' : 'smaller',
+                        'does' => $isMore ? 'loses less' : 'loses more',
+                        'how' => $isMore ? 'less evenly' : 'more',
+                    ],
+                ),
+            ];
         }
         $steeped = [];
         foreach ($to->cooked->weighed->lines as $line) {
@@ -56,7 +100,17 @@ final class NotInProportion
             }
         }
         if ($steeped !== []) {
-            $said[] = ['about' => 'spice', 'text' => Sentence::of('{spice}: steeped whole, it gives by time as much as by amount, and a larger pot takes longer. {do}.', ['spice' => ucfirst(implode(' and ', $steeped)), 'do' => $isMore ? 'Begin with four fifths and taste' : 'Take it out sooner'])];
+            $said[] = [
+                'about' => 'spice',
+                'text' => Sentence::of(
+                    '{spice}: steeped whole, it gives by time as much as by amount, and a larger pot takes '
+                        .'longer. {do}.',
+                    [
+                        'spice' => ucfirst(implode(' and ', $steeped)),
+                        'do' => $isMore ? 'Begin with four fifths and taste' : 'Take it out sooner',
+                    ],
+                ),
+            ];
         }
 
         return $said;

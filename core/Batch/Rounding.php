@@ -11,13 +11,17 @@ use Vinculum\Taste\Measure;
 /**
  * Amounts that can be measured, chosen together so that the balance moves least.
  *
- * Each line has a few choices, each off by so much in ln(amount); the tastes then move by s = Σ J ln(choice / exact), in noticeable
+ * Each line has a few choices, each off by so much in ln(amount); the tastes then move by s = Σ J ln(choice / exact),
+ * in noticeable
  * steps, J from the tasting. An integer search minimises
  *
- *     Σ s² + (largest |s|)² + a little for every dip of a spoon, every line off its own share, and the batch growing or shrinking
+ *     Σ s² + (largest |s|)² + a little for every dip of a spoon, every line off its own share, and the batch growing or
+ *     shrinking
  *
- * from every line rounded by itself: one line at a time as long as any change helps, then every two of the lines that matter
- * most together. It only ever improves, so it is never worse than rounding line by line; the same batch gives the same amounts.
+ * from every line rounded by itself: one line at a time as long as any change helps, then every two of the lines that
+ * matter
+ * most together. It only ever improves, so it is never worse than rounding line by line; the same batch gives the same
+ * amounts.
  */
 final class Rounding
 {
@@ -46,11 +50,17 @@ final class Rounding
     {
         $mass = $at->cooked->mixture->mass();
         foreach ($choices as $i => $list) {
-            $this->offs[$i] = array_map(static fn (Choice $choice): array => [log($choice->grams / $exact[$i]), $choice->scoops], $list);
+            $this->offs[$i] = array_map(
+                static fn (Choice $choice): array => [log($choice->grams / $exact[$i]), $choice->scoops],
+                $list,
+            );
             foreach (Measure::cases() as $measure) {
                 $this->slopes[$i][$measure->value] = $at->tasting->measures[$measure->value]->stepsPerLn($i);
             }
-            $this->slopes[$i]['size'] = $mass > 0.0 && isset($at->cooked->tangents[$i]) ? Mixture::massOf($at->cooked->tangents[$i]) / $mass : 0.0;
+            $this->slopes[$i]['size']
+                = $mass > 0.0 && isset($at->cooked->tangents[$i])
+                    ? Mixture::massOf($at->cooked->tangents[$i]) / $mass
+                    : 0.0;
         }
     }
 
@@ -94,7 +104,9 @@ final class Rounding
         }
         $weight = [];
         foreach ($this->slopes as $i => $slopes) {
-            $weight[$i] = max(0.0, ...array_values(array_map(abs(...), $slopes))) * max(0.0, ...array_map(static fn (array $off): float => abs($off[0]), $this->offs[$i]));
+            $weight[$i]
+                = max(0.0, ...array_values(array_map(abs(...), $slopes)))
+                * max(0.0, ...array_map(static fn (array $off): float => abs($off[0]), $this->offs[$i]));
         }
         arsort($weight);
         $most = array_slice(array_keys($weight), 0, self::PAIRS_OF);
@@ -148,7 +160,10 @@ final class Rounding
      */
     private function steps(array $picked): array
     {
-        $steps = array_fill_keys([...array_map(static fn (Measure $measure): string => $measure->value, Measure::cases()), 'size'], 0.0);
+        $steps = array_fill_keys(
+            [...array_map(static fn (Measure $measure): string => $measure->value, Measure::cases()), 'size'],
+            0.0,
+        );
         foreach ($picked as $i => $pick) {
             foreach ($this->slopes[$i] as $name => $slope) {
                 $steps[$name] += $slope * $this->offs[$i][$pick][0];

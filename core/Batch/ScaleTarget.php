@@ -34,7 +34,11 @@ final readonly class ScaleTarget
      * @param int $containers 0 where the target is no number of containers
      * @param bool $isPeople whether the containers are people
      * @param float|null $panMillilitres all that a pan of this size can take, two thirds full at its fullest
-     * @param array{float|null, float, string}|null $allOf grams, pieces of its first portion, and the words for a thing that is used up
+     * @param array{
+     *     float|null,
+     *     float,
+     *     string,
+     * }|null $allOf grams, pieces of its first portion, and the words for a thing that is used up
      */
     private function __construct(
         public ?float $factor,
@@ -56,19 +60,28 @@ final readonly class ScaleTarget
     public function factorFor(Evaluation $from, float $fill): float
     {
         if ($this->panMillilitres !== null) {
-            return self::PAN_FULL * $this->panMillilitres / max(1e-9, self::fullest($from));
+            return (self::PAN_FULL * $this->panMillilitres) / max(1e-9, self::fullest($from));
         }
         if ($this->allOf !== null) {
             return $this->allOf($from, ...$this->allOf);
         }
 
-        return $this->factor ?? ($this->grams !== null ? $this->grams / $from->estimates->mass()->value : $fill * max(1, $this->containers) / $from->estimates->volume()->value);
+        return $this->factor
+            ?? ($this->grams !== null
+                ? $this->grams / $from->estimates->mass()->value
+                : ($fill * max(1, $this->containers)) / $from->estimates->volume()->value);
     }
 
     /** The most there ever is in the pan, mL. */
     public static function fullest(Evaluation $from): float
     {
-        return max(0.0, ...array_map(static fn (StageReport $report): float => max($report->volumeBefore, $report->volumeAfter), $from->cooked->stages));
+        return max(
+            0.0,
+            ...array_map(
+                static fn (StageReport $report): float => max($report->volumeBefore, $report->volumeAfter),
+                $from->cooked->stages,
+            ),
+        );
     }
 
     /** Whether it is the thing that is used up, which is measured by what there is of it. */
@@ -86,7 +99,11 @@ final readonly class ScaleTarget
             }
             $names[] = $line->ingredient->shortName();
             if (self::isCalled($line->ingredient, $words)) {
-                $have = $grams ?? $pieces * ($line->ingredient->portions[0]->grams ?? throw UnreachableTarget::notCounted($line->ingredient->shortName()));
+                $have
+                    = $grams
+                    ?? $pieces
+                        * ($line->ingredient->portions[0]->grams
+                            ?? throw UnreachableTarget::notCounted($line->ingredient->shortName()));
 
                 return $have / $line->grams;
             }
@@ -97,9 +114,21 @@ final readonly class ScaleTarget
     private static function isCalled(Ingredient $ingredient, string $words): bool
     {
         $words = mb_strtolower(trim($words));
-        foreach ([$words, rtrim($words, 's'), preg_replace('/ies$/u', 'y', $words) ?? $words, preg_replace('/es$/u', '', $words) ?? $words] as $form) {
+        foreach (
+            [
+                $words,
+                rtrim($words, 's'),
+                preg_replace('/ies$/u', 'y', $words) ?? $words,
+                preg_replace('/es$/u', '', $words) ?? $words,
+            ] as $form
+        ) {
             foreach ([$ingredient->slug, $ingredient->shortName(), ...$ingredient->aliases] as $name) {
-                if ($form !== '' && ($form === mb_strtolower($name) || rtrim(mb_strtolower($name), 's') === $form || str_contains(' '.mb_strtolower($name).' ', " {$form} "))) {
+                if (
+                    $form !== ''
+                    && ($form === mb_strtolower($name)
+                        || rtrim(mb_strtolower($name), 's') === $form
+                        || str_contains(' '.mb_strtolower($name).' ', " {$form} "))
+                ) {
                     return true;
                 }
             }
@@ -115,23 +144,41 @@ final readonly class ScaleTarget
     {
         $plain = trim($text);
         try {
-            if (preg_match('/^(.+?)\s*(?:x|×|times)$/iu', $plain, $match) === 1 || preg_match('/^(?:x|×)\s*(.+)$/iu', $plain, $match) === 1) {
+            if (
+                preg_match('/^(.+?)\s*(?:x|×|times)$/iu', $plain, $match) === 1
+                || preg_match('/^(?:x|×)\s*(.+)$/iu', $plain, $match) === 1
+            ) {
                 return self::factor($match[1], $text);
             }
             $words = ['half' => 0.5, 'double' => 2.0, 'triple' => 3.0];
             if (isset($words[mb_strtolower($plain)])) {
                 return new self($words[mb_strtolower($plain)], null, null, 0);
             }
-            if (preg_match('/^(?:for\s+)?(\d{1,4})\s*(?:people|persons?|guests?)\b\s*(?:[x×,:]|at|as|of)?\s*(.*)$/iu', $plain, $match) === 1) {
+            if (
+                preg_match(
+                    '/^(?:for\s+)?(\d{1,4})\s*(?:people|persons?|guests?)\b\s*(?:[x×,:]|at|as|of)?\s*(.*)$/iu',
+                    $plain,
+                    $match,
+                ) === 1
+            ) {
                 return self::people((int) $match[1], trim($match[2]), $set, $text);
             }
-            if (preg_match('/^(?:a|an|my|the|all|fill)?\s*(?:a|my|the)?\s*(.+?)\s+(?:pan|pot)$/iu', $plain, $match) === 1) {
+            if (
+                preg_match('/^(?:a|an|my|the|all|fill)?\s*(?:a|my|the)?\s*(.+?)\s+(?:pan|pot)$/iu', $plain, $match)
+                === 1
+            ) {
                 return new self(null, null, null, 0, panMillilitres: self::millilitres($match[1], $set, $text));
             }
             if (preg_match('/^(?:all(?: of)?|use up|everything from|from)\s+(.+)$/iu', $plain, $match) === 1) {
                 return self::usingUp($match[1], $set, $text);
             }
-            if (preg_match('/^(\d{1,5})\s*(?:x|×|\*|times|of)\s*(.+?)(?:\s+(?:bottles?|jars?))?$/iu', $plain, $match) === 1) {
+            if (
+                preg_match(
+                    '/^(\d{1,5})\s*(?:x|×|\*|times|of)\s*(.+?)(?:\s+(?:bottles?|jars?))?$/iu',
+                    $plain,
+                    $match,
+                ) === 1
+            ) {
                 return self::containers((int) $match[1], self::millilitres($match[2], $set, $text), $text);
             }
             $amount = Amount::parse($plain, $set);
@@ -181,7 +228,9 @@ final readonly class ScaleTarget
         if ($unit?->dimension === Dimension::Mass) {
             return new self(null, null, null, 0, allOf: [$numeral->value * $unit->size, 0.0, $match[2]]);
         }
-        $words = preg_replace('/^\s*(?:tins?|cans?|bunch(?:es)?|bottles?|whole|cloves?)\s+(?:of\s+)?/iu', '', $rest) ?? $rest;
+        $words
+            = preg_replace('/^\s*(?:tins?|cans?|bunch(?:es)?|bottles?|whole|cloves?)\s+(?:of\s+)?/iu', '', $rest)
+            ?? $rest;
 
         return new self(null, null, null, 0, allOf: [null, $numeral->value, trim($words)]);
     }
@@ -204,7 +253,11 @@ final readonly class ScaleTarget
         $size = 0.0;
         $dimension = null;
         foreach ($amount->terms as $term) {
-            if ($term->unit === null || ! in_array($term->unit->dimension, [Dimension::Mass, Dimension::Volume], true) || ($dimension ?? $term->unit->dimension) !== $term->unit->dimension) {
+            if (
+                $term->unit === null
+                || ! in_array($term->unit->dimension, [Dimension::Mass, Dimension::Volume], true)
+                || ($dimension ?? $term->unit->dimension) !== $term->unit->dimension
+            ) {
                 throw UnreachableTarget::unreadable($text);
             }
             $dimension = $term->unit->dimension;

@@ -14,7 +14,13 @@ final readonly class ScaledRecipe
     /**
      * @param list<ScaledLine> $lines
      * @param array<string, float> $driftSteps by Measure value: what rounding moved, in noticeable steps
-     * @param array{count: int, volume_ml: float, fill_ml: float, full: int, left_ml: float}|null $containers null where none were asked for
+     * @param array{
+     *     count: int,
+     *     volume_ml: float,
+     *     fill_ml: float,
+     *     full: int,
+     *     left_ml: float,
+     * }|null $containers null where none were asked for
      * @param list<array{about: string, text: Sentence}> $unscaled what does not go in a line with the rest, and why
      * @param Sentence|null $toWeigh the line to weigh, where spoons cannot hold the balance
      */

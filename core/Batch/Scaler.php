@@ -17,8 +17,10 @@ use Vinculum\Recipe\WeighedLine;
 use Vinculum\Taste\Measure;
 
 /**
- * Makes a recipe larger or smaller. Every amount and every end point in grams or millilitres is multiplied by one factor,
- * so before rounding the sauce is the same; then all lines are written together in amounts that can be measured (Rounding).
+ * Makes a recipe larger or smaller. Every amount and every end point in grams or millilitres is multiplied by one
+ * factor,
+ * so before rounding the sauce is the same; then all lines are written together in amounts that can be measured
+ * (Rounding).
  */
 final class Scaler
 {
@@ -35,8 +37,12 @@ final class Scaler
      *
      * @throws UnreachableTarget
      */
-    public function scale(Evaluation $from, ScaleTarget $target, float $headspacePercent = 0.0, ?Tools $tools = null): ScaledRecipe
-    {
+    public function scale(
+        Evaluation $from,
+        ScaleTarget $target,
+        float $headspacePercent = 0.0,
+        ?Tools $tools = null,
+    ): ScaledRecipe {
         if ($headspacePercent < 0.0 || $headspacePercent > 50.0) {
             throw UnreachableTarget::headspace();
         }
@@ -44,7 +50,9 @@ final class Scaler
             throw UnreachableTarget::nothingToScale();
         }
         $tools ??= Tools::of($from->recipe->kitchenware());
-        $fill = ($target->millilitres ?? 0.0) * ($target->containers > 0 && ! $target->isPeople ? 1 - $headspacePercent / 100 : 1.0);
+        $fill
+            = ($target->millilitres ?? 0.0)
+            * ($target->containers > 0 && ! $target->isPeople ? 1 - $headspacePercent / 100 : 1.0);
         $factor = $target->factorFor($from, $fill);
         $factors = [];
         foreach ($from->cooked->weighed->lines as $i => $line) {
@@ -55,7 +63,10 @@ final class Scaler
         $byItself = $this->evaluated($from, $factor, array_intersect_key($chosen, self::whole($from)));
         $together = $this->evaluated($from, $factor, $chosen);
         // without a scale, what only a scale can do is no choice
-        $best = self::worst($from, $together) <= self::worst($from, $byItself) || ! $tools->scale || ! $tools->eighths ? $together : $byItself;
+        $best
+            = self::worst($from, $together) <= self::worst($from, $byItself) || ! $tools->scale || ! $tools->eighths
+                ? $together
+                : $byItself;
         $drift = self::drift($from, $best);
 
         return new ScaledRecipe(
@@ -63,7 +74,14 @@ final class Scaler
             $this->lines($from, $best, $factor, $tools),
             $drift,
             $best,
-            $target->containers > 0 && ! $target->isPeople ? Filling::of($target->containers, (float) $target->millilitres, $fill, $best->estimates->volume()->value) : null,
+            $target->containers > 0 && ! $target->isPeople
+                ? Filling::of(
+                    $target->containers,
+                    (float) $target->millilitres,
+                    $fill,
+                    $best->estimates->volume()->value,
+                )
+                : null,
             $best->recipe,
             NotInProportion::of($from, $best, $factor),
             self::worst($from, $best) > self::WEIGH_FROM ? self::toWeigh($from, $best, $factor) : null,
@@ -86,17 +104,30 @@ final class Scaler
     /**
      * @return array<string, string> new amounts by line id, of all that can be chosen
      */
-    private function chosen(Evaluation $from, Evaluation $exact, float $factor, Tools $tools, ScaleTarget $target): array
-    {
+    private function chosen(
+        Evaluation $from,
+        Evaluation $exact,
+        float $factor,
+        Tools $tools,
+        ScaleTarget $target,
+    ): array {
         $choices = [];
         $grams = [];
         foreach ($from->cooked->weighed->lines as $i => $line) {
             $unit = $line->amount->terms[0]->unit ?? null;
-            if ($line->ingredient === null || $line->source !== $i || $line->grams <= 0.0 || $line->amount === null || $unit?->dimension === Dimension::Part) {
+            if (
+                $line->ingredient === null
+                || $line->source !== $i
+                || $line->grams <= 0.0
+                || $line->amount === null
+                || $unit?->dimension === Dimension::Part
+            ) {
                 continue;
             }
             $grams[$i] = $line->grams * $factor;
-            $choices[$i] = $target->usesUp($line->ingredient) ? [new Choice(LineWriter::nearest($line, $factor, $from->recipe->measures) ?? '', $grams[$i], 1)] : Choices::of($line, $grams[$i], $factor, $tools);
+            $choices[$i] = $target->usesUp($line->ingredient)
+                ? [new Choice(LineWriter::nearest($line, $factor, $from->recipe->measures) ?? '', $grams[$i], 1)]
+                : Choices::of($line, $grams[$i], $factor, $tools);
         }
         $texts = [];
         foreach (Rounding::of($exact, $choices, $grams) as $i => $choice) {
@@ -116,11 +147,30 @@ final class Scaler
         foreach ($from->cooked->weighed->lines as $line) {
             $weighed[$line->line->id] = $line;
         }
-        $stages = array_map(static fn (Stage $stage): Stage => $stage->scaled($factor)->withLines(array_map(
-            static fn (Line $line): Line => $line->scaled($texts[$line->id] ?? LineWriter::nearest($weighed[$line->id], $factor, $recipe->measures), $factor),
-            $stage->lines,
-        )), $recipe->stages);
-        $scaled = new Recipe($recipe->name, $recipe->style, $recipe->measures, $recipe->size?->scaled($factor), $recipe->pins, $stages, $recipe->ingredients, $recipe->extra);
+        $stages = array_map(
+            static fn (Stage $stage): Stage => $stage
+                ->scaled($factor)
+                ->withLines(
+                    array_map(
+                        static fn (Line $line): Line => $line->scaled(
+                            $texts[$line->id] ?? LineWriter::nearest($weighed[$line->id], $factor, $recipe->measures),
+                            $factor,
+                        ),
+                        $stage->lines,
+                    ),
+                ),
+            $recipe->stages,
+        );
+        $scaled = new Recipe(
+            $recipe->name,
+            $recipe->style,
+            $recipe->measures,
+            $recipe->size?->scaled($factor),
+            $recipe->pins,
+            $stages,
+            $recipe->ingredients,
+            $recipe->extra,
+        );
 
         return Evaluation::of($scaled, $this->catalogue, $from->style);
     }
@@ -156,7 +206,10 @@ final class Scaler
                 if ($steps > $most) {
                     $most = $steps;
                     $best = Sentence::of('Weigh the {name}: {grams}. Spoons alone move {taste} by {steps}.', [
-                        'name' => $line->ingredient->shortName(), 'grams' => Quantity::mass($exact), 'taste' => $measure->value, 'steps' => Quantity::steps($steps),
+                        'name' => $line->ingredient->shortName(),
+                        'grams' => Quantity::mass($exact),
+                        'taste' => $measure->value,
+                        'steps' => Quantity::steps($steps),
                     ]);
                 }
             }
@@ -175,7 +228,13 @@ final class Scaler
         $batch = $to->estimates->mass()->value / ($from->estimates->mass()->value * $factor);
         foreach ($to->cooked->weighed->lines as $i => $line) {
             $exact = $from->cooked->weighed->lines[$i]->grams * $factor;
-            $lines[] = new ScaledLine($line->line->id, $exact, $line->grams, $line->line->amount, $this->note($line, $exact, $batch, $tools));
+            $lines[] = new ScaledLine(
+                $line->line->id,
+                $exact,
+                $line->grams,
+                $line->line->amount,
+                $this->note($line, $exact, $batch, $tools),
+            );
         }
 
         return $lines;
@@ -193,8 +252,12 @@ final class Scaler
         }
         $dilution = Dilution::of($exact, $line->ingredient, $tools);
 
-        return $dilution !== null ? Sentence::of($dilution) : Sentence::of('{off} {side} than its share; {even} would be even', [
-            'off' => Quantity::percent(abs($off)), 'side' => $off > 0 ? 'more' : 'less', 'even' => $even,
-        ]);
+        return $dilution !== null
+            ? Sentence::of($dilution)
+            : Sentence::of('{off} {side} than its share; {even} would be even', [
+                'off' => Quantity::percent(abs($off)),
+                'side' => $off > 0 ? 'more' : 'less',
+                'even' => $even,
+            ]);
     }
 }

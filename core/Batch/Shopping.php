@@ -15,7 +15,12 @@ final readonly class Shopping
      * @param float $usedCost of what goes into the pots, as far as prices are known
      * @param list<string> $unpriced names of what has no price
      */
-    private function __construct(public array $lines, public float $cost, public float $usedCost, public array $unpriced) {}
+    private function __construct(
+        public array $lines,
+        public float $cost,
+        public float $usedCost,
+        public array $unpriced,
+    ) {}
 
     /**
      * @param list<WeighedRecipe> $batches
@@ -47,7 +52,13 @@ final readonly class Shopping
                 $unpriced[] = $ingredient->shortName();
             }
         }
-        usort($lines, static fn (ShoppingLine $a, ShoppingLine $b): int => [$a->ingredient->group, $a->ingredient->name] <=> [$b->ingredient->group, $b->ingredient->name]);
+        usort(
+            $lines,
+            static fn (ShoppingLine $a, ShoppingLine $b): int => [$a->ingredient->group, $a->ingredient->name] <=> [
+                $b->ingredient->group,
+                $b->ingredient->name,
+            ],
+        );
 
         return new self($lines, $cost, $used, $unpriced);
     }
@@ -68,7 +79,9 @@ final readonly class Shopping
             $shelved->pack,
             $packs === null ? null : $packs * $pack - $asBought,
             $packs === null || $shelved->price === null ? null : $packs * $shelved->price,
-            $pack === null || $pack <= 0.0 || $shelved->price === null ? null : $grams / $ingredient->edible / $pack * $shelved->price,
+            $pack === null || $pack <= 0.0 || $shelved->price === null
+                ? null
+                : ($grams / $ingredient->edible / $pack) * $shelved->price,
         );
     }
 }

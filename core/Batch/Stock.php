@@ -18,12 +18,27 @@ final readonly class Stock
      * @param float|null $price of a pack, in the maker's own money
      * @param float|null $packGrams
      */
-    public function __construct(public float $haveGrams = 0.0, public ?float $price = null, public ?float $packGrams = null, public string $pack = '') {}
+    public function __construct(
+        public float $haveGrams = 0.0,
+        public ?float $price = null,
+        public ?float $packGrams = null,
+        public string $pack = '',
+    ) {}
 
     /** From what was noted: "250 g left", "500 ml". What cannot be read is as if it were not there. */
-    public static function noted(Ingredient $ingredient, ?string $have, ?float $price, ?string $pack, MeasuringSet $set): self
-    {
-        return new self(self::grams($have, $ingredient, $set) ?? 0.0, $price, self::grams($pack, $ingredient, $set), $pack ?? '');
+    public static function noted(
+        Ingredient $ingredient,
+        ?string $have,
+        ?float $price,
+        ?string $pack,
+        MeasuringSet $set,
+    ): self {
+        return new self(
+            self::grams($have, $ingredient, $set) ?? 0.0,
+            $price,
+            self::grams($pack, $ingredient, $set),
+            $pack ?? '',
+        );
     }
 
     private static function grams(?string $text, Ingredient $ingredient, MeasuringSet $set): ?float
@@ -32,7 +47,10 @@ final readonly class Stock
             return null;
         }
         try {
-            return Weight::of(Amount::parse(preg_replace('/\s*\bleft\b/iu', '', $text) ?? $text, $set), $ingredient)->grams;
+            return Weight::of(
+                Amount::parse(preg_replace('/\s*\bleft\b/iu', '', $text) ?? $text, $set),
+                $ingredient,
+            )->grams;
         } catch (UnreadableAmount) {
             return null;
         }

@@ -9,7 +9,8 @@ use Vinculum\Amount\UnreadableAmount;
 /** A batch that cannot be made; the message is the one the maker reads. */
 final class UnreachableTarget extends \DomainException
 {
-    private const ACCEPTED = 'Write a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), people (8 people, glaze), a pan (a 3 l pan) or what is to be used up (all of 900 g plums).';
+    private const ACCEPTED = 'Write a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), '
+        .'people (8 people, glaze), a pan (a 3 l pan) or what is to be used up (all of 900 g plums).';
 
     public static function unreadable(string $text, ?UnreadableAmount $why = null): self
     {
@@ -26,7 +27,11 @@ final class UnreachableTarget extends \DomainException
     /** @param list<string> $names */
     public static function notInIt(string $words, array $names): self
     {
-        return new self("“{$words}” is not in this recipe. It has ".implode(', ', $names).'. Swap it in first, then say how much there is of it.');
+        return new self(
+            "“{$words}” is not in this recipe. It has "
+                .implode(', ', $names)
+                .'. Swap it in first, then say how much there is of it.',
+        );
     }
 
     public static function notCounted(string $name): self
@@ -41,7 +46,9 @@ final class UnreachableTarget extends \DomainException
 
     public static function nothingToScale(): self
     {
-        return new self('There is nothing in the pot yet, so there is nothing to scale. Give at least one line an amount.');
+        return new self(
+            'There is nothing in the pot yet, so there is nothing to scale. Give at least one line an amount.',
+        );
     }
 
     public static function headspace(): self

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Vinculum\Cooking;
 
 /**
- * How much of an alcohol is still there after so many minutes at a simmer: the USDA Table of Nutrient Retention Factors,
- * release 6, from memory. Between its rows it is interpolated in the logarithm, and past the last it goes on as it went there.
+ * How much of an alcohol is still there after so many minutes at a simmer: the USDA Table of Nutrient Retention
+ * Factors,
+ * release 6, from memory. Between its rows it is interpolated in the logarithm, and past the last it goes on as it went
+ * there.
  *
  * The table is of dishes with a lid off and a spoon in them; a wide shallow pan loses more. About ± 10 points.
  */
@@ -16,7 +18,14 @@ final class Alcohol
     private const AT_ONCE = 0.85;
 
     /** From so many minutes to so many, and the share retained at the end. */
-    private const LATER = [[0.0, 15.0, 0.40], [15.0, 30.0, 0.35], [30.0, 60.0, 0.25], [60.0, 90.0, 0.20], [90.0, 120.0, 0.10], [120.0, 150.0, 0.05]];
+    private const LATER = [
+        [0.0, 15.0, 0.4],
+        [15.0, 30.0, 0.35],
+        [30.0, 60.0, 0.25],
+        [60.0, 90.0, 0.2],
+        [90.0, 120.0, 0.1],
+        [120.0, 150.0, 0.05],
+    ];
 
     /**
      * @param float|null $minutes at a simmer since it went in; null where it never came to one

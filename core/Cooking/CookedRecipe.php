@@ -14,7 +14,8 @@ final readonly class CookedRecipe
 {
     /**
      * @param array<int, array<int, float>> $rows g of each constituent, by line; they add up to the mixture
-     * @param array<int, array<int, float>> $tangents d(mixture) / d ln(amount), by deciding line, or by a number below 0 for what else is not known exactly
+     * @param array<int, array<int, float>> $tangents d(mixture) / d ln(amount), by deciding line, or by a number below
+     *     0 for what else is not known exactly
      * @param array<int, float> $spreads half-widths in ln(amount) of the four-in-five interval, by the same
      * @param array<int, float|null> $simmered minutes each line has simmered; null where it never came to it
      * @param list<StageReport> $stages

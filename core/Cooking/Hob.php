@@ -8,7 +8,8 @@ use Vinculum\Recipe\Process;
 use Vinculum\Recipe\ProcessKind;
 
 /**
- * How fast a pan loses water. A rolling boil is limited by the hob: what it delivers beyond the pan's own losses, over the heat
+ * How fast a pan loses water. A rolling boil is limited by the hob: what it delivers beyond the pan's own losses, over
+ * the heat
  * of vaporisation, 2257 kJ/kg at 100 °C (steam tables, from memory). A simmer, just below, goes with the open surface.
  *
  * The settings are starting values, common practice, no source: hobs and pans differ by half, which SPREAD says.
@@ -36,10 +37,17 @@ final readonly class Hob
     private const HEAT_CAPACITY = 3.7;
 
     /** Share of its water a thing loses in a minute: sweated in a pan, or roasted in an oven at about 200 °C. */
-    private const DRYING = ['fry' => ['low' => 0.012, 'medium' => 0.025, 'high' => 0.045], 'roast' => ['low' => 0.006, 'medium' => 0.011, 'high' => 0.018]];
+    private const DRYING = [
+        'fry' => ['low' => 0.012, 'medium' => 0.025, 'high' => 0.045],
+        'roast' => ['low' => 0.006, 'medium' => 0.011, 'high' => 0.018],
+    ];
 
     /** @param float $gramsPerMinute of steam at a simmer or boil */
-    private function __construct(public float $gramsPerMinute, public float $heatingKw, public float $dryingPerMinute) {}
+    private function __construct(
+        public float $gramsPerMinute,
+        public float $heatingKw,
+        public float $dryingPerMinute,
+    ) {}
 
     public static function for(Process $process): self
     {
@@ -47,7 +55,9 @@ final readonly class Hob
         $surface = M_PI * (($process->panCm ?? self::USUAL_PAN_CM) / 200) ** 2;
 
         return new self(
-            $process->kind === ProcessKind::Boil ? self::BOIL_KW[$heat] / self::VAPORISATION_KJ_PER_G * 60 : self::SIMMER[$heat] * $surface,
+            $process->kind === ProcessKind::Boil
+                ? (self::BOIL_KW[$heat] / self::VAPORISATION_KJ_PER_G) * 60
+                : self::SIMMER[$heat] * $surface,
             self::HEATING_KW[$heat],
             self::DRYING[$process->kind->value][$heat] ?? 0.0,
         );
@@ -56,6 +66,6 @@ final readonly class Hob
     /** Minutes until what is cold and weighs so much simmers. */
     public function minutesToSimmer(float $grams): float
     {
-        return $grams * self::HEAT_CAPACITY * self::RISE / ($this->heatingKw * 1000) / 60;
+        return ($grams * self::HEAT_CAPACITY * self::RISE) / ($this->heatingKw * 1000) / 60;
     }
 }

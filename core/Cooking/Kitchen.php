@@ -30,14 +30,18 @@ final class Kitchen
     /** What a thing left whole gives to the sauce beside one cut up: a chilli, a clove of garlic; judgement. */
     private const WHOLE_GIVES = 0.1;
 
-    /** Share of the bite of mustard and horseradish lost in a minute, as ln; judgement: half in four minutes of simmering. */
+    /**
+     * Share of the bite of mustard and horseradish lost in a minute, as ln; judgement: half in four minutes of
+     * simmering.
+     */
     private const BITE_FADES = ['warm' => 0.04, 'fry' => 0.17, 'simmer' => 0.17, 'boil' => 0.25, 'roast' => 0.17];
 
     /** Boiling by the clock stops here, share of the water: the pan is about to catch. */
     private const DRIEST = 0.95;
 
     /**
-     * Where a recipe says how far it goes and not how long, what time does is worked out as for a kilogram in the pan, so that
+     * Where a recipe says how far it goes and not how long, what time does is worked out as for a kilogram in the pan,
+     * so that
      * a larger batch with the same end points is the same sauce. g.
      */
     private const A_KILOGRAM = 1000.0;
@@ -70,7 +74,17 @@ final class Kitchen
         }
         $pot = $kitchen->pot;
 
-        return new CookedRecipe($weighed, $pot->mixture(), $pot->rows, $pot->tangents, $kitchen->spreads, $pot->simmered, $reports, $kitchen->problems, Acidity::of($pot->totals));
+        return new CookedRecipe(
+            $weighed,
+            $pot->mixture(),
+            $pot->rows,
+            $pot->tangents,
+            $kitchen->spreads,
+            $pot->simmered,
+            $reports,
+            $kitchen->problems,
+            Acidity::of($pot->totals),
+        );
     }
 
     private function stage(int $number, Stage $stage, bool $isLast): StageReport
@@ -86,7 +100,8 @@ final class Kitchen
         $waterBefore = $this->pot->totals[Constituent::WATER];
         $process = $stage->process;
         $startsHot = $this->isHot;
-        [$minutes, $heating, $rate] = $process === null ? [null, 0.0, null] : $this->process($number, $stage, $process, $massIn);
+        [$minutes, $heating, $rate]
+            = $process === null ? [null, 0.0, null] : $this->process($number, $stage, $process, $massIn);
         [$massAfter, $massSlopes] = $this->pot->all(Mixture::massOf(...));
         $massVariance = 0.0;
         foreach ($massSlopes as $source => $slope) {
@@ -94,12 +109,40 @@ final class Kitchen
         }
         $volumeAfter = $this->pot->volume();
         $waterAfter = $this->pot->totals[Constituent::WATER];
-        $lifted = $this->pot->hangs() && ($stage->strain !== null || $isLast) ? $this->pot->liftOut($stage->strain->press ?? 0.0) : ['mass' => 0.0, 'water' => 0.0, 'capped' => false];
+        $lifted
+            = $this->pot->hangs() && ($stage->strain !== null || $isLast)
+                ? $this->pot->liftOut($stage->strain->press ?? 0.0)
+                : ['mass' => 0.0, 'water' => 0.0, 'capped' => false];
         if ($lifted['capped']) {
-            $this->problems[] = new Problem($stage->id, 'solids-hold-all', Sentence::of('What is lifted out would hold more than there is: hardly any sauce is left. Add liquid, or press it out.'));
+            $this->problems[] = new Problem(
+                $stage->id,
+                'solids-hold-all',
+                Sentence::of(
+                    'What is lifted out would hold more than there is: hardly any sauce is left. Add liquid, or '
+                        .'press it out.',
+                ),
+            );
         }
 
-        return new StageReport($stage, $waterIn, $massIn, $massIn - $massAfter, $waterBefore - $waterAfter, $lifted['mass'], $lifted['water'], $this->pot->mass(), $massAfter, $massAfter > 0.0 ? sqrt($massVariance) / $massAfter : 0.0, $volumeBefore, $volumeAfter, $this->pot->mixture(), $minutes, $heating, $rate, $startsHot);
+        return new StageReport(
+            $stage,
+            $waterIn,
+            $massIn,
+            $massIn - $massAfter,
+            $waterBefore - $waterAfter,
+            $lifted['mass'],
+            $lifted['water'],
+            $this->pot->mass(),
+            $massAfter,
+            $massAfter > 0.0 ? sqrt($massVariance) / $massAfter : 0.0,
+            $volumeBefore,
+            $volumeAfter,
+            $this->pot->mixture(),
+            $minutes,
+            $heating,
+            $rate,
+            $startsHot,
+        );
     }
 
     /** @return float g of water it brings */
@@ -107,9 +150,20 @@ final class Kitchen
     {
         $line = $weighed->line;
         $water = $weighed->grams * $ingredient->perGram[Constituent::WATER];
-        $dried = $weighed->grams * $line->lossPercent / 100;
+        $dried = ($weighed->grams * $line->lossPercent) / 100;
         if ($dried > $water) {
-            $this->problems[] = new Problem($line->id, 'loss-above-water', Sentence::of('It cannot have lost {loss}: only {water} of it is water. The figures are as if it had lost all of that.', ['loss' => Quantity::percent($line->lossPercent / 100), 'water' => Quantity::percent($water / $weighed->grams)]));
+            $this->problems[] = new Problem(
+                $line->id,
+                'loss-above-water',
+                Sentence::of(
+                    'It cannot have lost {loss}: only {water} of it is water. The figures are as if it had lost '
+                        .'all of that.',
+                    [
+                        'loss' => Quantity::percent($line->lossPercent / 100),
+                        'water' => Quantity::percent($water / $weighed->grams),
+                    ],
+                ),
+            );
             $dried = $water;
         }
         $exchanged = match ($line->handling) {
@@ -142,18 +196,45 @@ final class Kitchen
         };
         if ($process->until !== null) {
             [$amount, $slopes] = $this->toEndPoint($stage, $process->until, $isOpen);
-            $minutes = $process->minutes ?? ($rate === null || $rate <= 0.0 || $mass <= 0.0 ? null : $this->minutesFor($amount, $process->until, $hob, $dries));
-            $cooked = $process->minutes ?? ($mass > 0.0 ? self::A_KILOGRAM * log($mass / ($mass - $this->grams($amount, $process->until))) / $hob->gramsPerMinute : 0.0);
+            $minutes
+                = $process->minutes
+                ?? ($rate === null || $rate <= 0.0 || $mass <= 0.0
+                    ? null
+                    : $this->minutesFor($amount, $process->until, $hob, $dries));
+            $cooked
+                = $process->minutes
+                ?? ($mass > 0.0
+                    ? (self::A_KILOGRAM * log($mass / ($mass - $this->grams($amount, $process->until))))
+                        / $hob->gramsPerMinute
+                    : 0.0);
         } else {
             $minutes = $process->minutes ?? ($boils ? 0.0 : null);
             $cooked = $minutes ?? 0.0;
-            [$amount, $slopes] = $isOpen && ($dries || $boils) ? $this->byTheClock($number, $stage, $process, $hob, $dries) : [0.0, []];
+            [$amount, $slopes]
+                = $isOpen && ($dries || $boils)
+                    ? $this->byTheClock($number, $stage, $process, $hob, $dries)
+                    : [0.0, []];
         }
-        [$ofWater, $ofAcetic] = $process->until?->kind === 'volume_ml' ? [Density::millilitresPerGram(Constituent::WATER), Density::millilitresPerGram(Constituent::ACETIC)] : [1.0, $dries && $process->until === null ? 0.0 : 1.0];
+        [$ofWater, $ofAcetic]
+            = $process->until?->kind === 'volume_ml'
+                ? [
+                    Density::millilitresPerGram(Constituent::WATER),
+                    Density::millilitresPerGram(Constituent::ACETIC),
+                ]
+                : [1.0, $dries && $process->until === null ? 0.0 : 1.0];
         if ($boils && $mass > 0.0) {
             [$alcohol, $alcoholSlopes] = $this->pot->simmer($cooked, $isOpen);
             if ($process->until !== null && $amount > 0.0) {
-                [$amount, $slopes] = $this->less($stage, $amount, $slopes, $alcohol, $alcoholSlopes, $process->until->kind === 'volume_ml' ? Density::millilitresPerGram(Constituent::ETHANOL) : 1.0);
+                [$amount, $slopes] = $this->less(
+                    $stage,
+                    $amount,
+                    $slopes,
+                    $alcohol,
+                    $alcoholSlopes,
+                    $process->until->kind === 'volume_ml'
+                        ? Density::millilitresPerGram(Constituent::ETHANOL)
+                        : 1.0,
+                );
             }
             $this->pot->swellStarch();
         }
@@ -170,24 +251,41 @@ final class Kitchen
      */
     private function toEndPoint(Stage $stage, Until $until, bool $isOpen): array
     {
-        [$all, $slopes] = $this->pot->all($until->kind === 'volume_ml' ? Density::volumeOf(...) : Mixture::massOf(...));
+        [$all, $slopes] = $this->pot->all(
+            $until->kind === 'volume_ml' ? Density::volumeOf(...) : Mixture::massOf(...),
+        );
         if ($all <= 0.0) {
             return [0.0, []];
         }
         if (! $isOpen) {
-            $this->problems[] = new Problem($stage->id, 'lid-with-loss', Sentence::of('{stage} has a lid on, so nothing boils off. Take the lid off, or leave out how far it goes. The figures are without this reduction.', ['stage' => self::named($stage)]));
+            $this->problems[] = new Problem(
+                $stage->id,
+                'lid-with-loss',
+                Sentence::of(
+                    '{stage} has a lid on, so nothing boils off. Take the lid off, or leave out how far it goes. '
+                        .'The figures are without this reduction.',
+                    ['stage' => self::named($stage)],
+                ),
+            );
 
             return [0.0, []];
         }
-        $amount = $until->kind === 'loss_percent' ? $all * $until->value / 100 : $all - $until->value;
-        $water = $this->pot->totals[Constituent::WATER] * ($until->kind === 'volume_ml' ? Density::millilitresPerGram(Constituent::WATER) : 1.0);
+        $amount = $until->kind === 'loss_percent' ? ($all * $until->value) / 100 : $all - $until->value;
+        $water
+            = $this->pot->totals[Constituent::WATER]
+            * ($until->kind === 'volume_ml' ? Density::millilitresPerGram(Constituent::WATER) : 1.0);
         if ($amount < 0.0 || $amount >= $water) {
             $this->problems[] = self::unreachable($stage, $until, $all, $water);
 
             return [0.0, []];
         }
 
-        return [$amount, $until->kind === 'loss_percent' ? array_map(static fn (float $slope): float => $slope * $until->value / 100, $slopes) : $slopes];
+        return [
+            $amount,
+            $until->kind === 'loss_percent'
+                ? array_map(static fn (float $slope): float => ($slope * $until->value) / 100, $slopes)
+                : $slopes,
+        ];
     }
 
     /** At the usual rate, how many minutes an end point takes. */
@@ -195,7 +293,9 @@ final class Kitchen
     {
         $grams = $this->grams($amount, $until);
 
-        return $dries ? -log(1 - $grams / $this->pot->totals[Constituent::WATER]) / $hob->dryingPerMinute : $grams / $hob->gramsPerMinute;
+        return $dries
+            ? -log(1 - $grams / $this->pot->totals[Constituent::WATER]) / $hob->dryingPerMinute
+            : $grams / $hob->gramsPerMinute;
     }
 
     private function grams(float $amount, Until $until): float
@@ -212,7 +312,14 @@ final class Kitchen
     {
         $minutes = $process->minutes;
         if ($minutes === 0.0) {
-            $this->problems[] = new Problem($stage->id, 'no-minutes', Sentence::of('{stage} is given 0 minutes, so nothing boils off. Say how many minutes, or how far it goes.', ['stage' => self::named($stage)]));
+            $this->problems[] = new Problem(
+                $stage->id,
+                'no-minutes',
+                Sentence::of(
+                    '{stage} is given 0 minutes, so nothing boils off. Say how many minutes, or how far it goes.',
+                    ['stage' => self::named($stage)],
+                ),
+            );
         }
         if ($minutes === null || $minutes <= 0.0) {
             return [0.0, []];
@@ -220,7 +327,14 @@ final class Kitchen
         $water = $this->pot->totals[Constituent::WATER];
         if ($water <= 0.0) {
             if ($this->pot->mass() > 0.0) {
-                $this->problems[] = new Problem($stage->id, 'no-water', Sentence::of('{stage} has no water to boil off: only what is wet can simmer. Add a liquid, or fry it.', ['stage' => self::named($stage)]));
+                $this->problems[] = new Problem(
+                    $stage->id,
+                    'no-water',
+                    Sentence::of(
+                        '{stage} has no water to boil off: only what is wet can simmer. Add a liquid, or fry it.',
+                        ['stage' => self::named($stage)],
+                    ),
+                );
             }
 
             return [0.0, []];
@@ -229,15 +343,32 @@ final class Kitchen
         $this->spreads[$self] = Hob::SPREAD;
         if ($dries) {
             $left = exp(-$hob->dryingPerMinute * $minutes);
-            $slopes = array_map(static fn (array $tangent): float => $tangent[Constituent::WATER] * (1 - $left), $this->pot->tangents);
+            $slopes = array_map(
+                static fn (array $tangent): float => $tangent[Constituent::WATER] * (1 - $left),
+                $this->pot->tangents,
+            );
             $slopes[$self] = $water * $left * $hob->dryingPerMinute * $minutes;
 
             return [$water * (1 - $left), $slopes];
         }
         $grams = $hob->gramsPerMinute * $minutes;
         if ($grams > self::DRIEST * $water) {
-            $this->problems[] = new Problem($stage->id, 'boils-dry', Sentence::of('{stage} would boil dry after about {minutes} minutes without a lid. Shorten it, put the lid on, lower the heat, or say how far it goes. The figures stop just short of dry.', ['stage' => self::named($stage), 'minutes' => Quantity::number(floor($water / $hob->gramsPerMinute), 0)]));
-            $slopes = array_map(static fn (array $tangent): float => $tangent[Constituent::WATER] * self::DRIEST, $this->pot->tangents);
+            $this->problems[] = new Problem(
+                $stage->id,
+                'boils-dry',
+                Sentence::of(
+                    '{stage} would boil dry after about {minutes} minutes without a lid. Shorten it, put the lid '
+                        .'on, lower the heat, or say how far it goes. The figures stop just short of dry.',
+                    [
+                        'stage' => self::named($stage),
+                        'minutes' => Quantity::number(floor($water / $hob->gramsPerMinute), 0),
+                    ],
+                ),
+            );
+            $slopes = array_map(
+                static fn (array $tangent): float => $tangent[Constituent::WATER] * self::DRIEST,
+                $this->pot->tangents,
+            );
 
             return [self::DRIEST * $water, $slopes];
         }
@@ -252,10 +383,24 @@ final class Kitchen
      * @param array<int, float> $alcoholSlopes
      * @return array{float, array<int, float>}
      */
-    private function less(Stage $stage, float $amount, array $slopes, float $alcohol, array $alcoholSlopes, float $weight): array
-    {
+    private function less(
+        Stage $stage,
+        float $amount,
+        array $slopes,
+        float $alcohol,
+        array $alcoholSlopes,
+        float $weight,
+    ): array {
         if ($alcohol * $weight >= $amount) {
-            $this->problems[] = new Problem($stage->id, 'alcohol-goes-further', Sentence::of('{stage} loses {alcohol} of alcohol alone, more than it is said to lose. Let it go further, or put the lid on.', ['stage' => self::named($stage), 'alcohol' => Quantity::mass($alcohol)]));
+            $this->problems[] = new Problem(
+                $stage->id,
+                'alcohol-goes-further',
+                Sentence::of(
+                    '{stage} loses {alcohol} of alcohol alone, more than it is said to lose. Let it go further, '
+                        .'or put the lid on.',
+                    ['stage' => self::named($stage), 'alcohol' => Quantity::mass($alcohol)],
+                ),
+            );
 
             return [0.0, []];
         }
@@ -270,17 +415,26 @@ final class Kitchen
     {
         $template = match ($until->kind) {
             'loss_percent' => '{stage} cannot lose {end}: only {water} of what is in the pot is water.',
-            'mass_g', 'volume_ml' => '{stage} cannot end at {end}: {all} go in, and without any water there would be {dry}.',
+            'mass_g',
+            'volume_ml'
+                => '{stage} cannot end at {end}: {all} go in, and without any water there would be {dry}.',
         };
         $size = $until->kind === 'volume_ml' ? Quantity::volume(...) : Quantity::mass(...);
 
-        return new Problem($stage->id, 'end-point-unreachable', Sentence::of("{$template} The figures are without this reduction.", [
-            'stage' => self::named($stage),
-            'end' => $until->kind === 'loss_percent' ? Quantity::percent($until->value / 100) : $size($until->value),
-            'water' => Quantity::percent(floor(100 * $water / $all) / 100),
-            'all' => $size($all),
-            'dry' => $size(ceil($all - $water)),
-        ]));
+        return new Problem(
+            $stage->id,
+            'end-point-unreachable',
+            Sentence::of("{$template} The figures are without this reduction.", [
+                'stage' => self::named($stage),
+                'end'
+                    => $until->kind === 'loss_percent'
+                        ? Quantity::percent($until->value / 100)
+                        : $size($until->value),
+                'water' => Quantity::percent(floor((100 * $water) / $all) / 100),
+                'all' => $size($all),
+                'dry' => $size(ceil($all - $water)),
+            ]),
+        );
     }
 
     private static function named(Stage $stage): string

@@ -9,11 +9,14 @@ use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 
 /**
- * The pot while it is cooked: what each line has left in the sauce, what hangs in it to be lifted out, and how the whole
+ * The pot while it is cooked: what each line has left in the sauce, what hangs in it to be lifted out, and how the
+ * whole
  * answers to each line's amount.
  *
- * All of it is carried through every process, so that contributions add up exactly to the mixture, and intervals need no second
- * pass. Rows are by line. Tangents are d(total of a constituent) / d ln(amount), by what decides the amount: a line, or, by
+ * All of it is carried through every process, so that contributions add up exactly to the mixture, and intervals need
+ * no second
+ * pass. Rows are by line. Tangents are d(total of a constituent) / d ln(amount), by what decides the amount: a line,
+ * or, by
  * numbers below 0, something else that is not known exactly, such as the rate of a hob.
  */
 final class Pot
@@ -36,13 +39,19 @@ final class Pot
     /** @var array<int, float|null> minutes each line has simmered; null where it never came to it */
     public array $simmered = [];
 
-    /** @var array<int, array<int, float>> g of each constituent that hangs in the pot and has not gone into the sauce, by line */
+    /**
+     * @var array<int, array<int, float>> g of each constituent that hangs in the pot and has not gone into the sauce,
+     *     by line
+     */
     private array $hanging = [];
 
     /** @var array<int, float> g of water the solids of a hanging line keep, by line */
     private array $kept = [];
 
-    /** @var array<int, array<int, float>> d(alcohol of a line) / d ln(amount), by line and then by what decides it: each line's leaves at its own pace */
+    /**
+     * @var array<int, array<int, float>> d(alcohol of a line) / d ln(amount), by line and then by what decides it: each
+     *     line's leaves at its own pace
+     */
     private array $alcohol = [];
 
     /** @var array<int, int> deciding line, by line */
@@ -56,10 +65,17 @@ final class Pot
     /**
      * @param list<float> $perGram composition, g per g
      * @param float $dried g of water the line lost before it went in, at most what it has
-     * @param float|null $exchanged how far a line that is lifted out later gives what it has to the sauce, 0 to 1; null for one that stays
+     * @param float|null $exchanged how far a line that is lifted out later gives what it has to the sauce, 0 to 1; null
+     *     for one that stays
      */
-    public function add(int $line, int $source, float $grams, array $perGram, float $dried = 0.0, ?float $exchanged = null): void
-    {
+    public function add(
+        int $line,
+        int $source,
+        float $grams,
+        array $perGram,
+        float $dried = 0.0,
+        ?float $exchanged = null,
+    ): void {
         $row = [];
         foreach ($perGram as $share) {
             $row[] = $grams * $share;
@@ -137,7 +153,14 @@ final class Pot
             $this->tangents[$source] ??= array_fill(0, Constituent::COUNT, 0.0);
         }
         if ($acetic > 0.0) {
-            [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents] = Steam::off($this->totals, $this->tangents, $amount, $slopes, $ofWater, $ofAcetic);
+            [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents] = Steam::off(
+                $this->totals,
+                $this->tangents,
+                $amount,
+                $slopes,
+                $ofWater,
+                $ofAcetic,
+            );
         } else {
             $waterLeft = $water - $amount / $ofWater;
             $aceticLeft = 0.0;
@@ -148,7 +171,10 @@ final class Pot
                 $aceticTangents[$source] = $tangent[Constituent::ACETIC];
             }
         }
-        $ofRow = [Constituent::WATER => $waterLeft / $water, Constituent::ACETIC => $acetic > 0.0 ? $aceticLeft / $acetic : 1.0];
+        $ofRow = [
+            Constituent::WATER => $waterLeft / $water,
+            Constituent::ACETIC => $acetic > 0.0 ? $aceticLeft / $acetic : 1.0,
+        ];
         foreach (array_keys($this->rows) as $line) {
             foreach ($ofRow as $constituent => $left) {
                 $this->rows[$line][$constituent] *= $left;
@@ -232,11 +258,16 @@ final class Pot
     }
 
     /**
-     * Lifts out all that hangs in the pot, with the liquor its solids keep: as strong as the sauce, as much as the water they
+     * Lifts out all that hangs in the pot, with the liquor its solids keep: as strong as the sauce, as much as the
+     * water they
      * hold, less what is pressed out.
      *
      * @param float $press 0 to 1
-     * @return array{mass: float, water: float, capped: bool} g that left, and whether the solids would hold more than there is
+     * @return array{
+     *     mass: float,
+     *     water: float,
+     *     capped: bool,
+     * } g that left, and whether the solids would hold more than there is
      */
     public function liftOut(float $press): array
     {
@@ -255,15 +286,21 @@ final class Pot
         $share = min($share, self::MOST_HELD);
         $shareSlopes = [];
         foreach ($this->tangents as $source => $tangent) {
-            $shareSlopes[$source] = $slope = $capped || $water <= 0.0 ? 0.0 : (($kept[$source] ?? 0.0) - $share * $tangent[Constituent::WATER]) / $water;
+            $shareSlopes[$source] = $slope
+                = $capped || $water <= 0.0
+                    ? 0.0
+                    : (($kept[$source] ?? 0.0) - $share * $tangent[Constituent::WATER]) / $water;
             foreach (Constituent::DISSOLVED as $constituent) {
-                $this->tangents[$source][$constituent] = (1 - $share) * $tangent[$constituent] - $slope * $this->totals[$constituent];
+                $this->tangents[$source][$constituent]
+                    = (1 - $share) * $tangent[$constituent] - $slope * $this->totals[$constituent];
             }
         }
         $before = Mixture::massOf($this->totals);
         foreach (array_keys($this->alcohol) as $line) {
             foreach ($shareSlopes as $source => $slope) {
-                $this->alcohol[$line][$source] = (1 - $share) * ($this->alcohol[$line][$source] ?? 0.0) - $slope * $this->rows[$line][Constituent::ETHANOL];
+                $this->alcohol[$line][$source]
+                    = (1 - $share) * ($this->alcohol[$line][$source] ?? 0.0)
+                    - $slope * $this->rows[$line][Constituent::ETHANOL];
             }
         }
         foreach (array_keys($this->rows) as $line) {
@@ -277,7 +314,11 @@ final class Pot
         $this->hanging = [];
         $this->kept = [];
 
-        return ['mass' => $mass + $before - Mixture::massOf($this->totals), 'water' => $waterGone + $share * $water, 'capped' => $capped];
+        return [
+            'mass' => $mass + $before - Mixture::massOf($this->totals),
+            'water' => $waterGone + $share * $water,
+            'capped' => $capped,
+        ];
     }
 
     /** Millilitres of all that is in the pot. */

@@ -21,7 +21,8 @@ final readonly class StageReport
      * @param float $volumeBefore mL in the pot when the process starts
      * @param float $volumeAfter mL in the pot when it ends, before anything is lifted out
      * @param Mixture $sauce what is in the sauce when the stage is done
-     * @param float|null $minutes at the heat, as said, or as far as its end point takes at the usual rate; null where it is no matter of minutes
+     * @param float|null $minutes at the heat, as said, or as far as its end point takes at the usual rate; null where
+     *     it is no matter of minutes
      * @param float $heatingMinutes until it simmers, where it starts cold
      * @param bool $startsHot whether the pot is hot when the process begins
      * @param float|null $gramsPerMinute the rate it loses mass at; null where it loses none

@@ -8,16 +8,21 @@ use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 
 /**
- * Boiling off water, and the acetic acid that leaves with it (Rayleigh distillation): as water W falls, acetic acid A follows
+ * Boiling off water, and the acetic acid that leaves with it (Rayleigh distillation): as water W falls, acetic acid A
+ * follows
  *
  *     d ln A / d ln W = k f(pH)
  *
- * with k = 0.7 the volatility of the undissociated acid beside water (from memory, dilute solutions at the boil) and f the
- * undissociated share, which moves with the pH as it all concentrates. Citric, malic, lactic and tartaric acid stay. The sum
+ * with k = 0.7 the volatility of the undissociated acid beside water (from memory, dilute solutions at the boil) and f
+ * the
+ * undissociated share, which moves with the pH as it all concentrates. Citric, malic, lactic and tartaric acid stay.
+ * The sum
  * w W + a A falls by a given amount: by mass with w = a = 1, by volume with the millilitres of each gram.
  *
- * ln A is integrated over ln W by Runge and Kutta's fourth order, twice: once as far as water alone would have to fall, and once
- * to where that says the sum is met. The end is then differentiated by every line's amount. Halving the step moves the acid left by less than 1e-6 of itself.
+ * ln A is integrated over ln W by Runge and Kutta's fourth order, twice: once as far as water alone would have to fall,
+ * and once
+ * to where that says the sum is met. The end is then differentiated by every line's amount. Halving the step moves the
+ * acid left by less than 1e-6 of itself.
  */
 final class Steam
 {
@@ -47,10 +52,21 @@ final class Steam
      * @param array<int, array<int, float>> $tangents d(totals) / d ln(amount), by what decides it
      * @param float $amount by which the weighted sum falls; less than its water alone
      * @param array<int, float> $amountTangents d(amount) / d ln(amount of the line), by the same
-     * @return array{float, float, array<int, float>, array<int, float>} water and acetic acid left, g, and their tangents
+     * @return array{
+     *     float,
+     *     float,
+     *     array<int, float>,
+     *     array<int, float>,
+     * } water and acetic acid left, g, and their tangents
      */
-    public static function off(array $totals, array $tangents, float $amount, array $amountTangents, float $ofWater, float $ofAcetic): array
-    {
+    public static function off(
+        array $totals,
+        array $tangents,
+        float $amount,
+        array $amountTangents,
+        float $ofWater,
+        float $ofAcetic,
+    ): array {
         $water = $totals[Constituent::WATER];
         $acetic = $totals[Constituent::ACETIC];
         $fall = -log(1 - $amount / $ofWater / $water);
@@ -64,9 +80,12 @@ final class Steam
         $aceticTangents = [];
         foreach ($tangents as $source => $tangent) {
             // at the same fall of ln(water); then the fall itself, which meets the amount
-            $byWater = $tangent[Constituent::WATER] * $waterLeft / $water;
+            $byWater = ($tangent[Constituent::WATER] * $waterLeft) / $water;
             $byAcetic = $aceticLeft * $slopes[$source];
-            $byFall = (($amountTangents[$source] ?? 0.0) - $ofWater * ($tangent[Constituent::WATER] - $byWater) - $ofAcetic * ($tangent[Constituent::ACETIC] - $byAcetic))
+            $byFall
+                = (($amountTangents[$source] ?? 0.0)
+                    - $ofWater * ($tangent[Constituent::WATER] - $byWater)
+                    - $ofAcetic * ($tangent[Constituent::ACETIC] - $byAcetic))
                 / ($ofWater * $waterLeft + $ofAcetic * $leaving * $aceticLeft);
             $waterTangents[$source] = $byWater - $waterLeft * $byFall;
             $aceticTangents[$source] = $byAcetic - $aceticLeft * $leaving * $byFall;
@@ -76,12 +95,21 @@ final class Steam
     }
 
     /**
-     * How far ln(water) falls to meet the amount, with k f taken as it is where the integration ended, which was close by.
+     * How far ln(water) falls to meet the amount, with k f taken as it is where the integration ended, which was close
+     * by.
      *
      * @return array{float, float} the fall, and the change of ln(acetic acid)
      */
-    private static function meet(float $amount, float $water, float $acetic, float $ofWater, float $ofAcetic, float $fall, float $change, float $leaving): array
-    {
+    private static function meet(
+        float $amount,
+        float $water,
+        float $acetic,
+        float $ofWater,
+        float $ofAcetic,
+        float $fall,
+        float $change,
+        float $leaving,
+    ): array {
         for ($i = 0; $i < self::MOST_CORRECTIONS; $i++) {
             $waterLeft = $water * exp(-$fall);
             $aceticLeft = $acetic * exp($change);
@@ -113,10 +141,23 @@ final class Steam
         $step = $fall / $steps;
         for ($i = 0; $i < $steps; $i++) {
             $first = $this->rate($i * $step, $change, $slopes);
-            $second = $this->rate(($i + 0.5) * $step, $change - $first[0] * $step / 2, self::moved($slopes, $first[1], -$step / 2));
-            $third = $this->rate(($i + 0.5) * $step, $change - $second[0] * $step / 2, self::moved($slopes, $second[1], -$step / 2));
-            $fourth = $this->rate(($i + 1) * $step, $change - $third[0] * $step, self::moved($slopes, $third[1], -$step));
-            foreach ([[$first, 1 / 6], [$second, 1 / 3], [$third, 1 / 3], [$fourth, 1 / 6]] as [[$rate, $rateSlopes], $weight]) {
+            $second = $this->rate(
+                ($i + 0.5) * $step,
+                $change - ($first[0] * $step) / 2,
+                self::moved($slopes, $first[1], -$step / 2),
+            );
+            $third = $this->rate(
+                ($i + 0.5) * $step,
+                $change - ($second[0] * $step) / 2,
+                self::moved($slopes, $second[1], -$step / 2),
+            );
+            $fourth = $this->rate(
+                ($i + 1) * $step,
+                $change - $third[0] * $step,
+                self::moved($slopes, $third[1], -$step),
+            );
+            $shares = [[$first, 1 / 6], [$second, 1 / 3], [$third, 1 / 3], [$fourth, 1 / 6]];
+            foreach ($shares as [[$rate, $rateSlopes], $weight]) {
                 $change -= $rate * $step * $weight;
                 $slopes = self::moved($slopes, $rateSlopes, -$step * $weight);
             }
@@ -148,7 +189,13 @@ final class Steam
         $rates = [];
         foreach ($slopes as $source => $slope) {
             $tangent = $this->tangents[$source];
-            $rates[$source] = $bySlope * $acidity->shiftBoiled($tangent, $tangent[Constituent::WATER] * $waterLeft, $grams[Constituent::ACETIC] * $slope);
+            $rates[$source]
+                = $bySlope
+                * $acidity->shiftBoiled(
+                    $tangent,
+                    $tangent[Constituent::WATER] * $waterLeft,
+                    $grams[Constituent::ACETIC] * $slope,
+                );
         }
 
         return [self::VOLATILITY * $acidity->acetic(), $rates];

@@ -7,7 +7,8 @@ namespace Vinculum\Cooking;
 use Vinculum\Figure\Figure;
 
 /**
- * How to know that a reduction is done: by weight, by depth on a spoon handle, or by the clock, each with how sure it is.
+ * How to know that a reduction is done: by weight, by depth on a spoon handle, or by the clock, each with how sure it
+ * is.
  */
 final readonly class StopGuide
 {
@@ -36,8 +37,11 @@ final readonly class StopGuide
             return null;
         }
         $pan = $process->panCm ?? Hob::USUAL_PAN_CM;
-        $millimetres = static fn (float $millilitres): float => 10 * $millilitres / (M_PI * ($pan / 2) ** 2);
-        $minutes = $report->gramsPerMinute === null || $report->gramsPerMinute <= 0.0 ? null : new Figure($report->boiledOff / $report->gramsPerMinute, Hob::SPREAD, 'min');
+        $millimetres = static fn (float $millilitres): float => (10 * $millilitres) / (M_PI * ($pan / 2) ** 2);
+        $minutes
+            = $report->gramsPerMinute === null || $report->gramsPerMinute <= 0.0
+                ? null
+                : new Figure($report->boiledOff / $report->gramsPerMinute, Hob::SPREAD, 'min');
         // by the clock alone, the weight it comes to hangs on the hob as well, and the minutes are as said
         if ($process->until === null && $process->minutes !== null) {
             $minutes = new Figure($process->minutes, 0.0, 'min');
@@ -56,6 +60,6 @@ final readonly class StopGuide
     /** Share of the pot lost in so many minutes at this stage's heat, 0 to 1. */
     public static function lostIn(StageReport $report, float $minutes): float
     {
-        return $report->massIn > 0.0 ? min(1.0, ($report->gramsPerMinute ?? 0.0) * $minutes / $report->massIn) : 0.0;
+        return $report->massIn > 0.0 ? min(1.0, (($report->gramsPerMinute ?? 0.0) * $minutes) / $report->massIn) : 0.0;
     }
 }

@@ -34,7 +34,10 @@ final readonly class CoarseAmount
             $worst = null;
             foreach ($evaluation->tasting->measures as $tasted) {
                 $half = abs($tasted->sensitivities[$i] ?? 0.0) * $line->spread;
-                $steps = $tasted->measure->steps($tasted->figure->value * exp(-$half), $tasted->figure->value * exp($half));
+                $steps = $tasted->measure->steps(
+                    $tasted->figure->value * exp(-$half),
+                    $tasted->figure->value * exp($half),
+                );
                 if ($steps >= self::FROM_STEPS && $steps > ($worst->steps ?? 0.0)) {
                     $worst = new self($line, $tasted->measure, $steps);
                 }

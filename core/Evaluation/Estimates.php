@@ -34,7 +34,9 @@ final readonly class Estimates
     private const EMULSIFIER_FROM = 0.005;
     private const EMULSIFIES = ['emulsifies' => 1.0, 'emulsifies-a-little' => 0.5];
 
-    /** A thing that is fat and water by itself already holds its drops: mayonnaise, cream, cheese. Least share of water. */
+    /**
+     * A thing that is fat and water by itself already holds its drops: mayonnaise, cream, cheese. Least share of water.
+     */
     private const DROPS_WATER = 0.1;
 
     public function __construct(private CookedRecipe $cooked) {}
@@ -66,11 +68,14 @@ final readonly class Estimates
         if ($acidity === null) {
             return null;
         }
-        $variance = Acidity::MODEL_SPREAD ** 2 + $this->cooked->amountVariance($this->cooked->slopesOf($acidity->shift(...)));
+        $variance
+            = Acidity::MODEL_SPREAD ** 2 + $this->cooked->amountVariance($this->cooked->slopesOf($acidity->shift(...)));
         foreach ($this->cooked->rows as $i => $row) {
             $certainty = $this->cooked->weighed->lines[$i]->ingredient?->certainty;
             if ($certainty !== null) {
-                $variance += ($certainty->general() * $acidity->shift($row)) ** 2 + ($certainty->ph() * $acidity->bufferOf($row) / $acidity->buffer) ** 2;
+                $variance
+                    += ($certainty->general() * $acidity->shift($row)) ** 2
+                    + (($certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer) ** 2;
             }
         }
 
@@ -80,19 +85,34 @@ final readonly class Estimates
     /** Titratable acidity of everything, to pH 8.1, g acetic acid per 100 g. */
     public function titratableAcidity(): ?Figure
     {
-        return $this->quotient(static fn (array $grams): float => 100 * Acidity::titratable($grams), Mixture::massOf(...), 0.0, '%');
+        return $this->quotient(
+            static fn (array $grams): float => 100 * Acidity::titratable($grams),
+            Mixture::massOf(...),
+            0.0,
+            '%',
+        );
     }
 
     /** As a refractometer would show it. */
     public function brix(): ?Figure
     {
-        return $this->quotient(static fn (array $grams): float => 100 * Brix::dissolved($grams), Brix::liquid(...), self::BRIX_SPREAD, '°Brix');
+        return $this->quotient(
+            static fn (array $grams): float => 100 * Brix::dissolved($grams),
+            Brix::liquid(...),
+            self::BRIX_SPREAD,
+            '°Brix',
+        );
     }
 
     /** g per 100 g. */
     public function ethanol(): ?Figure
     {
-        return $this->quotient(static fn (array $grams): float => 100 * $grams[Constituent::ETHANOL], Mixture::massOf(...), 0.0, '%');
+        return $this->quotient(
+            static fn (array $grams): float => 100 * $grams[Constituent::ETHANOL],
+            Mixture::massOf(...),
+            0.0,
+            '%',
+        );
     }
 
     /** Null without water. */
@@ -103,10 +123,17 @@ final readonly class Estimates
         if ($value === null) {
             return null;
         }
-        $variance = $this->cooked->amountVariance($this->cooked->slopesOf(static fn (array $tangent): float => self::along(WaterActivity::of(...), $totals, $tangent, $value)));
+        $variance = $this->cooked->amountVariance(
+            $this->cooked->slopesOf(
+                static fn (array $tangent): float => self::along(WaterActivity::of(...), $totals, $tangent, $value),
+            ),
+        );
         foreach ($this->cooked->rows as $i => $row) {
             $row[Constituent::WATER] = 0.0;
-            $variance += (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * self::along(WaterActivity::of(...), $totals, $row, $value)) ** 2;
+            $variance
+                += (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0)
+                    * self::along(WaterActivity::of(...), $totals, $row, $value))
+                ** 2;
         }
 
         return Figure::even($value, max(self::ACTIVITY_LEAST, sqrt($variance)), '');
@@ -116,7 +143,16 @@ final readonly class Estimates
     {
         $mixture = $this->cooked->mixture;
 
-        return $mixture->mass() <= 0.0 ? null : Thickness::of($mixture->grams, $this->emulsifiedFat(), $this->gel(), $this->cooked->acidity?->ph, $this->starchMinutes(), $isHot);
+        return $mixture->mass() <= 0.0
+            ? null
+            : Thickness::of(
+                $mixture->grams,
+                $this->emulsifiedFat(),
+                $this->gel(),
+                $this->cooked->acidity?->ph,
+                $this->starchMinutes(),
+                $isHot,
+            );
     }
 
     /** g of fat that stays in drops: what came in drops, and of the rest what an emulsifier holds. */
@@ -197,10 +233,15 @@ final readonly class Estimates
         if ($whole <= 0.0) {
             return new Figure(0.0, 0.0, $unit);
         }
-        $slopes = $this->cooked->slopesOf(static fn (array $tangent): float => $over($tangent) / $whole - $under($tangent) / $divisor);
+        $slopes = $this->cooked->slopesOf(
+            static fn (array $tangent): float => $over($tangent) / $whole - $under($tangent) / $divisor,
+        );
         $variance = $model ** 2 + $this->cooked->amountVariance($slopes);
         foreach ($this->cooked->rows as $i => $row) {
-            $variance += (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * $over($row) / $whole) ** 2;
+            $variance
+                += ((($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * $over($row))
+                    / $whole)
+                ** 2;
         }
 
         return new Figure($whole / $divisor, sqrt($variance), $unit);

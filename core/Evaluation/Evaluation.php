@@ -44,18 +44,24 @@ final readonly class Evaluation
     }
 
     /**
-     * The same figure in the water of the sauce, where fat is enough to matter: what is dissolved is dissolved there, and
+     * The same figure in the water of the sauce, where fat is enough to matter: what is dissolved is dissolved there,
+     * and
      * a tongue meets it as strong as it is there. Null where there is little fat, and for heat, which is in the fat.
      */
     public function inTheWater(Measure $measure): ?float
     {
         $mass = $this->cooked->mixture->mass();
         $fat = $this->cooked->mixture->grams[Constituent::FAT];
-        if ($measure === Measure::Heat || $measure === Measure::Umami || $fat < self::FAT_MATTERS_FROM * $mass || $fat >= $mass) {
+        if (
+            $measure === Measure::Heat
+            || $measure === Measure::Umami
+            || $fat < self::FAT_MATTERS_FROM * $mass
+            || $fat >= $mass
+        ) {
             return null;
         }
 
-        return $this->tasting->value($measure) * $mass / ($mass - $fat);
+        return ($this->tasting->value($measure) * $mass) / ($mass - $fat);
     }
 
     /** What is drawn as one level: the style's aim, or a fixed scale where there is none. In the measure's unit. */
@@ -71,7 +77,9 @@ final readonly class Evaluation
     {
         $band = $this->style?->band($measure);
 
-        return $band === null || $this->cooked->rows === [] ? null : Verdict::of($measure, $this->tasting->measures[$measure->value]->figure, $band);
+        return $band === null || $this->cooked->rows === []
+            ? null
+            : Verdict::of($measure, $this->tasting->measures[$measure->value]->figure, $band);
     }
 
     /**
@@ -79,7 +87,10 @@ final readonly class Evaluation
      */
     public function problems(): array
     {
-        $style = is_string($this->recipe->style) && $this->style === null ? [Problem::unknownStyle($this->recipe->style)] : [];
+        $style
+            = is_string($this->recipe->style) && $this->style === null
+                ? [Problem::unknownStyle($this->recipe->style)]
+                : [];
 
         return [...$style, ...$this->cooked->weighed->problems, ...$this->cooked->problems];
     }

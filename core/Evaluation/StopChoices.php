@@ -23,17 +23,25 @@ final class StopChoices
     {
         $choices = [];
         foreach (self::SHARES as $share) {
-            $stages = array_map(static fn (Stage $stage): Stage => $stage->id === $stageId && $stage->process !== null ? new Stage(
-                $stage->id,
-                $stage->name,
-                $stage->lines,
-                self::until($stage->process, $share),
-                $stage->strain,
-                $stage->lookFor,
-                $stage->extra,
-            ) : $stage, $recipe->stages);
+            $stages = array_map(
+                static fn (Stage $stage): Stage => $stage->id === $stageId && $stage->process !== null
+                    ? new Stage(
+                        $stage->id,
+                        $stage->name,
+                        $stage->lines,
+                        self::until($stage->process, $share),
+                        $stage->strain,
+                        $stage->lookFor,
+                        $stage->extra,
+                    )
+                    : $stage,
+                $recipe->stages,
+            );
             $evaluation = Evaluation::of($recipe->withStages($stages), $catalogue, $style);
-            $stuck = array_filter($evaluation->cooked->problems, static fn ($problem): bool => $problem->at === $stageId);
+            $stuck = array_filter(
+                $evaluation->cooked->problems,
+                static fn ($problem): bool => $problem->at === $stageId,
+            );
             if ($stuck === []) {
                 $choices[] = ['percent' => $share, 'evaluation' => $evaluation];
             }
@@ -44,6 +52,14 @@ final class StopChoices
 
     private static function until(Process $process, float $share): Process
     {
-        return new Process($process->kind, $process->heat, $process->minutes, new Until('loss_percent', $share), $process->panCm, $process->lid, $process->extra);
+        return new Process(
+            $process->kind,
+            $process->heat,
+            $process->minutes,
+            new Until('loss_percent', $share),
+            $process->panCm,
+            $process->lid,
+            $process->extra,
+        );
     }
 }

@@ -50,7 +50,11 @@ final readonly class StrongBeforeReduction
         foreach (self::ROLES as $role => $measure) {
             $tasted = $evaluation->tasting->measures[$measure->value];
             $value = $tasted->figure->value;
-            if (in_array($role, $line->ingredient->roles ?? [], true) && $value > $measure->threshold() && ($tasted->contributions[$i] ?? 0.0) >= self::DECIDES * $value) {
+            if (
+                in_array($role, $line->ingredient->roles ?? [], true)
+                && $value > $measure->threshold()
+                && ($tasted->contributions[$i] ?? 0.0) >= self::DECIDES * $value
+            ) {
                 return $measure;
             }
         }

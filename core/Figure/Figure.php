@@ -8,15 +8,22 @@ namespace Vinculum\Figure;
  * A value, its unit and how well it is known, which travel together.
  *
  * The interval holds the truth four times in five. It is even in the logarithm, so a positive figure never has a
- * negative end, and a chilli known "to a factor of two" reads from half to double. A pH, a logarithm itself, and a water
+ * negative end, and a chilli known "to a factor of two" reads from half to double. A pH, a logarithm itself, and a
+ * water
  * activity are even as they are.
  */
 final readonly class Figure
 {
     /**
-     * @param float $spread half-width of the interval, 0 or more: in ln(value), or in the value where it is even as it is
+     * @param float $spread half-width of the interval, 0 or more: in ln(value), or in the value where it is even as it
+     *     is
      */
-    public function __construct(public float $value, public float $spread, public string $unit, private bool $isEven = false) {}
+    public function __construct(
+        public float $value,
+        public float $spread,
+        public string $unit,
+        private bool $isEven = false,
+    ) {}
 
     /** Even in the value itself. */
     public static function even(float $value, float $halfWidth, string $unit): self

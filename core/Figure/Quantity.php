@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Figure;
 
 /**
- * A number within a sentence, and what it is a number of. It is written in the reader's own units and with their own decimal
+ * A number within a sentence, and what it is a number of. It is written in the reader's own units and with their own
+ * decimal
  * mark only when the sentence is said (Words\Speech).
  */
 final readonly class Quantity

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Vinculum\Figure;
 
 /**
- * What a tongue notices, and in which steps: the one table of Weber fractions and thresholds, their slope, and the words for
+ * What a tongue notices, and in which steps: the one table of Weber fractions and thresholds, their slope, and the
+ * words for
  * a number of steps.
  *
- * From a to b there are ln((b + t)/(a + t)) / ln(1 + w) noticeable steps, t about where it begins to be noticed in a sauce and
+ * From a to b there are ln((b + t)/(a + t)) / ln(1 + w) noticeable steps, t about where it begins to be noticed in a
+ * sauce and
  * not in water. From memory and judgement, all of it. Thickness is a logarithm already, so its steps are even.
  */
 enum Sense: string
@@ -26,7 +28,13 @@ enum Sense: string
     private const THICK_STEP = 0.45;
 
     /** The five words for a number of steps, each from so many on. */
-    private const DEGREES = [['a touch', 0.0], ['a little', 0.75], ['clearly', 1.5], ['much', 3.5], ['far too much', 7.5]];
+    private const DEGREES = [
+        ['a touch', 0.0],
+        ['a little', 0.75],
+        ['clearly', 1.5],
+        ['much', 3.5],
+        ['far too much', 7.5],
+    ];
 
     /** The Weber fraction: by what share more it is noticed. */
     public function weber(): float
@@ -35,9 +43,9 @@ enum Sense: string
             self::Sweet => 0.17,
             self::Sour => 0.22,
             self::Salty => 0.15,
-            self::Umami => 0.20,
+            self::Umami => 0.2,
             self::Hot => 0.35,
-            self::Rich => 0.20,
+            self::Rich => 0.2,
             self::Aroma => 0.25,
             self::Thick => throw new \LogicException('Thickness goes by even steps and has no Weber fraction.'),
         };
@@ -66,13 +74,20 @@ enum Sense: string
     /** A value in steps on the sense's own scale, which begins nowhere in particular: differences are what counts. */
     public function height(float $value): float
     {
-        return $this === self::Thick ? $value / self::THICK_STEP : log($value + $this->threshold()) / log(1 + $this->weber());
+        return $this === self::Thick
+            ? $value / self::THICK_STEP
+            : log($value + $this->threshold()) / log(1 + $this->weber());
     }
 
     /** The value so many noticeable steps away; 0 at the least. */
     public function moved(float $value, float $steps): float
     {
-        return max(0.0, $this === self::Thick ? $value + $steps * self::THICK_STEP : ($value + $this->threshold()) * (1 + $this->weber()) ** $steps - $this->threshold());
+        return max(
+            0.0,
+            $this === self::Thick
+                ? $value + $steps * self::THICK_STEP
+                : ($value + $this->threshold()) * (1 + $this->weber()) ** $steps - $this->threshold(),
+        );
     }
 
     /** How much the value changes for one step, there. */

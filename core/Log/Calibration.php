@@ -11,7 +11,10 @@ use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Nutrition;
 use Vinculum\Pantry\Ingredient;
 
-/** The ingredient whose own strength a surprising reading most likely tells of: the one that leaves the figure most in doubt. */
+/**
+ * The ingredient whose own strength a surprising reading most likely tells of: the one that leaves the figure most in
+ * doubt.
+ */
 final readonly class Calibration
 {
     /**
@@ -19,7 +22,13 @@ final readonly class Calibration
      * @param float $now that value as the pantry has it
      * @param float $slope d(figure) / d(value)
      */
-    public function __construct(public string $slug, public string $name, public string $field, public float $now, public float $slope) {}
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public string $field,
+        public float $now,
+        public float $slope,
+    ) {}
 
     /** Null where no line's strength moves it: a weight hangs on the hob. */
     public static function of(CookedRecipe $cooked, string $kind): ?self
@@ -35,7 +44,9 @@ final readonly class Calibration
             if ($candidate === null || $candidate->slope <= 0.0) {
                 continue;
             }
-            $doubt = $candidate->slope * ($kind === 'ph' ? $ingredient->certainty->ph() : $ingredient->certainty->general() * $candidate->now);
+            $doubt
+                = $candidate->slope
+                * ($kind === 'ph' ? $ingredient->certainty->ph() : $ingredient->certainty->general() * $candidate->now);
             if ($doubt > $most) {
                 [$best, $most] = [$candidate, $doubt];
             }
@@ -65,9 +76,27 @@ final readonly class Calibration
         $sodium = 1e5 * $ingredient->perGram[Constituent::SODIUM];
 
         return match (true) {
-            $kind === 'ph' && $ingredient->ph !== null && $cooked->acidity !== null => new self($ingredient->slug, $ingredient->shortName(), 'ph', $ingredient->ph, $cooked->acidity->bufferOf($row) / $cooked->acidity->buffer),
-            $kind === 'brix' && $sugars > 0.0 => new self($ingredient->slug, $ingredient->shortName(), 'sugars_g', $sugars, 100 * Nutrition::sugars($row) / Brix::liquid($cooked->mixture->grams) / $sugars),
-            $kind === 'salt' && $sodium > 0.0 => new self($ingredient->slug, $ingredient->shortName(), 'sodium_mg', $sodium, 100 * $row[Constituent::SODIUM] * Density::SALT_PER_SODIUM / $mass / $sodium),
+            $kind === 'ph' && $ingredient->ph !== null && $cooked->acidity !== null => new self(
+                $ingredient->slug,
+                $ingredient->shortName(),
+                'ph',
+                $ingredient->ph,
+                $cooked->acidity->bufferOf($row) / $cooked->acidity->buffer,
+            ),
+            $kind === 'brix' && $sugars > 0.0 => new self(
+                $ingredient->slug,
+                $ingredient->shortName(),
+                'sugars_g',
+                $sugars,
+                (100 * Nutrition::sugars($row)) / Brix::liquid($cooked->mixture->grams) / $sugars,
+            ),
+            $kind === 'salt' && $sodium > 0.0 => new self(
+                $ingredient->slug,
+                $ingredient->shortName(),
+                'sodium_mg',
+                $sodium,
+                (100 * $row[Constituent::SODIUM] * Density::SALT_PER_SODIUM) / $mass / $sodium,
+            ),
             default => null,
         };
     }

@@ -15,12 +15,18 @@ use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
 
 /**
- * A batch as it was made on a day: what was thought of it then, frozen, and what was measured since. Its composition is kept by
+ * A batch as it was made on a day: what was thought of it then, frozen, and what was measured since. Its composition is
+ * kept by
  * the constituents' names, so that a constituent the product learns of later is unknown in it and never an error.
  *
  * @phpstan-type Estimate array{value: float|int, half: float|int, unit: string}
  * @phpstan-type FrozenCalibration array{slug: string, name: string, field: string, now: float|int, slope: float|int}
- * @phpstan-type Frozen array{composition: array<string, float|int>, estimates: array<string, Estimate>, calibrations: array<string, FrozenCalibration>, stirred_in?: list<string>}
+ * @phpstan-type Frozen array{
+ *     composition: array<string, float|int>,
+ *     estimates: array<string, Estimate>,
+ *     calibrations: array<string, FrozenCalibration>,
+ *     stirred_in?: list<string>,
+ * }
  */
 final readonly class MadeBatch
 {
@@ -43,14 +49,26 @@ final readonly class MadeBatch
         $estimates = [];
         $calibrations = [];
         $figures = [
-            'ph' => $evaluation->estimates->ph(), 'brix' => $evaluation->estimates->brix(),
-            'salt' => $evaluation->tasting->measures[Measure::Saltiness->value]->figure, 'mass' => $evaluation->estimates->mass(),
+            'ph' => $evaluation->estimates->ph(),
+            'brix' => $evaluation->estimates->brix(),
+            'salt' => $evaluation->tasting->measures[Measure::Saltiness->value]->figure,
+            'mass' => $evaluation->estimates->mass(),
         ];
         foreach (array_filter($figures) as $kind => $figure) {
-            $estimates[$kind] = ['value' => $figure->value, 'half' => ($figure->high() - $figure->low()) / 2, 'unit' => $figure->unit];
+            $estimates[$kind] = [
+                'value' => $figure->value,
+                'half' => ($figure->high() - $figure->low()) / 2,
+                'unit' => $figure->unit,
+            ];
             $calibration = Calibration::of($evaluation->cooked, $kind);
             if ($calibration !== null) {
-                $calibrations[$kind] = ['slug' => $calibration->slug, 'name' => $calibration->name, 'field' => $calibration->field, 'now' => $calibration->now, 'slope' => $calibration->slope];
+                $calibrations[$kind] = [
+                    'slug' => $calibration->slug,
+                    'name' => $calibration->name,
+                    'field' => $calibration->field,
+                    'now' => $calibration->now,
+                    'slope' => $calibration->slope,
+                ];
             }
         }
 
@@ -73,13 +91,21 @@ final readonly class MadeBatch
     {
         $estimate = $this->frozen['estimates'][$kind] ?? null;
 
-        return $estimate === null ? null : Figure::even((float) $estimate['value'], (float) $estimate['half'], $estimate['unit']);
+        return $estimate === null
+            ? null
+            : Figure::even((float) $estimate['value'], (float) $estimate['half'], $estimate['unit']);
     }
 
     /** What its readings say together; null without any. */
     public function measured(string $kind, bool $decidingOnly = false): ?Figure
     {
-        $readings = array_values(array_filter($this->readings, static fn (Reading $reading): bool => $reading->kind === $kind && (! $decidingOnly || $reading->decides())));
+        $readings = array_values(
+            array_filter(
+                $this->readings,
+                static fn (Reading $reading): bool => $reading->kind === $kind
+                    && (! $decidingOnly || $reading->decides()),
+            ),
+        );
 
         return $readings === [] ? null : Reading::together($readings);
     }
@@ -93,13 +119,24 @@ final readonly class MadeBatch
         return $thought === null || $measured === null ? $thought : Reading::moves($thought, $measured);
     }
 
-    /** Whether a reading lies so far from what is thought, or from the others, that it is asked about before it is believed. */
+    /**
+     * Whether a reading lies so far from what is thought, or from the others, that it is asked about before it is
+     * believed.
+     */
     public function isImprobable(Reading $reading): bool
     {
         $thought = $this->thought($reading->kind);
-        $others = array_values(array_filter($this->readings, static fn (Reading $other): bool => $other->kind === $reading->kind && $other !== $reading));
+        $others = array_values(
+            array_filter(
+                $this->readings,
+                static fn (Reading $other): bool => $other->kind === $reading->kind && $other !== $reading,
+            ),
+        );
         foreach (array_filter([$thought, $others === [] ? null : Reading::together($others)]) as $known) {
-            if (abs($reading->value - $known->value) > self::IMPROBABLE * sqrt($known->spread ** 2 + $reading->halfWidth() ** 2)) {
+            if (
+                abs($reading->value - $known->value)
+                > self::IMPROBABLE * sqrt($known->spread ** 2 + $reading->halfWidth() ** 2)
+            ) {
                 return true;
             }
         }
@@ -132,8 +169,16 @@ final readonly class MadeBatch
             if (($stage->extra[Rescue::TO_TASTE] ?? false) !== true) {
                 continue;
             }
-            $lines = array_filter($evaluation->cooked->weighed->lines, static fn (WeighedLine $line): bool => $line->stage->id === $stage->id);
-            $added = array_map(static fn (WeighedLine $line): string => trim("{$line->line->amount} ".($line->ingredient->name ?? $line->line->ingredient)), $lines);
+            $lines = array_filter(
+                $evaluation->cooked->weighed->lines,
+                static fn (WeighedLine $line): bool => $line->stage->id === $stage->id,
+            );
+            $added = array_map(
+                static fn (WeighedLine $line): string => trim(
+                    "{$line->line->amount} ".($line->ingredient->name ?? $line->line->ingredient),
+                ),
+                $lines,
+            );
             $sequence[] = $added === [] ? $stage->name : implode(', ', $added);
         }
 

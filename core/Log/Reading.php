@@ -11,9 +11,17 @@ use Vinculum\Figure\Figure;
 final readonly class Reading
 {
     /** Lowest and highest that can be, and the unit: what is beyond is a slip of the finger. */
-    public const POSSIBLE = ['ph' => [0.0, 14.0, ''], 'brix' => [0.0, 90.0, '°Brix'], 'salt' => [0.0, 30.0, 'g in 100 g'], 'mass' => [1.0, 100_000.0, 'g']];
+    public const POSSIBLE = [
+        'ph' => [0.0, 14.0, ''],
+        'brix' => [0.0, 90.0, '°Brix'],
+        'salt' => [0.0, 30.0, 'g in 100 g'],
+        'mass' => [1.0, 100_000.0, 'g'],
+    ];
 
-    /** Half-widths of the four-in-five interval: a meter calibrated with two buffers, one that was not, strips; judgement. */
+    /**
+     * Half-widths of the four-in-five interval: a meter calibrated with two buffers, one that was not, strips;
+     * judgement.
+     */
     private const PH = ['calibrated' => 0.05, 'uncalibrated' => 0.3, 'strips' => 0.5];
 
     private const BRIX = 0.5;
@@ -21,7 +29,10 @@ final readonly class Reading
     /** A salt meter, share of what it reads; judgement. */
     private const SALT = 0.1;
 
-    /** A hot sauce is not at the temperature the instrument was made for, and one that has not rested is not one liquid yet. */
+    /**
+     * A hot sauce is not at the temperature the instrument was made for, and one that has not rested is not one liquid
+     * yet.
+     */
     private const HOT = 2.0;
 
     private const UNRESTED = 1.5;
@@ -56,7 +67,9 @@ final readonly class Reading
             'mass' => Spread::SCALE_STEP_G,
         };
 
-        return $cold * ($this->isHot && $this->kind !== 'mass' ? self::HOT : 1.0) * ($this->isRested || $this->kind === 'mass' ? 1.0 : self::UNRESTED);
+        return $cold
+            * ($this->isHot && $this->kind !== 'mass' ? self::HOT : 1.0)
+            * ($this->isRested || $this->kind === 'mass' ? 1.0 : self::UNRESTED);
     }
 
     /** Whether it may quiet a caution: a calibrated instrument on a rested sample at room temperature. */
@@ -66,7 +79,8 @@ final readonly class Reading
     }
 
     /**
-     * Several readings of one thing: their mean, weighted by how well each is known. An instrument's own error does not average
+     * Several readings of one thing: their mean, weighted by how well each is known. An instrument's own error does not
+     * average
      * away, so the spread is never narrower than that of the best of them, and where they disagree it holds them all.
      *
      * @param non-empty-list<self> $readings of one kind
@@ -98,7 +112,7 @@ final readonly class Reading
 
         return Figure::even(
             $estimate->value + $weight * ($measured->value - $estimate->value),
-            $half * $measured->spread / sqrt($half ** 2 + $measured->spread ** 2),
+            ($half * $measured->spread) / sqrt($half ** 2 + $measured->spread ** 2),
             $estimate->unit,
         );
     }

@@ -5,19 +5,25 @@ declare(strict_types=1);
 namespace Vinculum\Mixture;
 
 /**
- * How sour a mixture is, by charge balance: pH, what it takes to neutralise it, and how it answers to a little more of anything.
+ * How sour a mixture is, by charge balance: pH, what it takes to neutralise it, and how it answers to a little more of
+ * anything.
  *
- * Every food carries its weak acids and one net charge of strong ions, set so that it alone has its measured pH. A mixture
+ * Every food carries its weak acids and one net charge of strong ions, set so that it alone has its measured pH. A
+ * mixture
  * adds moles and charge and solves, per kilogram of water,
  *
  *     charge + [H] − [OH] − Σ n z(pH) = 0,    z = mean charge lost by a group, rising with pH
  *
- * which falls strictly with pH, so that there is one root. Concentrations stand for activities: that moves a pH by up to 0.1
- * in brine, and by about 0.02 in a mixture of foods that were fitted the same way. Mineral solids, proteins that unfold and
+ * which falls strictly with pH, so that there is one root. Concentrations stand for activities: that moves a pH by up
+ * to 0.1
+ * in brine, and by about 0.02 in a mixture of foods that were fitted the same way. Mineral solids, proteins that unfold
+ * and
  * carbon dioxide are not in it.
  *
- * pKa at 25 °C: CRC Handbook, "Dissociation constants of organic acids and bases", from memory. Protein and phosphate are
- * lumped by the gram of protein: 1.2 mmol carboxyl, 0.2 imidazole, 0.6 amino and 0.8 phosphate; judgement, between milk and
+ * pKa at 25 °C: CRC Handbook, "Dissociation constants of organic acids and bases", from memory. Protein and phosphate
+ * are
+ * lumped by the gram of protein: 1.2 mmol carboxyl, 0.2 imidazole, 0.6 amino and 0.8 phosphate; judgement, between milk
+ * and
  * seeds. Milk needs about 50 mmol of strong acid to the kilogram to come to pH 4.6; here it needs 34, since its calcium
  * phosphate, which dissolves on the way, is not in it.
  */
@@ -42,23 +48,24 @@ final readonly class Acidity
     private const PRECISION = 1e-12;
 
     /**
-     * Constituent, mol per gram, K of each of three steps (0 for none), and whether a tongue counts it as sour: carboxylic acids, not amino acids,
+     * Constituent, mol per gram, K of each of three steps (0 for none), and whether a tongue counts it as sour:
+     * carboxylic acids, not amino acids,
      * not phosphate.
      */
     private const GROUPS = [
         [Constituent::ACETIC, 1 / 60.052, [1.754e-5, 0.0, 0.0], true],
         [Constituent::CITRIC, 1 / 192.12, [7.413e-4, 1.738e-5, 3.981e-7], true],
         [Constituent::MALIC, 1 / 134.09, [3.981e-4, 7.762e-6, 0.0], true],
-        [Constituent::LACTIC, 1 / 90.08, [1.380e-4, 0.0, 0.0], true],
+        [Constituent::LACTIC, 1 / 90.08, [1.38e-4, 0.0, 0.0], true],
         [Constituent::TARTARIC, 1 / 150.09, [1.047e-3, 4.571e-5, 0.0], true],
         // quinic and gluconic acid: pKa about 3.6
         [Constituent::OTHER_ACID, 1 / 194.0, [2.512e-4, 0.0, 0.0], true],
         [Constituent::GLUTAMIC, 1 / 147.13, [6.457e-3, 5.623e-5, 2.138e-10], false],
-        [Constituent::ASPARTIC, 1 / 133.10, [1.023e-2, 1.259e-4, 1.259e-10], false],
+        [Constituent::ASPARTIC, 1 / 133.1, [1.023e-2, 1.259e-4, 1.259e-10], false],
         [Constituent::PROTEIN, 1.2e-3, [5.012e-5, 0.0, 0.0], false],
         [Constituent::PROTEIN, 0.2e-3, [5.012e-7, 0.0, 0.0], false],
-        [Constituent::PROTEIN, 0.6e-3, [6.310e-11, 0.0, 0.0], false],
-        [Constituent::PROTEIN, 0.8e-3, [7.079e-3, 6.310e-8, 4.467e-13], false],
+        [Constituent::PROTEIN, 0.6e-3, [6.31e-11, 0.0, 0.0], false],
+        [Constituent::PROTEIN, 0.8e-3, [7.079e-3, 6.31e-8, 4.467e-13], false],
     ];
 
     /**
@@ -84,11 +91,14 @@ final readonly class Acidity
         $mass = Mixture::massOf($grams);
         $water = $grams[Constituent::WATER];
 
-        return $mass <= 0.0 || $water < self::LEAST_WATER * $mass ? null : self::solved($grams, $water / 1000, $guess);
+        return $mass <= 0.0 || $water < self::LEAST_WATER * $mass
+            ? null
+            : self::solved($grams, $water / 1000, $guess);
     }
 
     /**
-     * Carboxylic acid still to be neutralised in a thing by itself, g of acetic acid; of what is nearly dry, in its slurry.
+     * Carboxylic acid still to be neutralised in a thing by itself, g of acetic acid; of what is nearly dry, in its
+     * slurry.
      *
      * @param array<int, float> $grams by Constituent
      */
@@ -103,7 +113,8 @@ final readonly class Acidity
     }
 
     /**
-     * Net charge of strong ions that gives a food its pH, mol, positive for base. What is nearly dry is taken as a slurry of
+     * Net charge of strong ions that gives a food its pH, mol, positive for base. What is nearly dry is taken as a
+     * slurry of
      * one part in nine of water, as its pH is measured.
      *
      * @param array<int, float> $grams by Constituent
@@ -157,7 +168,11 @@ final readonly class Acidity
     public function shiftBoiled(array $change, float $water, float $acetic): float
     {
         $h = 10 ** -$this->ph;
-        $surplus = $change[Constituent::STRONG_BASE] - $change[Constituent::STRONG_ACID] + ($h - self::KW / $h) * $water / 1000 - $acetic * $this->z[0] / self::ACETIC_MOLAR;
+        $surplus
+            = $change[Constituent::STRONG_BASE]
+            - $change[Constituent::STRONG_ACID]
+            + (($h - self::KW / $h) * $water) / 1000
+            - ($acetic * $this->z[0]) / self::ACETIC_MOLAR;
         foreach (self::GROUPS as $i => [$constituent, $perGram]) {
             if ($i > 0 && $change[$constituent] !== 0.0) {
                 $surplus -= $change[$constituent] * $perGram * $this->z[$i];
@@ -175,7 +190,10 @@ final readonly class Acidity
     public function surplus(array $grams): float
     {
         $h = 10 ** -$this->ph;
-        $surplus = $grams[Constituent::STRONG_BASE] - $grams[Constituent::STRONG_ACID] + ($h - self::KW / $h) * $grams[Constituent::WATER] / 1000;
+        $surplus
+            = $grams[Constituent::STRONG_BASE]
+            - $grams[Constituent::STRONG_ACID]
+            + (($h - self::KW / $h) * $grams[Constituent::WATER]) / 1000;
         foreach (self::GROUPS as $i => [$constituent, $perGram]) {
             if ($grams[$constituent] !== 0.0) {
                 $surplus -= $grams[$constituent] * $perGram * $this->z[$i];
@@ -193,7 +211,7 @@ final readonly class Acidity
     public function bufferOf(array $grams): float
     {
         $h = 10 ** -$this->ph;
-        $buffer = self::LN10 * ($h + self::KW / $h) * $grams[Constituent::WATER] / 1000;
+        $buffer = (self::LN10 * ($h + self::KW / $h) * $grams[Constituent::WATER]) / 1000;
         foreach (self::GROUPS as $i => [$constituent, $perGram]) {
             $buffer += $grams[$constituent] * $perGram * $this->slopes[$i];
         }
@@ -211,7 +229,10 @@ final readonly class Acidity
         $weights = [];
         foreach (self::GROUPS as $i => [$constituent, $perGram, $ks, $isSour]) {
             if ($isSour) {
-                $weights[$constituent] = max(0.0, self::group($ks, 10 ** -self::NEUTRAL)[0] - $this->z[$i]) * $perGram * self::ACETIC_MOLAR;
+                $weights[$constituent]
+                    = max(0.0, self::group($ks, 10 ** -self::NEUTRAL)[0] - $this->z[$i])
+                    * $perGram
+                    * self::ACETIC_MOLAR;
             }
         }
 
@@ -236,7 +257,8 @@ final readonly class Acidity
     }
 
     /**
-     * Titratable acidity proper: strong base to bring everything to pH 8.1, as grams of acetic acid; below 0 for what is more
+     * Titratable acidity proper: strong base to bring everything to pH 8.1, as grams of acetic acid; below 0 for what
+     * is more
      * alkaline than that. Linear in what there is, since charge is balanced: the pH it starts from need not be known.
      *
      * @param array<int, float> $grams by Constituent
@@ -274,7 +296,11 @@ final readonly class Acidity
     private static function titrated(): array
     {
         $end = 10 ** -self::NEUTRAL;
-        $weights = [Constituent::STRONG_ACID => 1.0, Constituent::STRONG_BASE => -1.0, Constituent::WATER => -($end - self::KW / $end) / 1000];
+        $weights = [
+            Constituent::STRONG_ACID => 1.0,
+            Constituent::STRONG_BASE => -1.0,
+            Constituent::WATER => -($end - self::KW / $end) / 1000,
+        ];
         foreach (self::GROUPS as [$constituent, $perGram, $ks]) {
             $weights[$constituent] = ($weights[$constituent] ?? 0.0) + $perGram * self::group($ks, $end)[0];
         }
@@ -310,8 +336,8 @@ final readonly class Acidity
             foreach ($present as $i => [$moles, $first, $second, $third]) {
                 // as group() below, in place: this is where a recipe's time goes
                 $one = $first / $h;
-                $two = $one * $second / $h;
-                $three = $two * $third / $h;
+                $two = ($one * $second) / $h;
+                $three = ($two * $third) / $h;
                 $sum = 1.0 + $one + $two + $three;
                 $lost = ($one + 2 * $two + 3 * $three) / $sum;
                 $slope = self::LN10 * (($one + 4 * $two + 9 * $three) / $sum - $lost * $lost);
@@ -348,8 +374,8 @@ final readonly class Acidity
     {
         [$first, $second, $third] = $ks;
         $one = $first / $h;
-        $two = $one * $second / $h;
-        $three = $two * $third / $h;
+        $two = ($one * $second) / $h;
+        $three = ($two * $third) / $h;
         $sum = 1.0 + $one + $two + $three;
         $mean = ($one + 2 * $two + 3 * $three) / $sum;
 

@@ -50,7 +50,8 @@ final class Constituent
     public const GINGEROLS = 32;
 
     /**
-     * What the strong ions of a food leave uncovered, mol and not grams: set so that the food alone has its measured pH, base
+     * What the strong ions of a food leave uncovered, mol and not grams: set so that the food alone has its measured
+     * pH, base
      * where minerals are in excess of mineral acids. Two places, since no constituent is below 0.
      */
     public const STRONG_BASE = 33;
@@ -62,10 +63,41 @@ final class Constituent
     public const SCOVILLE_PER_MG_KG = 16.0;
 
     public const KEYS = [
-        'water', 'ethanol', 'sucrose', 'glucose', 'fructose', 'maltose', 'lactose', 'other-sweet', 'starch', 'starch-cooked',
-        'insoluble', 'protein', 'fat', 'other-soluble', 'acetic', 'citric', 'malic', 'lactic', 'tartaric', 'other-acid',
-        'sodium', 'potassium', 'calcium', 'magnesium', 'glutamic', 'aspartic', 'imp', 'gmp', 'amp', 'capsaicinoids',
-        'piperine', 'mustard-bite', 'gingerols', 'strong-base', 'strong-acid',
+        'water',
+        'ethanol',
+        'sucrose',
+        'glucose',
+        'fructose',
+        'maltose',
+        'lactose',
+        'other-sweet',
+        'starch',
+        'starch-cooked',
+        'insoluble',
+        'protein',
+        'fat',
+        'other-soluble',
+        'acetic',
+        'citric',
+        'malic',
+        'lactic',
+        'tartaric',
+        'other-acid',
+        'sodium',
+        'potassium',
+        'calcium',
+        'magnesium',
+        'glutamic',
+        'aspartic',
+        'imp',
+        'gmp',
+        'amp',
+        'capsaicinoids',
+        'piperine',
+        'mustard-bite',
+        'gingerols',
+        'strong-base',
+        'strong-acid',
     ];
 
     /** Names for several at once, as the catalogue's "nil" lines use them. */
@@ -87,17 +119,62 @@ final class Constituent
 
     /** What goes into the liquor. */
     public const DISSOLVED = [
-        self::WATER, self::ETHANOL, self::SUCROSE, self::GLUCOSE, self::FRUCTOSE, self::MALTOSE, self::LACTOSE, self::OTHER_SWEET,
-        self::OTHER_SOLUBLE, self::ACETIC, self::CITRIC, self::MALIC, self::LACTIC, self::TARTARIC, self::OTHER_ACID, self::SODIUM,
-        self::POTASSIUM, self::CALCIUM, self::MAGNESIUM, self::GLUTAMIC, self::ASPARTIC, self::IMP, self::GMP, self::AMP,
-        self::CAPSAICINOIDS, self::PIPERINE, self::MUSTARD_BITE, self::GINGEROLS, self::STRONG_BASE, self::STRONG_ACID,
+        self::WATER,
+        self::ETHANOL,
+        self::SUCROSE,
+        self::GLUCOSE,
+        self::FRUCTOSE,
+        self::MALTOSE,
+        self::LACTOSE,
+        self::OTHER_SWEET,
+        self::OTHER_SOLUBLE,
+        self::ACETIC,
+        self::CITRIC,
+        self::MALIC,
+        self::LACTIC,
+        self::TARTARIC,
+        self::OTHER_ACID,
+        self::SODIUM,
+        self::POTASSIUM,
+        self::CALCIUM,
+        self::MAGNESIUM,
+        self::GLUTAMIC,
+        self::ASPARTIC,
+        self::IMP,
+        self::GMP,
+        self::AMP,
+        self::CAPSAICINOIDS,
+        self::PIPERINE,
+        self::MUSTARD_BITE,
+        self::GINGEROLS,
+        self::STRONG_BASE,
+        self::STRONG_ACID,
     ];
 
     /** These add up to the mass of the mixture; the others are counted within them. */
     public const MASS_BEARING = [
-        self::WATER, self::ETHANOL, self::SUCROSE, self::GLUCOSE, self::FRUCTOSE, self::MALTOSE, self::LACTOSE,
-        self::STARCH_RAW, self::STARCH_COOKED, self::INSOLUBLE, self::PROTEIN, self::FAT, self::OTHER_SOLUBLE,
-        self::ACETIC, self::CITRIC, self::MALIC, self::LACTIC, self::TARTARIC, self::OTHER_ACID,
-        self::SODIUM, self::POTASSIUM, self::CALCIUM, self::MAGNESIUM,
+        self::WATER,
+        self::ETHANOL,
+        self::SUCROSE,
+        self::GLUCOSE,
+        self::FRUCTOSE,
+        self::MALTOSE,
+        self::LACTOSE,
+        self::STARCH_RAW,
+        self::STARCH_COOKED,
+        self::INSOLUBLE,
+        self::PROTEIN,
+        self::FAT,
+        self::OTHER_SOLUBLE,
+        self::ACETIC,
+        self::CITRIC,
+        self::MALIC,
+        self::LACTIC,
+        self::TARTARIC,
+        self::OTHER_ACID,
+        self::SODIUM,
+        self::POTASSIUM,
+        self::CALCIUM,
+        self::MAGNESIUM,
     ];
 }

@@ -16,7 +16,8 @@ final class Density
     public const SALT_PER_SODIUM = 2.5421;
 
     /*
-     * kg/m³ at 20 °C. Protein, fat, carbohydrate, fibre: Choi and Okos (1986), from memory. Water: 998.2 (CRC Handbook, from
+     * kg/m³ at 20 °C. Protein, fat, carbohydrate, fibre: Choi and Okos (1986), from memory. Water: 998.2 (CRC Handbook,
+     * from
      * memory); Choi and Okos's own polynomial gives 995.7 there, 0.25 % low, which every dilute sauce would inherit.
      */
     private const WATER = 998.2;
@@ -51,7 +52,8 @@ final class Density
         Constituent::TARTARIC => 1000 / self::CARBOHYDRATE,
         Constituent::OTHER_ACID => 1000 / self::CARBOHYDRATE,
         // sodium takes its chloride along, which is in OTHER_SOLUBLE
-        Constituent::SODIUM => self::SALT_PER_SODIUM * 1000 / self::SALT - (self::SALT_PER_SODIUM - 1) * 1000 / self::CARBOHYDRATE,
+        Constituent::SODIUM
+            => (self::SALT_PER_SODIUM * 1000) / self::SALT - ((self::SALT_PER_SODIUM - 1) * 1000) / self::CARBOHYDRATE,
         Constituent::POTASSIUM => 1000 / self::SALT,
         Constituent::CALCIUM => 1000 / self::SALT,
         Constituent::MAGNESIUM => 1000 / self::SALT,

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Mixture;
 
 /**
- * What is in the pot: a mass in grams of every constituent (moles for the two of Constituent::MOLES). Immutable; every figure shown is a function of one.
+ * What is in the pot: a mass in grams of every constituent (moles for the two of Constituent::MOLES). Immutable; every
+ * figure shown is a function of one.
  */
 final readonly class Mixture
 {
@@ -22,11 +23,15 @@ final readonly class Mixture
     public static function of(array $grams): self
     {
         if (count($grams) !== Constituent::COUNT) {
-            throw new \DomainException('A mixture has a mass for each of the '.Constituent::COUNT.' constituents.');
+            throw new \DomainException(
+                'A mixture has a mass for each of the '.Constituent::COUNT.' constituents.',
+            );
         }
         foreach ($grams as $constituent => $mass) {
             if (is_nan($mass) || $mass < 0.0 || is_infinite($mass)) {
-                throw new \DomainException(Constituent::KEYS[$constituent].' is '.$mass.' g; a mass is 0 or more.');
+                throw new \DomainException(
+                    Constituent::KEYS[$constituent].' is '.$mass.' g; a mass is 0 or more.',
+                );
             }
         }
 
@@ -42,7 +47,9 @@ final readonly class Mixture
      */
     public static function named(array $grams): self
     {
-        return self::of(array_map(static fn (string $name): float => (float) ($grams[$name] ?? 0.0), Constituent::KEYS));
+        return self::of(
+            array_map(static fn (string $name): float => (float) ($grams[$name] ?? 0.0), Constituent::KEYS),
+        );
     }
 
     /** Total mass, g. */

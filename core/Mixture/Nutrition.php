@@ -11,19 +11,35 @@ final class Nutrition
 {
     /** kcal per gram: carbohydrate and protein 4, fat 9, alcohol 7, organic acids 3, fibre 2. */
     private const KCAL = [
-        Constituent::SUCROSE => 4.0, Constituent::GLUCOSE => 4.0, Constituent::FRUCTOSE => 4.0, Constituent::MALTOSE => 4.0, Constituent::LACTOSE => 4.0,
-        Constituent::STARCH_RAW => 4.0, Constituent::STARCH_COOKED => 4.0,
+        Constituent::SUCROSE => 4.0,
+        Constituent::GLUCOSE => 4.0,
+        Constituent::FRUCTOSE => 4.0,
+        Constituent::MALTOSE => 4.0,
+        Constituent::LACTOSE => 4.0,
+        Constituent::STARCH_RAW => 4.0,
+        Constituent::STARCH_COOKED => 4.0,
         Constituent::PROTEIN => 4.0,
         Constituent::FAT => 9.0,
         Constituent::ETHANOL => 7.0,
         Constituent::INSOLUBLE => 2.0,
-        Constituent::ACETIC => 3.0, Constituent::CITRIC => 3.0, Constituent::MALIC => 3.0, Constituent::LACTIC => 3.0, Constituent::TARTARIC => 3.0, Constituent::OTHER_ACID => 3.0,
+        Constituent::ACETIC => 3.0,
+        Constituent::CITRIC => 3.0,
+        Constituent::MALIC => 3.0,
+        Constituent::LACTIC => 3.0,
+        Constituent::TARTARIC => 3.0,
+        Constituent::OTHER_ACID => 3.0,
         // soluble fibre, pectin and polyols, about; the chloride of salt in there has none
         Constituent::OTHER_SOLUBLE => 2.0,
         Constituent::SODIUM => -2.0 * (Density::SALT_PER_SODIUM - 1),
     ];
 
-    private const SUGARS = [Constituent::SUCROSE, Constituent::GLUCOSE, Constituent::FRUCTOSE, Constituent::MALTOSE, Constituent::LACTOSE];
+    private const SUGARS = [
+        Constituent::SUCROSE,
+        Constituent::GLUCOSE,
+        Constituent::FRUCTOSE,
+        Constituent::MALTOSE,
+        Constituent::LACTOSE,
+    ];
 
     /** Salt on a label is sodium × 2.5, and only there. */
     public const LABEL_SALT_PER_SODIUM = 2.5;

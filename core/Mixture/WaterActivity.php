@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Vinculum\Mixture;
 
 /**
- * Water activity of a mixture: each solute as if it were alone in all the water, and the results multiplied (Ross 1975).
+ * Water activity of a mixture: each solute as if it were alone in all the water, and the results multiplied (Ross
+ * 1975).
  *
- * Sugars by Norrish (1966), ln a = ln X − K S², X and S the mole fractions of water and of the sugar; sodium chloride by Pitzer
- * (1973); acids, alcohol, potassium and what else is dissolved by Raoult. Constants from memory, after the papers. Good to
+ * Sugars by Norrish (1966), ln a = ln X − K S², X and S the mole fractions of water and of the sugar; sodium chloride
+ * by Pitzer
+ * (1973); acids, alcohol, potassium and what else is dissolved by Raoult. Constants from memory, after the papers. Good
+ * to
  * ± 0.02; solids, fat and protein are taken to bind no water, so a ferment full of amino acids reads a little high.
  */
 final class WaterActivity

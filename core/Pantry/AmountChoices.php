@@ -25,10 +25,15 @@ final class AmountChoices
     private const LEAST_GRAMS = 0.05;
 
     /**
-     * The amount in kitchen steps of its own unit, ascending, and where it stands among them. Empty where it has no single
+     * The amount in kitchen steps of its own unit, ascending, and where it stands among them. Empty where it has no
+     * single
      * number to step.
      *
-     * @return array{texts: list<string>, rung: int, exact: bool} rung is the last step at or below the amount, -1 below all
+     * @return array{
+     *     texts: list<string>,
+     *     rung: int,
+     *     exact: bool,
+     * } rung is the last step at or below the amount, -1 below all
      */
     public static function ladder(Amount $amount): array
     {
@@ -39,7 +44,11 @@ final class AmountChoices
         $term = $amount->terms[0];
         $unit = $term->unit ?? Units::count('each');
         // a plain unit is written as the product writes it, so that two cups come down to 1 cup
-        $measure = in_array($term->unit?->dimension, [Dimension::Mass, Dimension::Volume], true) && ! str_contains($term->words, ' of ') ? $term->unit->name : $term->words;
+        $measure
+            = in_array($term->unit?->dimension, [Dimension::Mass, Dimension::Volume], true)
+            && ! str_contains($term->words, ' of ')
+                ? $term->unit->name
+                : $term->words;
         $words = trim("{$amount->lead} %s ").($measure === '' ? '' : " {$measure}");
         $number = $term->number->value;
         $down = [];
@@ -52,7 +61,7 @@ final class AmountChoices
             $up[] = $next;
         }
         $exact = abs(Rungs::nearest($number, $unit) - $number) < 1e-6;
-        $rungs = [...$down, ...($exact ? [$number] : []), ...$up];
+        $rungs = [...$down, ...$exact ? [$number] : [], ...$up];
 
         return [
             'texts' => array_map(static fn (float $rung): string => sprintf($words, Rungs::text($rung, $unit)), $rungs),
@@ -88,7 +97,10 @@ final class AmountChoices
         foreach ($ingredient->portions as $portion) {
             if (! str_contains($portion->name, ',') && ! str_contains($portion->name, 'juice')) {
                 $count = AmountWriter::in(Units::count('each'), $grams / $portion->grams, $set);
-                $choices[] = [$portion->name === 'each' ? $count[0] : "{$count[0]} {$portion->name}", $count[1] * $portion->grams];
+                $choices[] = [
+                    $portion->name === 'each' ? $count[0] : "{$count[0]} {$portion->name}",
+                    $count[1] * $portion->grams,
+                ];
             }
         }
         $same = array_filter($choices, static fn (array $choice): bool => abs($choice[1] / $grams - 1) < self::SAME);
@@ -100,14 +112,22 @@ final class AmountChoices
     public static function toBegin(Ingredient $ingredient): string
     {
         foreach ($ingredient->portions as $portion) {
-            if (! str_contains($portion->name, ',') && $portion->name !== 'each' && ! str_contains($portion->name, 'juice') && $portion->grams <= 200) {
+            if (
+                ! str_contains($portion->name, ',')
+                && $portion->name !== 'each'
+                && ! str_contains($portion->name, 'juice')
+                && $portion->grams <= 200
+            ) {
                 return "1 {$portion->name}";
             }
         }
 
         return match (true) {
             $ingredient->portion('each') !== null => '1',
-            in_array('salty', $ingredient->roles, true), in_array('hot', $ingredient->roles, true), in_array('aroma', $ingredient->roles, true) => $ingredient->density === null ? '5 g' : '1 tsp',
+            in_array('salty', $ingredient->roles, true),
+            in_array('hot', $ingredient->roles, true),
+            in_array('aroma', $ingredient->roles, true)
+                => $ingredient->density === null ? '5 g' : '1 tsp',
             in_array('base', $ingredient->roles, true) => '250 g',
             default => $ingredient->density === null ? '50 g' : '1 tbsp',
         };

@@ -7,7 +7,35 @@ namespace Vinculum\Pantry;
 /**
  * The ingredients a recipe can name. Built from compiled arrays, one Ingredient made the first time it is asked for.
  *
- * @phpstan-type CompiledIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: list<float|null>, sources: list<string>, caution: string, contains: list<string>, mayContain: list<string>, allergensKnown: bool, edible: float, edibleSource: string, ph: float|null, phSource: string, sourness: float|null, traits: list<string>, mostShare: float, aroma: array<string, float>, aromaSource: string, season: array{int, int}|null}
+ * @phpstan-type CompiledIngredient array{
+ *     slug: string,
+ *     name: string,
+ *     group: string,
+ *     aliases: list<string>,
+ *     roles: list<string>,
+ *     tint: string,
+ *     form: string,
+ *     certainty: string,
+ *     density: float|null,
+ *     densitySource: string,
+ *     portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>,
+ *     composition: list<float|null>,
+ *     sources: list<string>,
+ *     caution: string,
+ *     contains: list<string>,
+ *     mayContain: list<string>,
+ *     allergensKnown: bool,
+ *     edible: float,
+ *     edibleSource: string,
+ *     ph: float|null,
+ *     phSource: string,
+ *     sourness: float|null,
+ *     traits: list<string>,
+ *     mostShare: float,
+ *     aroma: array<string, float>,
+ *     aromaSource: string,
+ *     season: array{int, int}|null,
+ * }
  */
 final class Catalogue
 {
@@ -54,7 +82,7 @@ final class Catalogue
     public function named(string $name): ?Ingredient
     {
         $plain = self::plain($name);
-        foreach ([$plain, ...self::singulars($plain), "{$plain}s", "{$plain}es"] as $form) {
+        foreach ([$plain, Singular::of($plain), "{$plain}s", "{$plain}es"] as $form) {
             $slug = $this->names()[$form] ?? null;
             if ($slug !== null) {
                 return $this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug]);
@@ -67,7 +95,10 @@ final class Catalogue
     /** @return array<string, array{int, int}> first and last month, by slug */
     public function seasons(): array
     {
-        return array_filter(array_map(static fn (array $ingredient): ?array => $ingredient['season'], $this->compiled), static fn (?array $months): bool => $months !== null);
+        return array_filter(
+            array_map(static fn (array $ingredient): ?array => $ingredient['season'], $this->compiled),
+            static fn (?array $months): bool => $months !== null,
+        );
     }
 
     /** The first of a trait, such as the plain thing to salt with; null where there is none. */
@@ -91,7 +122,8 @@ final class Catalogue
     }
 
     /**
-     * Ingredients by what a maker types, best first: whole name, then its start, then the start of a word, then anywhere.
+     * Ingredients by what a maker types, best first: whole name, then its start, then the start of a word, then
+     * anywhere.
      *
      * @return list<Ingredient>
      */
@@ -114,9 +146,18 @@ final class Catalogue
             }
         }
         $slugs = array_keys($ranked);
-        usort($slugs, fn (string $a, string $b): int => [$ranked[$a], $this->compiled[$a]['name']] <=> [$ranked[$b], $this->compiled[$b]['name']]);
+        usort(
+            $slugs,
+            fn (string $a, string $b): int => [$ranked[$a], $this->compiled[$a]['name']] <=> [
+                $ranked[$b],
+                $this->compiled[$b]['name'],
+            ],
+        );
 
-        return array_map(fn (string $slug): Ingredient => $this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug]), array_slice($slugs, 0, $most));
+        return array_map(
+            fn (string $slug): Ingredient => ($this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug])),
+            array_slice($slugs, 0, $most),
+        );
     }
 
     /**
@@ -142,23 +183,11 @@ final class Catalogue
     /** Lower case, hyphens and punctuation as spaces. */
     private static function plain(string $name): string
     {
-        $plain = trim(preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name))) ?? '');
+        $plain = trim(
+            preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name))) ?? '',
+        );
 
         return preg_replace(array_keys(self::SPELLINGS), self::SPELLINGS, $plain) ?? $plain;
-    }
-
-    /**
-     * @return list<string>
-     */
-    private static function singulars(string $plain): array
-    {
-        return array_values(array_filter([
-            preg_replace('/ies$/u', 'y', $plain),
-            preg_replace('/oes$/u', 'o', $plain),
-            preg_replace('/leaves$/u', 'leaf', $plain),
-            preg_replace('/(?<=[^s])s$/u', '', $plain),
-            preg_replace('/es$/u', '', $plain),
-        ], static fn (?string $form): bool => $form !== null && $form !== $plain && $form !== ''));
     }
 
     private static function holdsAllWords(string $name, string $wanted): bool

@@ -14,32 +14,99 @@ use Vinculum\Mixture\Density;
  * Run when the product is built, never for a request.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
- * @phpstan-type OpenIngredient array{slug: string, name: string, group: string, aliases: list<string>, roles: list<string>, tint: string, form: string, certainty: string, density: float|null, densitySource: string, portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>, composition: array<int, float|null>, sources: array<int, string>, caution: string, contains: list<string>, mayContain: list<string>, allergensKnown: bool, edible: float, edibleSource: string, ph: float|null, phSource: string, traits: list<string>, mostShare: float, aroma: array<string, float>, aromaSource: string, season: array{int, int}|null}
+ * @phpstan-type OpenIngredient array{
+ *     slug: string,
+ *     name: string,
+ *     group: string,
+ *     aliases: list<string>,
+ *     roles: list<string>,
+ *     tint: string,
+ *     form: string,
+ *     certainty: string,
+ *     density: float|null,
+ *     densitySource: string,
+ *     portions: list<array{0: string, 1: float, 2: string, 3?: float|null}>,
+ *     composition: array<int, float|null>,
+ *     sources: array<int, string>,
+ *     caution: string,
+ *     contains: list<string>,
+ *     mayContain: list<string>,
+ *     allergensKnown: bool,
+ *     edible: float,
+ *     edibleSource: string,
+ *     ph: float|null,
+ *     phSource: string,
+ *     traits: list<string>,
+ *     mostShare: float,
+ *     aroma: array<string, float>,
+ *     aromaSource: string,
+ *     season: array{int, int}|null,
+ * }
  */
 final class CatalogueReader
 {
     /** What a source may begin with: how the value is known. */
-    private const KINDS_OF_SOURCE = ['memory, after', 'read:', 'definition', 'label', 'common practice', 'estimate', 'computed'];
+    private const KINDS_OF_SOURCE = [
+        'memory, after',
+        'read:',
+        'definition',
+        'label',
+        'common practice',
+        'estimate',
+        'computed',
+    ];
 
     private const MILLIGRAMS = [
-        Constituent::SODIUM, Constituent::POTASSIUM, Constituent::CALCIUM, Constituent::MAGNESIUM, Constituent::GLUTAMIC,
-        Constituent::ASPARTIC, Constituent::IMP, Constituent::GMP, Constituent::AMP, Constituent::PIPERINE,
-        Constituent::MUSTARD_BITE, Constituent::GINGEROLS,
+        Constituent::SODIUM,
+        Constituent::POTASSIUM,
+        Constituent::CALCIUM,
+        Constituent::MAGNESIUM,
+        Constituent::GLUTAMIC,
+        Constituent::ASPARTIC,
+        Constituent::IMP,
+        Constituent::GMP,
+        Constituent::AMP,
+        Constituent::PIPERINE,
+        Constituent::MUSTARD_BITE,
+        Constituent::GINGEROLS,
     ];
 
     /** What no fresh fruit, vegetable or herb has; what no dry spice has. Names for "nil" lines only. */
     private const NIL_SETS = [
         'fresh-plant' => [
-            Constituent::ETHANOL, Constituent::MALTOSE, Constituent::LACTOSE, Constituent::OTHER_SWEET, Constituent::STARCH_RAW, Constituent::STARCH_COOKED,
-            Constituent::ACETIC, Constituent::LACTIC, Constituent::TARTARIC, Constituent::OTHER_ACID, Constituent::IMP, Constituent::GMP, Constituent::AMP,
-            Constituent::CAPSAICINOIDS, Constituent::PIPERINE, Constituent::MUSTARD_BITE, Constituent::GINGEROLS,
+            Constituent::ETHANOL,
+            Constituent::MALTOSE,
+            Constituent::LACTOSE,
+            Constituent::OTHER_SWEET,
+            Constituent::STARCH_RAW,
+            Constituent::STARCH_COOKED,
+            Constituent::ACETIC,
+            Constituent::LACTIC,
+            Constituent::TARTARIC,
+            Constituent::OTHER_ACID,
+            Constituent::IMP,
+            Constituent::GMP,
+            Constituent::AMP,
+            Constituent::CAPSAICINOIDS,
+            Constituent::PIPERINE,
+            Constituent::MUSTARD_BITE,
+            Constituent::GINGEROLS,
         ],
         'dry-spice' => [
-            Constituent::ETHANOL, Constituent::MALTOSE, Constituent::LACTOSE, Constituent::OTHER_SWEET, Constituent::ACETIC, Constituent::LACTIC,
-            Constituent::IMP, Constituent::GMP, Constituent::AMP, Constituent::CAPSAICINOIDS, Constituent::PIPERINE, Constituent::GINGEROLS,
+            Constituent::ETHANOL,
+            Constituent::MALTOSE,
+            Constituent::LACTOSE,
+            Constituent::OTHER_SWEET,
+            Constituent::ACETIC,
+            Constituent::LACTIC,
+            Constituent::IMP,
+            Constituent::GMP,
+            Constituent::AMP,
+            Constituent::CAPSAICINOIDS,
+            Constituent::PIPERINE,
+            Constituent::GINGEROLS,
         ],
     ];
-
 
     /** Rounded tables may overshoot 100 g by this much, g; the water gives way. */
     private const OVERSHOOT = 0.6;
@@ -125,11 +192,32 @@ final class CatalogueReader
         $this->source = '';
         $this->scovilleDry = null;
         $this->open = [
-            'slug' => $match[1], 'name' => $match[2], 'group' => pathinfo($this->file, PATHINFO_FILENAME), 'aliases' => [],
-            'roles' => [], 'tint' => 'ink', 'form' => '', 'certainty' => '', 'density' => null, 'densitySource' => '',
-            'portions' => [], 'composition' => array_fill(0, Constituent::COUNT, null), 'sources' => array_fill(0, Constituent::COUNT, ''), 'caution' => '',
-            'contains' => [], 'mayContain' => [], 'allergensKnown' => true, 'edible' => 1.0, 'edibleSource' => '', 'ph' => null, 'phSource' => '', 'traits' => $this->everyTraits, 'mostShare' => $this->everyMost,
-            'aroma' => [], 'aromaSource' => '', 'season' => null,
+            'slug' => $match[1],
+            'name' => $match[2],
+            'group' => pathinfo($this->file, PATHINFO_FILENAME),
+            'aliases' => [],
+            'roles' => [],
+            'tint' => 'ink',
+            'form' => '',
+            'certainty' => '',
+            'density' => null,
+            'densitySource' => '',
+            'portions' => [],
+            'composition' => array_fill(0, Constituent::COUNT, null),
+            'sources' => array_fill(0, Constituent::COUNT, ''),
+            'caution' => '',
+            'contains' => [],
+            'mayContain' => [],
+            'allergensKnown' => true,
+            'edible' => 1.0,
+            'edibleSource' => '',
+            'ph' => null,
+            'phSource' => '',
+            'traits' => $this->everyTraits,
+            'mostShare' => $this->everyMost,
+            'aroma' => [],
+            'aromaSource' => '',
+            'season' => null,
         ];
     }
 
@@ -144,16 +232,24 @@ final class CatalogueReader
                 $open['aliases'] = $this->words($rest, ',');
                 break;
             case 'roles':
-                $open['roles'] = $this->known($this->words($rest, ' '), 'role', $this->vocabulary->words['roles']);
+                $open['roles'] = $this->known(
+                    $this->words($rest, ' '),
+                    'role',
+                    $this->vocabulary->words['roles'],
+                );
                 break;
             case 'tint':
                 $open['tint'] = $this->known([$rest], 'tint', $this->vocabulary->words['tints'])[0];
                 break;
             case 'form':
-                $open['form'] = Form::tryFrom($rest)->value ?? throw $this->error('form is one of liquid, paste, powder, pieces');
+                $open['form']
+                    = Form::tryFrom($rest)->value
+                    ?? throw $this->error('form is one of liquid, paste, powder, pieces');
                 break;
             case 'known':
-                $open['certainty'] = Certainty::tryFrom($rest)->value ?? throw $this->error('known is one of pure, assayed, branded, produce');
+                $open['certainty']
+                    = Certainty::tryFrom($rest)->value
+                    ?? throw $this->error('known is one of pure, assayed, branded, produce');
                 break;
             case 'contains':
                 $open['contains'] = $this->allergens($rest);
@@ -195,9 +291,16 @@ final class CatalogueReader
             case 'portion':
                 [$portion, $source] = $this->sourced($rest);
                 if (preg_match('/^(.+?) = ([\d.]+) g(?: ± ([\d.]+) %)?$/', $portion, $match) !== 1) {
-                    throw $this->error('a portion is written "portion clove = 5 g | source" or "portion clove = 5 g ± 30 % | source"');
+                    throw $this->error(
+                        'a portion is written "portion clove = 5 g | source" or "portion clove = 5 g ± 30 % | source"',
+                    );
                 }
-                $open['portions'][] = [$match[1], $this->number($match[2], 0.001, 100_000.0), $source, isset($match[3]) ? log(1 + $this->number($match[3], 1.0, 300.0) / 100) : null];
+                $open['portions'][] = [
+                    $match[1],
+                    $this->number($match[2], 0.001, 100_000.0),
+                    $source,
+                    isset($match[3]) ? log(1 + $this->number($match[3], 1.0, 300.0) / 100) : null,
+                ];
                 break;
             case 'from':
                 $this->source = $this->checkedSource($rest);
@@ -218,7 +321,8 @@ final class CatalogueReader
     }
 
     /**
-     * "water 93.8 acetic 5.0": names and grams per 100 g; minerals, umami and bites in milligrams; heat in mg/kg or SHU.
+     * "water 93.8 acetic 5.0": names and grams per 100 g; minerals, umami and bites in milligrams; heat in mg/kg or
+     * SHU.
      *
      * @param OpenIngredient $open
      * @return OpenIngredient
@@ -248,7 +352,9 @@ final class CatalogueReader
             if (isset($open['composition'][$constituent])) {
                 throw $this->error("{$words[$i]} is given twice");
             }
-            $open['composition'][$constituent] = in_array($constituent, self::MILLIGRAMS, true) ? $value / 1000 : $value;
+            $open['composition'][$constituent] = in_array($constituent, self::MILLIGRAMS, true)
+                ? $value / 1000
+                : $value;
             $open['sources'][$constituent] = $this->source;
         }
 
@@ -263,12 +369,15 @@ final class CatalogueReader
         $open = $this->open;
         foreach (['form', 'certainty'] as $needed) {
             if ($open[$needed] === '') {
-                throw $this->error("{$open['slug']} has no “".($needed === 'form' ? 'form' : 'known').'” line');
+                throw $this->error(
+                    "{$open['slug']} has no “".($needed === 'form' ? 'form' : 'known').'” line',
+                );
             }
         }
         $water = $open['composition'][Constituent::WATER] ?? throw $this->error("{$open['slug']} has no water");
         if ($this->scovilleDry !== null) {
-            $open['composition'][Constituent::CAPSAICINOIDS] = $this->scovilleDry / Constituent::SCOVILLE_PER_MG_KG / 1e4 * (100 - $water) / 100;
+            $open['composition'][Constituent::CAPSAICINOIDS]
+                = (($this->scovilleDry / Constituent::SCOVILLE_PER_MG_KG / 1e4) * (100 - $water)) / 100;
         }
         $this->done[$open['slug']] = $this->closed($open);
         $this->open = null;
@@ -290,7 +399,14 @@ final class CatalogueReader
         $left = 100 - $known;
         $chloride = ($composition[Constituent::SODIUM] ?? 0.0) * (Density::SALT_PER_SODIUM - 1);
         if ($left < -self::OVERSHOOT || $left < $chloride - max(self::OVERSHOOT, 0.1 * $chloride)) {
-            throw $this->error(sprintf('%s adds up to %.2f g, and its salt needs %.2f g for chloride: more than 100 g', $open['slug'], $known, $chloride));
+            throw $this->error(
+                sprintf(
+                    '%s adds up to %.2f g, and its salt needs %.2f g for chloride: more than 100 g',
+                    $open['slug'],
+                    $known,
+                    $chloride,
+                ),
+            );
         }
         if ($left < 0.0) {
             $composition[Constituent::WATER] = max(0.0, $composition[Constituent::WATER] + $left);
@@ -298,10 +414,15 @@ final class CatalogueReader
         }
         $composition[Constituent::OTHER_SOLUBLE] = $left;
         if ($open['ph'] !== null) {
-            $charge = Acidity::chargeFor(array_map(static fn (?float $value): float => $value ?? 0.0, $composition), $open['ph']);
+            $charge = Acidity::chargeFor(
+                array_map(static fn (?float $value): float => $value ?? 0.0, $composition),
+                $open['ph'],
+            );
             $composition[Constituent::STRONG_BASE] = max(0.0, $charge);
             $composition[Constituent::STRONG_ACID] = max(0.0, -$charge);
-            $open['sources'][Constituent::STRONG_BASE] = $open['sources'][Constituent::STRONG_ACID] = "computed, from its pH: {$open['phSource']}";
+            $open['sources'][Constituent::STRONG_BASE] = $open['sources'][
+                Constituent::STRONG_ACID
+            ] = "computed, from its pH: {$open['phSource']}";
         }
         $open['composition'] = array_values($composition);
         $open['sourness'] = Ingredient::sournessOf($open['composition']);
@@ -318,11 +439,21 @@ final class CatalogueReader
     private function named(string $name, array $open): array
     {
         if ($name === 'rest') {
-            return array_values(array_filter(array_keys($open['composition']), static fn (int $c): bool => $open['composition'][$c] === null && $c !== Constituent::OTHER_SOLUBLE));
+            return array_values(
+                array_filter(
+                    array_keys($open['composition']),
+                    static fn (int $c): bool => $open['composition'][$c] === null
+                        && $c !== Constituent::OTHER_SOLUBLE,
+                ),
+            );
         }
         $constituent = array_search($name, Constituent::KEYS, true);
 
-        return Constituent::GROUPS[$name] ?? self::NIL_SETS[$name] ?? ($constituent === false ? throw $this->error("“{$name}” is no constituent or group") : [$constituent]);
+        return Constituent::GROUPS[$name]
+            ?? (self::NIL_SETS[$name]
+                ?? ($constituent === false
+                    ? throw $this->error("“{$name}” is no constituent or group")
+                    : [$constituent]));
     }
 
     /**
@@ -333,7 +464,9 @@ final class CatalogueReader
         $listed = $this->words($names, ' ');
         foreach ($listed as $name) {
             if (! $this->vocabulary->isAllergen($name)) {
-                throw $this->error("“{$name}” is no allergen; they are ".implode(', ', $this->vocabulary->allergens()));
+                throw $this->error(
+                    "“{$name}” is no allergen; they are ".implode(', ', $this->vocabulary->allergens()),
+                );
             }
         }
 
@@ -383,7 +516,9 @@ final class CatalogueReader
     private function aroma(string $text): array
     {
         if (preg_match('/^(?:[a-z-]+ [\d.]+ ?)+$/', $text) !== 1) {
-            throw $this->error('an aroma is written "aroma garlic 1 toasted 0.3 | source": names and strengths by the gram');
+            throw $this->error(
+                'an aroma is written "aroma garlic 1 toasted 0.3 | source": names and strengths by the gram',
+            );
         }
         $aroma = [];
         foreach (array_chunk($this->words($text, ' '), 2) as [$name, $strength]) {
@@ -396,7 +531,11 @@ final class CatalogueReader
     /** @return array{int, int} first and last month */
     private function season(string $text): array
     {
-        if (preg_match('/^(\d{1,2}) (\d{1,2})$/', $text, $match) !== 1 || min((int) $match[1], (int) $match[2]) < 1 || max((int) $match[1], (int) $match[2]) > 12) {
+        if (
+            preg_match('/^(\d{1,2}) (\d{1,2})$/', $text, $match) !== 1
+            || min((int) $match[1], (int) $match[2]) < 1
+            || max((int) $match[1], (int) $match[2]) > 12
+        ) {
             throw $this->error('a season is written "season 7 10": its first and last month, from 1 to 12');
         }
 
@@ -438,7 +577,12 @@ final class CatalogueReader
      */
     private function words(string $text, string $between): array
     {
-        return array_values(array_filter(array_map('trim', explode($between, $text)), static fn (string $word): bool => $word !== ''));
+        return array_values(
+            array_filter(
+                array_map('trim', explode($between, $text)),
+                static fn (string $word): bool => $word !== '',
+            ),
+        );
     }
 
     private function error(string $what): CatalogueError

@@ -28,11 +28,14 @@ final readonly class Ingredient
      * @param list<string> $mayContain allergens some kinds have: check the label
      * @param bool $allergensKnown false where nobody has said what else it may contain
      * @param float $edible share that is used of what is bought, without peel, husk, stone or stem; above 0, up to 1
-     * @param float|null $ph measured, of the thing as it is or, where it is nearly dry, of a slurry; null where nobody measured it
-     * @param float|null $sourness of the thing by itself, g acetic acid equivalent per 100 g; null where none of its acids is known
+     * @param float|null $ph measured, of the thing as it is or, where it is nearly dry, of a slurry; null where nobody
+     *     measured it
+     * @param float|null $sourness of the thing by itself, g acetic acid equivalent per 100 g; null where none of its
+     *     acids is known
      * @param list<string> $traits what it is, by the vocabulary
      * @param float $mostShare highest sensible share of a sauce, above 0, up to 1
-     * @param array<string, float> $aroma what it smells of and how strongly, by the gram; empty for nothing in particular
+     * @param array<string, float> $aroma what it smells of and how strongly, by the gram; empty for nothing in
+     *     particular
      * @param array{int, int}|null $season first and last month, the last perhaps in the next year; null for none
      */
     private function __construct(
@@ -81,10 +84,16 @@ final readonly class Ingredient
             certainty: Certainty::from($compiled['certainty']),
             density: $compiled['density'],
             densitySource: $compiled['densitySource'],
-            portions: array_map(static fn (array $portion): Portion => new Portion(...$portion), $compiled['portions']),
+            portions: array_map(
+                static fn (array $portion): Portion => new Portion(...$portion),
+                $compiled['portions'],
+            ),
             composition: $compiled['composition'],
             sources: $compiled['sources'],
-            perGram: array_map(static fn (?float $value): float => ($value ?? 0.0) / 100, $compiled['composition']),
+            perGram: array_map(
+                static fn (?float $value): float => ($value ?? 0.0) / 100,
+                $compiled['composition'],
+            ),
             caution: $compiled['caution'],
             contains: $compiled['contains'],
             mayContain: $compiled['mayContain'],
@@ -112,9 +121,14 @@ final readonly class Ingredient
      */
     public static function sournessOf(array $composition): ?float
     {
-        $known = array_filter(Constituent::GROUPS['acids'], static fn (int $acid): bool => $composition[$acid] !== null);
+        $known = array_filter(
+            Constituent::GROUPS['acids'],
+            static fn (int $acid): bool => $composition[$acid] !== null,
+        );
 
-        return $known === [] ? null : Acidity::sournessOf(array_map(static fn (?float $grams): float => $grams ?? 0.0, $composition));
+        return $known === []
+            ? null
+            : Acidity::sournessOf(array_map(static fn (?float $grams): float => $grams ?? 0.0, $composition));
     }
 
     /** The name without what stands behind its comma: "cider vinegar" of "cider vinegar, 5 %". */

@@ -10,21 +10,62 @@ use Vinculum\Amount\Spread;
 final readonly class Portion
 {
     /**
-     * How alike two of a kind are: half-widths in ln(mass) of the four-in-five interval. Common practice, no source: what is
+     * How alike two of a kind are: half-widths in ln(mass) of the four-in-five interval. Common practice, no source:
+     * what is
      * packed by weight is nearly alike, what is graded by size less so, and what grows as it likes least.
      */
     private const SPREADS = [
-        'tin' => 0.03, 'can' => 0.03, 'jar' => 0.03, 'tube' => 0.03, 'block' => 0.05, 'cube' => 0.05,
-        'small' => 0.12, 'medium' => 0.12, 'large' => 0.12, 'fillet' => 0.2, 'slice' => 0.2, 'piece' => 0.2, 'star' => 0.2,
-        'stick' => 0.25, 'leaf' => 0.25, 'pod' => 0.25, 'juice of' => 0.25, 'zest of' => 0.25, 'cm' => 0.25, 'stalk' => 0.25, 'rib' => 0.25,
-        'clove' => 0.3, 'head' => 0.3, 'sprig' => 0.35, 'bunch' => 0.35, 'thumb' => 0.4, 'knob' => 0.4, 'lump' => 0.4, 'handful' => 0.4, 'crank' => 0.4,
+        'tin' => 0.03,
+        'can' => 0.03,
+        'jar' => 0.03,
+        'tube' => 0.03,
+        'block' => 0.05,
+        'cube' => 0.05,
+        'small' => 0.12,
+        'medium' => 0.12,
+        'large' => 0.12,
+        'fillet' => 0.2,
+        'slice' => 0.2,
+        'piece' => 0.2,
+        'star' => 0.2,
+        'stick' => 0.25,
+        'leaf' => 0.25,
+        'pod' => 0.25,
+        'juice of' => 0.25,
+        'zest of' => 0.25,
+        'cm' => 0.25,
+        'stalk' => 0.25,
+        'rib' => 0.25,
+        'clove' => 0.3,
+        'head' => 0.3,
+        'sprig' => 0.35,
+        'bunch' => 0.35,
+        'thumb' => 0.4,
+        'knob' => 0.4,
+        'lump' => 0.4,
+        'handful' => 0.4,
+        'crank' => 0.4,
     ];
 
     /** What is said in the plural of more than one. */
     private const PLURAL = [
-        'tin' => 'tins', 'can' => 'cans', 'jar' => 'jars', 'block' => 'blocks', 'cube' => 'cubes', 'fillet' => 'fillets', 'slice' => 'slices',
-        'piece' => 'pieces', 'star' => 'stars', 'stick' => 'sticks', 'leaf' => 'leaves', 'pod' => 'pods', 'stalk' => 'stalks', 'rib' => 'ribs',
-        'clove' => 'cloves', 'head' => 'heads', 'sprig' => 'sprigs',
+        'tin' => 'tins',
+        'can' => 'cans',
+        'jar' => 'jars',
+        'block' => 'blocks',
+        'cube' => 'cubes',
+        'fillet' => 'fillets',
+        'slice' => 'slices',
+        'piece' => 'pieces',
+        'star' => 'stars',
+        'stick' => 'sticks',
+        'leaf' => 'leaves',
+        'pod' => 'pods',
+        'stalk' => 'stalks',
+        'rib' => 'ribs',
+        'clove' => 'cloves',
+        'head' => 'heads',
+        'sprig' => 'sprigs',
     ];
 
     /** Half-width in ln(grams) of the four-in-five interval of one. */
@@ -38,7 +79,7 @@ final readonly class Portion
      */
     public function __construct(public string $name, public float $grams, public string $source, ?float $spread = null)
     {
-        $this->spread = $spread ?? self::SPREADS[$name] ?? Spread::COUNT;
+        $this->spread = $spread ?? (self::SPREADS[$name] ?? Spread::COUNT);
     }
 
     /** So many of it in words: "2 sticks" of what was one stick, and "1 clove" of what were two. */

@@ -22,7 +22,9 @@ final readonly class Seasons
      */
     public static function of(Catalogue $catalogue, array $changed = []): self
     {
-        return new self(array_filter($changed + $catalogue->seasons(), static fn (?array $months): bool => $months !== null));
+        return new self(
+            array_filter($changed + $catalogue->seasons(), static fn (?array $months): bool => $months !== null),
+        );
     }
 
     /** @return array{int, int}|null null for what has no season */

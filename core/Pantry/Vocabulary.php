@@ -6,15 +6,39 @@ namespace Vinculum\Pantry;
 
 /**
  * The words that data and rules share: allergens, diets, needs, roles, processes, tints and traits. They stand once, in
- * database/vocabulary.json, which also says what each means; an invalid table of them is refused when the product is built.
+ * database/vocabulary.json, which also says what each means; an invalid table of them is refused when the product is
+ * built.
  *
  * @phpstan-type Allergen array{name: string, lists: list<string>, also?: list<string>}
- * @phpstan-type DietRule array{contains?: list<string>, traits?: list<string>, ethanol_from?: float|int, sodium_over?: float|int}
+ * @phpstan-type DietRule array{
+ *     contains?: list<string>,
+ *     traits?: list<string>,
+ *     ethanol_from?: float|int,
+ *     sodium_over?: float|int,
+ * }
  * @phpstan-type DietWords array{name: string, why: string, against: DietRule, check: DietRule}
  * @phpstan-type NeedWords array{name: string, diet?: string, allergens?: list<string>}
  * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
- * @phpstan-type KeepingWords array{name: string, fridge_days: int, opened_days: int, frozen_months: int, makers: string, why: string, rule: string}
- * @phpstan-type VocabularyArray array{keeping: array<string, KeepingWords>, allergens: array<string, Allergen>, diets: array<string, DietWords>, needs: array<string, NeedWords>, roles: array<string, string>, processes: array<string, ProcessWords>, tints: array<string, string>, groups: array<string, string>, traits: array<string, string>}
+ * @phpstan-type KeepingWords array{
+ *     name: string,
+ *     fridge_days: int,
+ *     opened_days: int,
+ *     frozen_months: int,
+ *     makers: string,
+ *     why: string,
+ *     rule: string,
+ * }
+ * @phpstan-type VocabularyArray array{
+ *     keeping: array<string, KeepingWords>,
+ *     allergens: array<string, Allergen>,
+ *     diets: array<string, DietWords>,
+ *     needs: array<string, NeedWords>,
+ *     roles: array<string, string>,
+ *     processes: array<string, ProcessWords>,
+ *     tints: array<string, string>,
+ *     groups: array<string, string>,
+ *     traits: array<string, string>,
+ * }
  */
 final readonly class Vocabulary
 {
@@ -83,7 +107,11 @@ final readonly class Vocabulary
     {
         foreach ($names as $name) {
             if (! isset($known[$name])) {
-                throw CatalogueError::at('vocabulary.json', 0, "“{$name}” is no {$what}; they are ".implode(', ', array_keys($known)));
+                throw CatalogueError::at(
+                    'vocabulary.json',
+                    0,
+                    "“{$name}” is no {$what}; they are ".implode(', ', array_keys($known)),
+                );
             }
         }
     }

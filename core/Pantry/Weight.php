@@ -33,8 +33,12 @@ final readonly class Weight
      *
      * @throws UnreadableAmount where the unit means nothing for this ingredient
      */
-    public static function of(Amount $amount, Ingredient $ingredient, ?string $prep = null, float $scaleStep = Spread::SCALE_STEP_G): self
-    {
+    public static function of(
+        Amount $amount,
+        Ingredient $ingredient,
+        ?string $prep = null,
+        float $scaleStep = Spread::SCALE_STEP_G,
+    ): self {
         $grams = 0.0;
         $parts = 0.0;
         $variance = 0.0;
@@ -54,7 +58,11 @@ final readonly class Weight
             default => 0.0,
         };
 
-        return new self($grams, $amount->loose && ! $amount->isToTaste() ? Spread::combine($spread, Spread::LOOSE_WORD) : $spread, $parts);
+        return new self(
+            $grams,
+            $amount->loose && ! $amount->isToTaste() ? Spread::combine($spread, Spread::LOOSE_WORD) : $spread,
+            $parts,
+        );
     }
 
     /**
@@ -67,7 +75,13 @@ final readonly class Weight
         $portions = array_map(static fn (Portion $portion): string => $portion->name, $ingredient->portions);
         $portions = array_filter($portions, static fn (string $name): bool => ! str_contains($name, ','));
 
-        return array_values(array_unique(['g', ...($ingredient->density === null ? ['oz'] : ['tbsp', 'cup']), ...array_slice($portions, 0, 2)]));
+        return array_values(
+            array_unique([
+                'g',
+                ...$ingredient->density === null ? ['oz'] : ['tbsp', 'cup'],
+                ...array_slice($portions, 0, 2),
+            ]),
+        );
     }
 
     /**
@@ -79,7 +93,10 @@ final readonly class Weight
         $portion = self::portion($term, $ingredient, $prep);
         $unit = $term->unit;
         if ($portion !== null) {
-            $spread = $unit?->dimension === Dimension::Volume ? $ingredient->form->spread($unit->size * $number) : $portion->spread;
+            $spread
+                = $unit?->dimension === Dimension::Volume
+                    ? $ingredient->form->spread($unit->size * $number)
+                    : $portion->spread;
 
             return [$number * $portion->grams, $spread, 0.0];
         }
@@ -87,7 +104,11 @@ final readonly class Weight
             $step = min($scaleStep, ($term->number->finestPlace() ?? INF) * $unit->size);
             $grams = $number * $unit->size * (self::isAsBought($prep) ? $ingredient->edible : 1.0);
 
-            return [$grams, $unit->informal ? Spread::INFORMAL : ($grams > 0.0 ? min(1.0, $step / $grams) : 0.0), 0.0];
+            return [
+                $grams,
+                $unit->informal ? Spread::INFORMAL : ($grams > 0.0 ? min(1.0, $step / $grams) : 0.0),
+                0.0,
+            ];
         }
         if ($unit?->dimension === Dimension::Part) {
             return [0.0, Spread::PART, $number];
@@ -96,13 +117,23 @@ final readonly class Weight
             return self::volume($number * $unit->size, $unit->informal, $ingredient);
         }
         $asked = trim($term->words);
-        throw UnreadableAmount::unknownUnit($asked === '' ? $term->number->text() : $asked, $ingredient->shortName(), $term->number, self::accepted($ingredient));
+        throw UnreadableAmount::unknownUnit(
+            $asked === '' ? $term->number->text() : $asked,
+            $ingredient->shortName(),
+            $term->number,
+            self::accepted($ingredient),
+        );
     }
 
     /** A weight with its peel, husk, stones or stems still on: only a part of it goes into the pot. */
     public static function isAsBought(?string $prep): bool
     {
-        return $prep !== null && preg_match('/\b(?:as bought|un(?:peeled|husked|trimmed|stoned|pitted)|with (?:the |its |their )?(?:peels?|skins?|husks?|stones?|pits?|stems?|cores?)|weighed whole)\b/iu', $prep) === 1;
+        return $prep !== null
+            && preg_match(
+                '/\b(?:as bought|un(?:peeled|husked|trimmed|stoned|pitted)|with (?:the |its |their '
+                    .')?(?:peels?|skins?|husks?|stones?|pits?|stems?|cores?)|weighed whole)\b/iu',
+                $prep,
+            ) === 1;
     }
 
     /** "cup, packed" before a plain cup; "clove", "cloves"; a bare number counts the first portion. */
@@ -110,14 +141,20 @@ final readonly class Weight
     {
         $prep = $prep === null ? '' : mb_strtolower(trim($prep));
         if ($term->unit?->dimension === Dimension::Volume) {
-            return $prep === '' || $term->unit->informal ? null : self::preparedVolume($term->unit, $ingredient, $prep);
+            return $prep === '' || $term->unit->informal
+                ? null
+                : self::preparedVolume($term->unit, $ingredient, $prep);
         }
         $words = mb_strtolower(trim($term->words, ' ,.'));
         if ($words === '' || $term->unit?->name === 'each') {
             return $ingredient->portion('each') ?? self::firstCounted($ingredient);
         }
-        $singular = (string) preg_replace(['/\bleaves\b/u', '/(?<=[^s])s\b/u'], ['leaf', ''], $words);
-        foreach ($prep === '' ? [$words, $singular] : ["{$singular}, {$prep}", "{$prep} {$singular}", $words, $singular] as $name) {
+        $singular = Singular::of($words);
+        foreach (
+            $prep === ''
+                ? [$words, $singular]
+                : ["{$singular}, {$prep}", "{$prep} {$singular}", $words, $singular] as $name
+        ) {
             if (($portion = $ingredient->portion($name)) !== null) {
                 return $portion;
             }
@@ -126,14 +163,20 @@ final readonly class Weight
         return null;
     }
 
-    /** The catalogue's portions by cup or spoon are US ones; only how densely it lies carries over to another measure. */
+    /**
+     * The catalogue's portions by cup or spoon are US ones; only how densely it lies carries over to another measure.
+     */
     private static function preparedVolume(Unit $unit, Ingredient $ingredient, string $prep): ?Portion
     {
         foreach ($ingredient->portions as $portion) {
             [$measure, $how] = [...explode(', ', $portion->name, 2), ''];
             $us = $how === $prep ? Units::find($measure, MeasuringSet::Us) : null;
             if ($us?->dimension === Dimension::Volume) {
-                return new Portion("{$unit->name}, {$how}", $portion->grams * $unit->size / $us->size, $portion->source);
+                return new Portion(
+                    "{$unit->name}, {$how}",
+                    ($portion->grams * $unit->size) / $us->size,
+                    $portion->source,
+                );
             }
         }
 
@@ -160,6 +203,10 @@ final readonly class Weight
             throw UnreadableAmount::volumeOfUnknownDensity($ingredient->shortName());
         }
 
-        return [$millilitres * $ingredient->density, $informal ? Spread::INFORMAL : $ingredient->form->spread($millilitres), 0.0];
+        return [
+            $millilitres * $ingredient->density,
+            $informal ? Spread::INFORMAL : $ingredient->form->spread($millilitres),
+            0.0,
+        ];
     }
 }

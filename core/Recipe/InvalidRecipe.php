@@ -12,7 +12,17 @@ final class InvalidRecipe extends \DomainException
      */
     public function __construct(public readonly array $errors)
     {
-        parent::__construct(implode(' ', array_map(static fn (array $error): string => $error['field'] === '' ? $error['message'] : "{$error['field']}: {$error['message']}", $errors)));
+        parent::__construct(
+            implode(
+                ' ',
+                array_map(
+                    static fn (array $error): string => $error['field'] === ''
+                        ? $error['message']
+                        : "{$error['field']}: {$error['message']}",
+                    $errors,
+                ),
+            ),
+        );
     }
 
     public static function at(string $field, string $message): self

@@ -50,7 +50,11 @@ final class LineWriter
             }
             $number = $first->number->value * $amount->factor * $factor;
 
-            return Portion::counted(AmountWriter::in(Units::count('each'), $number, $set)[0], $number, $first->words);
+            return Portion::counted(
+                AmountWriter::in(Units::count('each'), $number, $set)[0],
+                $number,
+                $first->words,
+            );
         }
         foreach ($amount->terms as $term) {
             if ($term->unit?->dimension !== $unit->dimension) {
@@ -62,7 +66,9 @@ final class LineWriter
             return AmountWriter::in($unit, $size, $set)[0];
         }
 
-        return self::isSpooned($unit, $set) ? AmountWriter::spoons($size, $set)[0] : AmountWriter::in($unit->informal ? self::gram() : $unit, $size, $set)[0];
+        return self::isSpooned($unit, $set)
+            ? AmountWriter::spoons($size, $set)[0]
+            : AmountWriter::in($unit->informal ? self::gram() : $unit, $size, $set)[0];
     }
 
     /**
@@ -74,10 +80,18 @@ final class LineWriter
     {
         $first = $weighed->amount->terms[0] ?? null;
         if ($first?->unit?->dimension === Dimension::Part) {
-            return [Rungs::text($first->number->value * $factor, $first->unit).' '.$first->unit->name, sprintf('%.2f %s', $first->number->value * $factor, $first->unit->name)];
+            return [
+                Rungs::text($first->number->value * $factor, $first->unit).' '.$first->unit->name,
+                sprintf('%.2f %s', $first->number->value * $factor, $first->unit->name),
+            ];
         }
         $ways = [self::nearest($weighed, $factor, $kit->set)];
-        if ($first?->unit !== null && $weighed->amount !== null && self::isSpooned($first->unit, $kit->set) && $weighed->ingredient !== null) {
+        if (
+            $first?->unit !== null
+            && $weighed->amount !== null
+            && self::isSpooned($first->unit, $kit->set)
+            && $weighed->ingredient !== null
+        ) {
             $ways[] = AmountWriter::together(self::size($weighed->amount) * $factor, $kit->set)[0];
         }
         $ways[] = self::weighed($weighed->grams * $factor, $kit);
@@ -92,13 +106,29 @@ final class LineWriter
         $amounts = [];
         foreach ($weighed->lines as $line) {
             $unit = $line->amount->terms[0]->unit ?? null;
-            if ($line->ingredient !== null && $line->grams > 0.0 && $line->line->tie === null && $unit !== null && ! $unit->informal && self::isSpooned($unit, $weighed->recipe->measures)) {
+            if (
+                $line->ingredient !== null
+                && $line->grams > 0.0
+                && $line->line->tie === null
+                && $unit !== null
+                && ! $unit->informal
+                && self::isSpooned($unit, $weighed->recipe->measures)
+            ) {
                 $amounts[$line->line->id] = self::fresh($line->grams, $line->ingredient, $kit, 0.03);
             }
         }
         $recipe = $weighed->recipe->withAmounts($amounts);
 
-        return new Recipe($recipe->name, $recipe->style, $set, $recipe->size, $recipe->pins, $recipe->stages, $recipe->ingredients, $recipe->extra);
+        return new Recipe(
+            $recipe->name,
+            $recipe->style,
+            $set,
+            $recipe->size,
+            $recipe->pins,
+            $recipe->stages,
+            $recipe->ingredients,
+            $recipe->extra,
+        );
     }
 
     /** By the scale: as fine as it shows, or as three figures ask. */
@@ -106,19 +136,40 @@ final class LineWriter
     {
         $step = $grams < 10 * $kit->scaleStep ? 0.1 : $kit->scaleStep;
 
-        return rtrim(rtrim(number_format(max($step, round($grams / $step) * $step), 1, '.', ''), '0'), '.').' g';
+        return rtrim(rtrim(number_format(max($step, round($grams / $step) * $step), 1, '.', ''), '0'), '.')
+            .' g';
     }
 
-    /** An amount of something that is not in the recipe yet: the handiest words within a share of it, or the nearest there are. */
-    public static function fresh(float $grams, Ingredient $ingredient, Kitchenware $kit, float $within = 0.06): string
-    {
+    /**
+     * An amount of something that is not in the recipe yet: the handiest words within a share of it, or the nearest
+     * there are.
+     */
+    public static function fresh(
+        float $grams,
+        Ingredient $ingredient,
+        Kitchenware $kit,
+        float $within = 0.06,
+    ): string {
         $ways = [];
         $counted = $ingredient->portions[0] ?? null;
-        if ($counted !== null && $ingredient->form === Form::Pieces && ! str_contains($counted->name, ',') && ! str_contains($counted->name, ' of') && $grams >= $counted->grams / 2) {
+        if (
+            $counted !== null
+            && $ingredient->form === Form::Pieces
+            && ! str_contains($counted->name, ',')
+            && ! str_contains($counted->name, ' of')
+            && $grams >= $counted->grams / 2
+        ) {
             [$text, $count] = AmountWriter::in(Units::count('each'), $grams / $counted->grams, $kit->set);
-            $ways[] = [$counted->name === 'each' ? $text : Portion::counted($text, $count, $counted->name), $count * $counted->grams];
+            $ways[] = [
+                $counted->name === 'each' ? $text : Portion::counted($text, $count, $counted->name),
+                $count * $counted->grams,
+            ];
         }
-        if ($ingredient->density !== null && $ingredient->form !== Form::Pieces && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
+        if (
+            $ingredient->density !== null
+            && $ingredient->form !== Form::Pieces
+            && $grams / $ingredient->density >= self::LEAST_SPOON_ML
+        ) {
             foreach ([AmountWriter::spoons(...), AmountWriter::together(...)] as $write) {
                 [$text, $size] = $write($grams / $ingredient->density, $kit->set);
                 $ways[] = [$text, $size * $ingredient->density];
@@ -151,7 +202,10 @@ final class LineWriter
 
     private static function isSpooned(Unit $unit, MeasuringSet $set): bool
     {
-        return $unit->dimension === Dimension::Volume && ! $unit->decimal && Units::find($unit->name, $set) !== null && ! in_array($unit->name, ['fl oz', 'pint', 'quart', 'gallon'], true);
+        return $unit->dimension === Dimension::Volume
+            && ! $unit->decimal
+            && Units::find($unit->name, $set) !== null
+            && ! in_array($unit->name, ['fl oz', 'pint', 'quart', 'gallon'], true);
     }
 
     private static function gram(): Unit
@@ -162,6 +216,12 @@ final class LineWriter
     /** Total of the terms in grams, millilitres or pieces. */
     private static function size(Amount $amount): float
     {
-        return $amount->factor * array_sum(array_map(static fn ($term): float => $term->number->value * ($term->unit->size ?? 1.0), $amount->terms));
+        return $amount->factor
+            * array_sum(
+                array_map(
+                    static fn ($term): float => $term->number->value * ($term->unit->size ?? 1.0),
+                    $amount->terms,
+                ),
+            );
     }
 }

@@ -8,14 +8,21 @@ use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Ingredient;
 
-/** What keeps a line, or a stage, out of the figures, or makes them other than they seem: a sentence a maker can act on. */
+/**
+ * What keeps a line, or a stage, out of the figures, or makes them other than they seem: a sentence a maker can act on.
+ */
 final readonly class Problem
 {
     /**
      * @param string $at the id of the line or stage it is about
      * @param list<string> $suggestions up to three
      */
-    public function __construct(public string $at, public string $code, public Sentence $text, public array $suggestions = []) {}
+    public function __construct(
+        public string $at,
+        public string $code,
+        public Sentence $text,
+        public array $suggestions = [],
+    ) {}
 
     public static function unreadable(string $at, UnreadableAmount $why): self
     {
@@ -29,32 +36,62 @@ final readonly class Problem
     {
         $like = $suggestions === [] ? '' : ' Did you mean '.implode(' or ', $suggestions).'?';
 
-        return new self($at, 'ingredient-unknown', Sentence::plain("“{$slug}” is not in the pantry, so this line is left out of every figure.{$like}"), $suggestions);
+        return new self(
+            $at,
+            'ingredient-unknown',
+            Sentence::plain("“{$slug}” is not in the pantry, so this line is left out of every figure.{$like}"),
+            $suggestions,
+        );
     }
 
     public static function refused(string $at, Ingredient $ingredient): self
     {
-        return new self($at, 'ingredient-refused', Sentence::plain("{$ingredient->caution} This line is left out of every figure."));
+        return new self(
+            $at,
+            'ingredient-refused',
+            Sentence::plain("{$ingredient->caution} This line is left out of every figure."),
+        );
     }
 
     public static function tieToNothing(string $at, string $line): self
     {
-        return new self($at, 'tie-broken', Sentence::plain("This line follows “{$line}”, which is not a line of the recipe. Give it an amount of its own."));
+        return new self(
+            $at,
+            'tie-broken',
+            Sentence::plain(
+                "This line follows “{$line}”, which is not a line of the recipe. Give it an amount of its own.",
+            ),
+        );
     }
 
     public static function tieInACircle(string $at): self
     {
-        return new self($at, 'tie-circular', Sentence::plain('This line follows itself through its ties. Give one of them an amount of its own.'));
+        return new self(
+            $at,
+            'tie-circular',
+            Sentence::plain('This line follows itself through its ties. Give one of them an amount of its own.'),
+        );
     }
 
     public static function partsWithoutSize(string $at): self
     {
-        return new self($at, 'size-missing', Sentence::plain('Parts need a batch size: say how much goes into the pot, in grams or millilitres.'));
+        return new self(
+            $at,
+            'size-missing',
+            Sentence::plain('Parts need a batch size: say how much goes into the pot, in grams or millilitres.'),
+        );
     }
 
     public static function sizeTooSmall(string $at): self
     {
-        return new self($at, 'size-too-small', Sentence::plain('What is measured already fills the batch, so there is nothing left for the parts. Make the batch larger.'));
+        return new self(
+            $at,
+            'size-too-small',
+            Sentence::plain(
+                'What is measured already fills the batch, so there is nothing left for the parts. Make the '
+                    .'batch larger.',
+            ),
+        );
     }
 
     public static function toTaste(string $at): self
@@ -64,7 +101,11 @@ final readonly class Problem
 
     public static function unknownStyle(string $slug): self
     {
-        return new self('style', 'style-unknown', Sentence::plain("There is no style “{$slug}”, so there are no verdicts. Choose another, or none."));
+        return new self(
+            'style',
+            'style-unknown',
+            Sentence::plain("There is no style “{$slug}”, so there are no verdicts. Choose another, or none."),
+        );
     }
 
     /** Whether the line has an amount that could not be read, so that the figures are not what the maker means. */

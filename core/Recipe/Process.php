@@ -23,6 +23,14 @@ final readonly class Process
 
     public function scaled(float $factor): self
     {
-        return new self($this->kind, $this->heat, $this->minutes, $this->until?->scaled($factor), $this->panCm, $this->lid, $this->extra);
+        return new self(
+            $this->kind,
+            $this->heat,
+            $this->minutes,
+            $this->until?->scaled($factor),
+            $this->panCm,
+            $this->lid,
+            $this->extra,
+        );
     }
 }

@@ -55,14 +55,19 @@ final readonly class Recipe
     }
 
     /**
-     * What its amounts are measured in: its set, the vessels it names under "x-vessels" (millilitres by name), and the step of
+     * What its amounts are measured in: its set, the vessels it names under "x-vessels" (millilitres by name), and the
+     * step of
      * its scale, grams, under "x-scale-g".
      */
     public function kitchenware(): Kitchenware
     {
         $step = $this->extra[self::SCALE] ?? null;
 
-        return Kitchenware::with($this->measures, $this->vessels(), (is_int($step) || is_float($step)) && $step > 0 ? (float) $step : Spread::SCALE_STEP_G);
+        return Kitchenware::with(
+            $this->measures,
+            $this->vessels(),
+            (is_int($step) || is_float($step)) && $step > 0 ? (float) $step : Spread::SCALE_STEP_G,
+        );
     }
 
     /**
@@ -74,7 +79,10 @@ final readonly class Recipe
     public function measuredWith(array $vessels, float $scaleStep): self
     {
         $all = $this->vessels() + $vessels;
-        $extra = ($all === [] ? [] : [self::VESSELS => $all]) + $this->extra + ($scaleStep === Spread::SCALE_STEP_G ? [] : [self::SCALE => $scaleStep]);
+        $extra
+            = ($all === [] ? [] : [self::VESSELS => $all])
+            + $this->extra
+            + ($scaleStep === Spread::SCALE_STEP_G ? [] : [self::SCALE => $scaleStep]);
 
         return $extra === $this->extra ? $this : $this->withStages($this->stages, $extra);
     }
@@ -87,13 +95,31 @@ final readonly class Recipe
      */
     public function withStages(array $stages, ?array $extra = null): self
     {
-        return new self($this->name, $this->style, $this->measures, $this->size, $this->pins, $stages, $this->ingredients, $extra ?? $this->extra);
+        return new self(
+            $this->name,
+            $this->style,
+            $this->measures,
+            $this->size,
+            $this->pins,
+            $stages,
+            $this->ingredients,
+            $extra ?? $this->extra,
+        );
     }
 
     /** The same recipe, held against another style. */
     public function withStyle(?string $style): self
     {
-        return new self($this->name, $style, $this->measures, $this->size, $this->pins, $this->stages, $this->ingredients, $this->extra);
+        return new self(
+            $this->name,
+            $style,
+            $this->measures,
+            $this->size,
+            $this->pins,
+            $this->stages,
+            $this->ingredients,
+            $this->extra,
+        );
     }
 
     /**
@@ -103,16 +129,33 @@ final readonly class Recipe
      */
     public function withAmounts(array $amounts): self
     {
-        return $this->withStages(array_map(static fn (Stage $stage): Stage => $stage->withLines(array_map(
-            static fn (Line $line): Line => isset($amounts[$line->id]) ? $line->withAmount($amounts[$line->id]) : $line,
-            $stage->lines,
-        )), $this->stages));
+        return $this->withStages(
+            array_map(
+                static fn (Stage $stage): Stage => $stage->withLines(
+                    array_map(
+                        static fn (Line $line): Line => isset($amounts[$line->id])
+                            ? $line->withAmount($amounts[$line->id])
+                            : $line,
+                        $stage->lines,
+                    ),
+                ),
+                $this->stages,
+            ),
+        );
     }
 
     /** An id nothing in it has. */
     public function freshId(string $prefix): string
     {
-        $taken = array_merge(...array_map(static fn (Stage $stage): array => [$stage->id, ...array_map(static fn (Line $line): string => $line->id, $stage->lines)], $this->stages));
+        $taken = array_merge(
+            ...array_map(
+                static fn (Stage $stage): array => [
+                    $stage->id,
+                    ...array_map(static fn (Line $line): string => $line->id, $stage->lines),
+                ],
+                $this->stages,
+            ),
+        );
         for ($number = count($taken) + 1; in_array("{$prefix}{$number}", $taken, true); $number++);
 
         return "{$prefix}{$number}";
@@ -137,19 +180,32 @@ final readonly class Recipe
         $seen = [];
         $lines = 0;
         foreach ($this->stages as $s => $stage) {
-            foreach (["stages[{$s}].id" => $stage->id] + array_combine(
-                array_map(static fn (int $l): string => "stages[{$s}].lines[{$l}].id", array_keys($stage->lines)),
-                array_map(static fn (Line $line): string => $line->id, $stage->lines),
-            ) as $field => $id) {
+            foreach (
+                ["stages[{$s}].id" => $stage->id]
+                    + array_combine(
+                        array_map(
+                            static fn (int $l): string => "stages[{$s}].lines[{$l}].id",
+                            array_keys($stage->lines),
+                        ),
+                        array_map(static fn (Line $line): string => $line->id, $stage->lines),
+                    ) as $field => $id
+            ) {
                 if (isset($seen[$id])) {
-                    throw InvalidRecipe::at($field, "“{$id}” is used twice. Each stage and line has an id of its own; leave it out to have one made.");
+                    throw InvalidRecipe::at(
+                        $field,
+                        "“{$id}” is used twice. Each stage and line has an id of its own; "
+                            .'leave it out to have one made.',
+                    );
                 }
                 $seen[$id] = true;
             }
             $lines += count($stage->lines);
         }
         if ($lines > self::MAX_LINES) {
-            throw InvalidRecipe::at('stages', "There are {$lines} lines. A recipe has at most ".self::MAX_LINES.'.');
+            throw InvalidRecipe::at(
+                'stages',
+                "There are {$lines} lines. A recipe has at most ".self::MAX_LINES.'.',
+            );
         }
     }
 }

@@ -32,6 +32,14 @@ final readonly class Stage
     /** The same stage of a batch of another size, its lines' amounts left as they are. */
     public function scaled(float $factor): self
     {
-        return new self($this->id, $this->name, $this->lines, $this->process?->scaled($factor), $this->strain, $this->lookFor, $this->extra);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->lines,
+            $this->process?->scaled($factor),
+            $this->strain,
+            $this->lookFor,
+            $this->extra,
+        );
     }
 }

@@ -13,7 +13,8 @@ use Vinculum\Pantry\Vocabulary;
 use Vinculum\Pantry\Weight;
 
 /**
- * A recipe with every line in grams, as far as they can be read. What cannot be is a problem on its line and weighs nothing.
+ * A recipe with every line in grams, as far as they can be read. What cannot be is a problem on its line and weighs
+ * nothing.
  */
 final readonly class WeighedRecipe
 {
@@ -21,7 +22,12 @@ final readonly class WeighedRecipe
      * @param list<WeighedLine> $lines in the order they go into the pot
      * @param list<Problem> $problems
      */
-    private function __construct(public Recipe $recipe, public array $lines, public array $problems, public Vocabulary $vocabulary) {}
+    private function __construct(
+        public Recipe $recipe,
+        public array $lines,
+        public array $problems,
+        public Vocabulary $vocabulary,
+    ) {}
 
     public static function of(Recipe $recipe, Catalogue $catalogue): self
     {
@@ -41,7 +47,11 @@ final readonly class WeighedRecipe
         foreach ($lines as $i => $line) {
             $ingredients[$i] = $catalogue->find($line->ingredient);
             if ($ingredients[$i] === null) {
-                $problems[] = Problem::unknownIngredient($line->id, $line->ingredient, $catalogue->nearest($line->ingredient));
+                $problems[] = Problem::unknownIngredient(
+                    $line->id,
+                    $line->ingredient,
+                    $catalogue->nearest($line->ingredient),
+                );
             }
             [$amounts[$i], $weights[$i], $problem] = self::weigh($line, $ingredients[$i], $kit);
             if ($problem !== null && $ingredients[$i] !== null) {
@@ -54,10 +64,18 @@ final readonly class WeighedRecipe
         foreach ($lines as $i => $line) {
             $source = $sources[$i];
             $weight = $weights[$source];
-            $grams = $weight === null || $ingredients[$i] === null || $line->leftOut || isset($broken[$i])
-                ? 0.0
-                : $ratios[$i] * ($weight->grams + $weight->parts * $partMillilitres * ($ingredients[$source]->density ?? 1.0));
-            $weighed[] = new WeighedLine($line, $stages[$i], $ingredients[$i], $amounts[$i], $grams, $weights[$i]->spread ?? 0.0, $source);
+            $isLost = $weight === null || $ingredients[$i] === null || $line->leftOut || isset($broken[$i]);
+            $density = $ingredients[$source]->density ?? 1.0;
+            $grams = $isLost ? 0.0 : $ratios[$i] * ($weight->grams + $weight->parts * $partMillilitres * $density);
+            $weighed[] = new WeighedLine(
+                $line,
+                $stages[$i],
+                $ingredients[$i],
+                $amounts[$i],
+                $grams,
+                $weights[$i]->spread ?? 0.0,
+                $source,
+            );
         }
 
         return new self($recipe, $weighed, [...$problems, ...array_values($broken)], $catalogue->vocabulary);
@@ -70,15 +88,23 @@ final readonly class WeighedRecipe
      */
     public function times(array $factors): self
     {
-        return new self($this->recipe, array_map(static fn (WeighedLine $line): WeighedLine => new WeighedLine(
-            $line->line,
-            $line->stage,
-            $line->ingredient,
-            $line->amount,
-            $line->grams * ($factors[$line->source] ?? 1.0),
-            $line->spread,
-            $line->source,
-        ), $this->lines), $this->problems, $this->vocabulary);
+        return new self(
+            $this->recipe,
+            array_map(
+                static fn (WeighedLine $line): WeighedLine => new WeighedLine(
+                    $line->line,
+                    $line->stage,
+                    $line->ingredient,
+                    $line->amount,
+                    $line->grams * ($factors[$line->source] ?? 1.0),
+                    $line->spread,
+                    $line->source,
+                ),
+                $this->lines,
+            ),
+            $this->problems,
+            $this->vocabulary,
+        );
     }
 
     /** Grams of an ingredient in all lines, but for the one at a place. */
@@ -106,7 +132,10 @@ final readonly class WeighedRecipe
         }
         try {
             $amount = Amount::parse($line->amount, $kit);
-            $weight = $ingredient === null || $line->tie !== null ? null : Weight::of($amount, $ingredient, $line->prep, $kit->scaleStep);
+            $weight
+                = $ingredient === null || $line->tie !== null
+                    ? null
+                    : Weight::of($amount, $ingredient, $line->prep, $kit->scaleStep);
 
             return [$amount, $weight, $amount->isToTaste() ? Problem::toTaste($line->id) : null];
         } catch (UnreadableAmount $why) {
@@ -116,7 +145,11 @@ final readonly class WeighedRecipe
 
     /**
      * @param list<Line> $lines
-     * @return array{list<int>, list<float>, array<int, Problem>} the line that decides each, the ratio to it, and ties that lead nowhere
+     * @return array{
+     *     list<int>,
+     *     list<float>,
+     *     array<int, Problem>,
+     * } the line that decides each, the ratio to it, and ties that lead nowhere
      */
     private static function followTies(array $lines): array
     {
@@ -151,7 +184,8 @@ final readonly class WeighedRecipe
     }
 
     /**
-     * Millilitres of one part, so that what goes into the pot is the batch's size. Linear in the part, so solved directly.
+     * Millilitres of one part, so that what goes into the pot is the batch's size. Linear in the part, so solved
+     * directly.
      *
      * @param list<Line> $lines
      * @param array<int, Ingredient|null> $ingredients
@@ -160,8 +194,15 @@ final readonly class WeighedRecipe
      * @param list<float> $ratios
      * @param list<Problem> $problems
      */
-    private static function partSize(Recipe $recipe, array $lines, array $ingredients, array $weights, array $sources, array $ratios, array &$problems): float
-    {
+    private static function partSize(
+        Recipe $recipe,
+        array $lines,
+        array $ingredients,
+        array $weights,
+        array $sources,
+        array $ratios,
+        array &$problems,
+    ): float {
         $fixed = 0.0;
         $perPart = 0.0;
         $inParts = [];

@@ -7,7 +7,8 @@ namespace Vinculum\Safety;
 use Vinculum\Recipe\WeighedRecipe;
 
 /**
- * What the lines of a recipe contain, what some kinds of them may, and of which nobody has said: apart, and never "safe for".
+ * What the lines of a recipe contain, what some kinds of them may, and of which nobody has said: apart, and never "safe
+ * for".
  * The fourteen of EU 1169/2011 annex II and the nine of the US (FALCPA 2004, FASTER Act 2021), from memory.
  */
 final class Allergens
@@ -16,7 +17,11 @@ final class Allergens
     private const PRESSED = '/\b(?:fresh|freshly|squeezed|pressed|juice of|from the fruit)\b/iu';
 
     /**
-     * @return array{contains: array<string, list<string>>, check: array<string, list<string>>, unsaid: list<string>} line ids, by allergen
+     * @return array{
+     *     contains: array<string, list<string>>,
+     *     check: array<string, list<string>>,
+     *     unsaid: list<string>,
+     * } line ids, by allergen
      */
     public static function of(WeighedRecipe $weighed): array
     {
@@ -33,7 +38,9 @@ final class Allergens
             foreach ($ingredient->contains as $allergen) {
                 $found['contains'][$allergen][] = $line->line->id;
             }
-            $isPressed = $ingredient->is('pressed-or-bottled') && preg_match(self::PRESSED, "{$line->line->prep} {$line->line->amount}") === 1;
+            $isPressed
+                = $ingredient->is('pressed-or-bottled')
+                && preg_match(self::PRESSED, "{$line->line->prep} {$line->line->amount}") === 1;
             foreach ($isPressed ? [] : array_diff($ingredient->mayContain, $ingredient->contains) as $allergen) {
                 $found['check'][$allergen][] = $line->line->id;
             }

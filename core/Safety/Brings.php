@@ -7,15 +7,21 @@ namespace Vinculum\Safety;
 use Vinculum\Recipe\WeighedRecipe;
 
 /**
- * What a proposal brings into a sauce that was not in it: said before it is applied. Allergens, labels to check, and what else
+ * What a proposal brings into a sauce that was not in it: said before it is applied. Allergens, labels to check, and
+ * what else
  * somebody may not want to meet unawares.
  */
 final readonly class Brings
 {
     /** Traits worth a word where they are new, and the word. */
     private const OTHER = [
-        'raw-egg' => 'raw egg', 'flesh' => 'meat', 'not-for-infants' => 'honey', 'raw-flour' => 'raw flour', 'potassium' => 'potassium salt',
-        'animal-rennet' => 'rennet', 'refused' => 'what has no place in a sauce',
+        'raw-egg' => 'raw egg',
+        'flesh' => 'meat',
+        'not-for-infants' => 'honey',
+        'raw-flour' => 'raw flour',
+        'potassium' => 'potassium salt',
+        'animal-rennet' => 'rennet',
+        'refused' => 'what has no place in a sauce',
     ];
 
     /**

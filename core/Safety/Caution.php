@@ -13,7 +13,13 @@ final readonly class Caution
      * @param string $rule whose rule it is, or "common practice, no source"; from memory unless it says otherwise
      * @param list<string> $lines ids of the lines that raise it; none where it is the sauce
      */
-    public function __construct(public Grade $grade, public string $code, public Sentence $text, public string $rule, public array $lines = []) {}
+    public function __construct(
+        public Grade $grade,
+        public string $code,
+        public Sentence $text,
+        public string $rule,
+        public array $lines = [],
+    ) {}
 
     /** @param list<string> $lines */
     public static function of(Grade $grade, string $code, string $text, string $rule, array $lines = []): self

@@ -7,7 +7,8 @@ namespace Vinculum\Safety;
 /**
  * What to mind about a sauce, by every rule in Rules/.
  *
- * An estimate never clears a limit: rules see the cautious end of an interval, and the best they say is that only a meter
+ * An estimate never clears a limit: rules see the cautious end of an interval, and the best they say is that only a
+ * meter
  * decides. Rules and figures are from memory, after the publication each names.
  */
 final class Cautions
@@ -30,7 +31,10 @@ final class Cautions
         }
         $raised = array_merge(...array_map(static fn (Rule $rule): array => $rule->of($sauce), self::rules()));
         $order = array_flip(array_map(static fn (Grade $grade): string => $grade->value, Grade::cases()));
-        usort($raised, static fn (Caution $a, Caution $b): int => $order[$a->grade->value] <=> $order[$b->grade->value]);
+        usort(
+            $raised,
+            static fn (Caution $a, Caution $b): int => $order[$a->grade->value] <=> $order[$b->grade->value],
+        );
 
         return $raised;
     }
@@ -42,7 +46,9 @@ final class Cautions
         static $rules = null;
         if ($rules === null) {
             $rules = [];
-            foreach (glob(__DIR__.'/Rules/*.php') ?: throw new \LogicException('core/Safety/Rules has no rules.') as $file) {
+            foreach (
+                glob(__DIR__.'/Rules/*.php') ?: throw new \LogicException('core/Safety/Rules has no rules.') as $file
+            ) {
                 $class = __NAMESPACE__.'\\Rules\\'.basename($file, '.php');
                 $rule = new $class;
                 $rules[] = $rule instanceof Rule ? $rule : throw new \LogicException("{$class} is no Rule.");

@@ -10,7 +10,8 @@ use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Vocabulary;
 
 /**
- * A way of eating, and which lines stand in its way: by allergens, traits and figures, as the vocabulary says. It follows the
+ * A way of eating, and which lines stand in its way: by allergens, traits and figures, as the vocabulary says. It
+ * follows the
  * lines: alcohol that boiled off was still put in.
  *
  * @phpstan-import-type DietRule from Vocabulary
@@ -21,12 +22,21 @@ final readonly class Diet
      * @param DietRule $against what stands in its way
      * @param DietRule $check what does in some kinds
      */
-    private function __construct(public string $slug, public string $name, public string $why, private array $against, private array $check) {}
+    private function __construct(
+        public string $slug,
+        public string $name,
+        public string $why,
+        private array $against,
+        private array $check,
+    ) {}
 
     /** @return list<self> */
     public static function all(Vocabulary $vocabulary): array
     {
-        return array_map(static fn (string $slug): self => self::named($slug, $vocabulary), array_keys($vocabulary->words['diets']));
+        return array_map(
+            static fn (string $slug): self => self::named($slug, $vocabulary),
+            array_keys($vocabulary->words['diets']),
+        );
     }
 
     /** @throws \LogicException where the vocabulary has no such diet */
@@ -52,7 +62,11 @@ final readonly class Diet
             }
             $verdict = $this->verdict($line->ingredient);
             if (isset($this->against['sodium_over'])) {
-                $verdict = $isSalty && 100 * $line->ingredient->perGram[Constituent::SODIUM] > $this->against['sodium_over'] ? 'against' : null;
+                $verdict
+                    = $isSalty
+                    && 100 * $line->ingredient->perGram[Constituent::SODIUM] > $this->against['sodium_over']
+                        ? 'against'
+                        : null;
             }
             if ($verdict !== null) {
                 $found[$verdict][] = $line->line->id;
@@ -63,7 +77,8 @@ final readonly class Diet
     }
 
     /**
-     * Whether a thing by itself stands in its way; how salty a sauce is hangs on all of it. What nobody has spoken for is to be
+     * Whether a thing by itself stands in its way; how salty a sauce is hangs on all of it. What nobody has spoken for
+     * is to be
      * checked, for any diet that goes by what a thing contains or is.
      *
      * @return 'against'|'check'|null
@@ -74,7 +89,9 @@ final readonly class Diet
 
         return match (true) {
             self::holds($this->against, $ingredient, $ingredient->contains) => 'against',
-            self::holds($this->check, $ingredient, $ingredient->mayContain), ! $ingredient->allergensKnown && $goesByContents => 'check',
+            self::holds($this->check, $ingredient, $ingredient->mayContain),
+            ! $ingredient->allergensKnown && $goesByContents
+                => 'check',
             default => null,
         };
     }
@@ -87,13 +104,15 @@ final readonly class Diet
     {
         return array_intersect($allergens, $rule['contains'] ?? []) !== []
             || array_intersect($ingredient->traits, $rule['traits'] ?? []) !== []
-            || (isset($rule['ethanol_from']) && 100 * $ingredient->perGram[Constituent::ETHANOL] >= $rule['ethanol_from']);
+            || (isset($rule['ethanol_from'])
+                && 100 * $ingredient->perGram[Constituent::ETHANOL] >= $rule['ethanol_from']);
     }
 
     private function isSalty(CookedRecipe $cooked): bool
     {
         $mass = $cooked->mixture->mass();
 
-        return $mass > 0.0 && 100 * $cooked->mixture->grams[Constituent::SODIUM] / $mass > ($this->against['sodium_over'] ?? INF);
+        return $mass > 0.0
+            && (100 * $cooked->mixture->grams[Constituent::SODIUM]) / $mass > ($this->against['sodium_over'] ?? INF);
     }
 }

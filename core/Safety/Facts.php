@@ -40,9 +40,17 @@ final class Facts
     public static function of(Evaluation $evaluation, ?Figure $measuredPh = null, ?Figure $aboutPh = null): self
     {
         $style = $evaluation->style;
-        $names = [$evaluation->recipe->name, ...array_map(static fn ($stage): string => $stage->name, $evaluation->recipe->stages)];
+        $names = [
+            $evaluation->recipe->name,
+            ...array_map(static fn ($stage): string => $stage->name, $evaluation->recipe->stages),
+        ];
 
-        return new self($evaluation->cooked, mb_strtolower(implode(' ', [...$names, $style->name ?? '', ...($style->cues ?? [])])), $measuredPh, $aboutPh);
+        return new self(
+            $evaluation->cooked,
+            mb_strtolower(implode(' ', [...$names, $style->name ?? '', ...$style->cues ?? []])),
+            $measuredPh,
+            $aboutPh,
+        );
     }
 
     public function isEmpty(): bool
@@ -57,7 +65,12 @@ final class Facts
      */
     public function present(): array
     {
-        return array_filter($this->cooked->weighed->lines, static fn (WeighedLine $line): bool => $line->ingredient !== null && ! $line->line->leftOut && ! $line->ingredient->is('refused'));
+        return array_filter(
+            $this->cooked->weighed->lines,
+            static fn (WeighedLine $line): bool => $line->ingredient !== null
+                && ! $line->line->leftOut
+                && ! $line->ingredient->is('refused'),
+        );
     }
 
     /**
@@ -67,7 +80,12 @@ final class Facts
      */
     public function having(string ...$traits): array
     {
-        return self::ids(array_filter($this->present(), static fn (WeighedLine $line): bool => array_intersect($traits, $line->ingredient->traits ?? []) !== []));
+        return self::ids(
+            array_filter(
+                $this->present(),
+                static fn (WeighedLine $line): bool => array_intersect($traits, $line->ingredient->traits ?? []) !== [],
+            ),
+        );
     }
 
     /**
@@ -79,14 +97,24 @@ final class Facts
     {
         $raw = array_filter($this->present(), fn (int $i): bool => ! $this->isCooked($i), ARRAY_FILTER_USE_KEY);
 
-        return self::ids(array_filter($raw, static fn (WeighedLine $line): bool => array_intersect($traits, $line->ingredient->traits ?? []) !== []));
+        return self::ids(
+            array_filter(
+                $raw,
+                static fn (WeighedLine $line): bool => array_intersect($traits, $line->ingredient->traits ?? []) !== [],
+            ),
+        );
     }
 
     /** Share of what went in that has a trait. */
     public function shareHaving(string $trait): float
     {
         $mass = $this->mass();
-        $grams = array_sum(array_map(static fn (WeighedLine $line): float => $line->ingredient?->is($trait) === true ? $line->grams : 0.0, $this->present()));
+        $grams = array_sum(
+            array_map(
+                static fn (WeighedLine $line): float => $line->ingredient?->is($trait) === true ? $line->grams : 0.0,
+                $this->present(),
+            ),
+        );
 
         return $mass > 0.0 ? $grams / $mass : 0.0;
     }
@@ -161,7 +189,9 @@ final class Facts
     /** Scoville heat units. */
     public function heat(): float
     {
-        return 1e6 * Constituent::SCOVILLE_PER_MG_KG * $this->shareOf($this->cooked->mixture->grams[Constituent::CAPSAICINOIDS]);
+        return 1e6
+            * Constituent::SCOVILLE_PER_MG_KG
+            * $this->shareOf($this->cooked->mixture->grams[Constituent::CAPSAICINOIDS]);
     }
 
     /** Estimated; null where there is too little water to have one. */

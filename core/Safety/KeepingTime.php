@@ -7,7 +7,8 @@ namespace Vinculum\Safety;
 use Vinculum\Mixture\Constituent;
 
 /**
- * How long a sauce keeps, cautiously: the shortest that its kind, its lines and the cautious end of its pH allow. What makers
+ * How long a sauce keeps, cautiously: the shortest that its kind, its lines and the cautious end of its pH allow. What
+ * makers
  * say stands beside it, with the reason and who decides. Never a promise. The figures are in database/vocabulary.json.
  */
 final readonly class KeepingTime
@@ -52,7 +53,9 @@ final readonly class KeepingTime
             throw new \LogicException('A sauce is of no kind that keeps.');
         }
         $shortest = min(array_column($kinds, 'fridge_days'));
-        $decides = array_values(array_filter($kinds, static fn (array $kind): bool => $kind['fridge_days'] === $shortest))[0];
+        $decides = array_values(
+            array_filter($kinds, static fn (array $kind): bool => $kind['fridge_days'] === $shortest),
+        )[0];
 
         return new self(
             $decides['name'],
@@ -73,11 +76,17 @@ final readonly class KeepingTime
 
     public function text(): string
     {
-        $frozen = $this->frozenMonths === 0 ? 'It does not freeze well.' : 'Frozen: '.self::months($this->frozenMonths).', for its quality.';
+        $frozen
+            = $this->frozenMonths === 0
+                ? 'It does not freeze well.'
+                : 'Frozen: '.self::months($this->frozenMonths).', for its quality.';
         $opened = $this->openedDays === $this->fridgeDays ? '' : ' Opened: '.self::days($this->openedDays).'.';
 
-        return 'In the fridge, '.self::days($this->fridgeDays).": the cautious figure. Makers say {$this->makers}.{$opened} {$frozen} "
-            .ucfirst($this->why)." ({$this->kind}). Look, smell, and throw it away when in doubt.";
+        return 'In the fridge, '
+            .self::days($this->fridgeDays)
+            .": the cautious figure. Makers say {$this->makers}.{$opened} {$frozen} "
+            .ucfirst($this->why)
+            ." ({$this->kind}). Look, smell, and throw it away when in doubt.";
     }
 
     /** @return array<string, bool> by kind of sauce; at least one is true */
@@ -87,19 +96,40 @@ final readonly class KeepingTime
         $isCooked = $sauce->wasCooked();
         $isPlain = $sauce->having('low-acid-plant', 'fresh-plant', 'perishable', 'raw-egg') === [];
         $isSour = ! $sauce->isLowAcid();
-        $hasFruit = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'fruit') !== [];
-        $hasTomato = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'tomato') !== [];
-        $isVinegar = $isSour && $grams[Constituent::ACETIC] >= self::VINEGAR_ACETIC * $sauce->mass() && ($sauce->ph()?->high() ?? 7.0) <= self::VINEGAR_PH;
+        $hasFruit
+            = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'fruit') !== [];
+        $hasTomato
+            = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'tomato') !== [];
+        $isVinegar
+            = $isSour
+            && $grams[Constituent::ACETIC] >= self::VINEGAR_ACETIC * $sauce->mass()
+            && ($sauce->ph()?->high() ?? 7.0) <= self::VINEGAR_PH;
         $kinds = [
             'raw-egg' => $sauce->rawHaving('raw-egg') !== [],
             'cooked-egg' => $sauce->having('raw-egg') !== [],
             'plant-in-oil' => $sauce->fat() > self::OILY && $sauce->having('low-acid-plant') !== [],
             'dairy' => $sauce->having('perishable') !== [] && $sauce->having('not-for-canning') !== [],
             'stock' => $sauce->having('perishable') !== [] && ! $isSour,
-            'low-acid' => ! $isSour && ! $sauce->isTooDryForToxin() && ! ($isPlain && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass()),
+            'low-acid'
+                => ! $isSour
+                && ! $sauce->isTooDryForToxin()
+                && ! ($isPlain && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass()),
             'raw-fresh' => $sauce->rawHaving('fresh-plant') !== [],
-            'egg-bought' => array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->is('bought') === true && in_array('eggs', $line->ingredient->contains, true)) !== [],
-            'nut-paste' => $sauce->fat() > 0.1 && array_filter($sauce->present(), static fn ($line): bool => array_intersect(['nuts', 'peanuts', 'sesame'], $line->ingredient->contains ?? []) !== [] && $line->ingredient?->is('not-for-canning') === true) !== [],
+            'egg-bought'
+                => array_filter(
+                    $sauce->present(),
+                    static fn ($line): bool => $line->ingredient?->is('bought') === true
+                        && in_array('eggs', $line->ingredient->contains, true),
+                ) !== [],
+            'nut-paste'
+                => $sauce->fat() > 0.1
+                && array_filter(
+                    $sauce->present(),
+                    static fn ($line): bool => array_intersect(
+                        ['nuts', 'peanuts', 'sesame'],
+                        $line->ingredient->contains ?? [],
+                    ) !== [] && $line->ingredient?->is('not-for-canning') === true,
+                ) !== [],
             'tomato' => $hasTomato && $isCooked,
             'dip' => $isPlain && ! $isCooked && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass(),
             'sweet' => $sauce->isTooDryForToxin(),
@@ -107,7 +137,9 @@ final readonly class KeepingTime
             'fruit' => $hasFruit && $isCooked && $isSour && ! $isVinegar,
         ];
         // sour and cooked, or sour and all of it from bottles, is what is left
-        $kinds['acid-cooked'] = ! in_array(true, $kinds, true) || ($isCooked && $isSour && ! $isVinegar && ! $hasFruit && ! $sauce->isTooDryForToxin());
+        $kinds['acid-cooked']
+            = ! in_array(true, $kinds, true)
+            || ($isCooked && $isSour && ! $isVinegar && ! $hasFruit && ! $sauce->isTooDryForToxin());
 
         return $kinds;
     }
@@ -116,7 +148,7 @@ final readonly class KeepingTime
     {
         return match (true) {
             $days === 1 => '1 day',
-            $days < 14 || $days % 7 !== 0 && $days < 60 => "{$days} days",
+            $days < 14 || ($days % 7 !== 0 && $days < 60) => "{$days} days",
             $days < 60 => intdiv($days, 7).' weeks',
             default => self::months(intdiv($days, 30)),
         };

@@ -7,18 +7,33 @@ namespace Vinculum\Safety;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Vocabulary;
 
-/** What a sauce is to be free of, or fit for. It says what lines contain and what to check: never that a sauce is safe for anyone. */
+/**
+ * What a sauce is to be free of, or fit for. It says what lines contain and what to check: never that a sauce is safe
+ * for anyone.
+ */
 final readonly class Need
 {
     /** @param list<string> $allergens none for a diet */
-    private function __construct(public string $slug, private ?Diet $diet, private array $allergens, private Vocabulary $vocabulary) {}
+    private function __construct(
+        public string $slug,
+        private ?Diet $diet,
+        private array $allergens,
+        private Vocabulary $vocabulary,
+    ) {}
 
     /** Null where the vocabulary has no such need. */
     public static function named(string $slug, Vocabulary $vocabulary): ?self
     {
         $words = $vocabulary->words['needs'][$slug] ?? null;
 
-        return $words === null ? null : new self($slug, isset($words['diet']) ? Diet::named($words['diet'], $vocabulary) : null, $words['allergens'] ?? [], $vocabulary);
+        return $words === null
+            ? null
+            : new self(
+                $slug,
+                isset($words['diet']) ? Diet::named($words['diet'], $vocabulary) : null,
+                $words['allergens'] ?? [],
+                $vocabulary,
+            );
     }
 
     /**

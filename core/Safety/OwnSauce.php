@@ -8,7 +8,8 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\OwnIngredient;
 
 /**
- * A finished sauce as an ingredient of another, with all that has to come along: allergens, labels to check, what nobody has
+ * A finished sauce as an ingredient of another, with all that has to come along: allergens, labels to check, what
+ * nobody has
  * said, and what its lines are, as far as cooking leaves them so.
  *
  * @phpstan-import-type Definition from OwnIngredient
@@ -19,7 +20,22 @@ final class OwnSauce
     private const COOKED_AWAY = ['raw-egg', 'raw-flour', 'raw-beans', 'poisonous-raw', 'fresh-plant'];
 
     /** What is true of the bottle or the piece that went in, and not of the sauce. */
-    private const LEFT_BEHIND = ['bought', 'tap', 'uncut', 'whole', 'ground', 'flares', 'burns-eyes', 'plain-sweet', 'plain-sour', 'plain-salty', 'plain-water', 'pressed-or-bottled', 'cooked', 'refused'];
+    private const LEFT_BEHIND = [
+        'bought',
+        'tap',
+        'uncut',
+        'whole',
+        'ground',
+        'flares',
+        'burns-eyes',
+        'plain-sweet',
+        'plain-sour',
+        'plain-salty',
+        'plain-water',
+        'pressed-or-bottled',
+        'cooked',
+        'refused',
+    ];
 
     /**
      * @return Definition
@@ -32,7 +48,11 @@ final class OwnSauce
         $allergens = Allergens::of($evaluation->cooked->weighed);
         $traits = $facts->wasCooked() ? ['cooked'] : [];
         foreach ($facts->present() as $i => $line) {
-            $stays = array_diff($line->ingredient->traits ?? [], self::LEFT_BEHIND, $facts->isCooked($i) ? self::COOKED_AWAY : []);
+            $stays = array_diff(
+                $line->ingredient->traits ?? [],
+                self::LEFT_BEHIND,
+                $facts->isCooked($i) ? self::COOKED_AWAY : [],
+            );
             $traits = [...$traits, ...$stays];
         }
 

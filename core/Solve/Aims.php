@@ -53,7 +53,10 @@ final readonly class Aims
     {
         $wanted = [];
         foreach ($this->wanted as $measure => [$low, $high]) {
-            $wanted[$measure] = [Measure::from($measure)->moved($low, -self::HELD_WITHIN), Measure::from($measure)->moved($high, self::HELD_WITHIN)];
+            $wanted[$measure] = [
+                Measure::from($measure)->moved($low, -self::HELD_WITHIN),
+                Measure::from($measure)->moved($high, self::HELD_WITHIN),
+            ];
         }
 
         return new self($wanted);
@@ -66,10 +69,16 @@ final readonly class Aims
      */
     public static function ofSpoon(Evaluation $from, array $feels): self
     {
-        return self::ofFigures($from, array_map(
-            static fn (string $measure): float => Measure::from($measure)->moved($from->tasting->value(Measure::from($measure)), -$feels[$measure]),
-            array_combine(array_keys($feels), array_keys($feels)),
-        ));
+        return self::ofFigures(
+            $from,
+            array_map(
+                static fn (string $measure): float => Measure::from($measure)->moved(
+                    $from->tasting->value(Measure::from($measure)),
+                    -$feels[$measure],
+                ),
+                array_combine(array_keys($feels), array_keys($feels)),
+            ),
+        );
     }
 
     /** Steps outside what is wanted: 0 within, negative is short. */
@@ -90,7 +99,10 @@ final readonly class Aims
         $wanted = [];
         foreach (Measure::cases() as $measure) {
             $value = $from->tasting->value($measure);
-            $wanted[$measure->value] = [$measure->moved($value, -self::HELD_WITHIN), $measure->moved($value, self::HELD_WITHIN)];
+            $wanted[$measure->value] = [
+                $measure->moved($value, -self::HELD_WITHIN),
+                $measure->moved($value, self::HELD_WITHIN),
+            ];
         }
 
         return $wanted;

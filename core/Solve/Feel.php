@@ -51,7 +51,9 @@ enum Feel: string
         return match (true) {
             $measure !== null => Tasting::plain($measure, $spoonful->mixture, $spoonful->acidity),
             $this === self::Thick => $spoonful->powers,
-            default => $spoonful->mass > 0.0 ? 100 * $spoonful->mixture->grams[Constituent::FAT] / $spoonful->mass : 0.0,
+            default => $spoonful->mass > 0.0
+                ? (100 * $spoonful->mixture->grams[Constituent::FAT]) / $spoonful->mass
+                : 0.0,
         };
     }
 

@@ -13,5 +13,11 @@ final readonly class LineChange
      * @param string|null $text the new amount as written; null for a line that follows another
      * @param Sentence $why what it does
      */
-    public function __construct(public string $id, public float $beforeG, public float $afterG, public ?string $text, public Sentence $why) {}
+    public function __construct(
+        public string $id,
+        public float $beforeG,
+        public float $afterG,
+        public ?string $text,
+        public Sentence $why,
+    ) {}
 }

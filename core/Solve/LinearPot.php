@@ -52,7 +52,12 @@ final readonly class LinearPot
     {
         $estimates = new Estimates($cooked);
 
-        return self::made(array_map(static fn (float $grams): float => $grams * $share, $cooked->mixture->grams), $share * $estimates->emulsifiedFat(), $share * $estimates->gel(), $estimates->starchMinutes());
+        return self::made(
+            array_map(static fn (float $grams): float => $grams * $share, $cooked->mixture->grams),
+            $share * $estimates->emulsifiedFat(),
+            $share * $estimates->gel(),
+            $estimates->starchMinutes(),
+        );
     }
 
     /**
@@ -89,7 +94,10 @@ final readonly class LinearPot
     {
         $perGram = array_fill(0, Constituent::COUNT, 0.0);
         $water = $this->mixture->grams[Constituent::WATER];
-        $acid = $water > 0.0 && $this->acidity !== null ? Steam::VOLATILITY * $this->acidity->acetic() * $this->mixture->grams[Constituent::ACETIC] / $water : 0.0;
+        $acid
+            = $water > 0.0 && $this->acidity !== null
+                ? (Steam::VOLATILITY * $this->acidity->acetic() * $this->mixture->grams[Constituent::ACETIC]) / $water
+                : 0.0;
         $perGram[Constituent::WATER] = 1 / (1 + $acid);
         $perGram[Constituent::ACETIC] = $acid / (1 + $acid);
 
@@ -118,7 +126,9 @@ final readonly class LinearPot
         if ($measure === Measure::Umami) {
             $synergy = 1 + Measure::UMAMI_SYNERGY * $this->nucleotides;
 
-            return $synergy * 100 * $sum + Measure::UMAMI_SYNERGY * $this->umami / $synergy * (100 * Tasting::nucleotides($perGram) - $this->nucleotides);
+            return $synergy * 100 * $sum
+                + ((Measure::UMAMI_SYNERGY * $this->umami) / $synergy)
+                    * (100 * Tasting::nucleotides($perGram) - $this->nucleotides);
         }
 
         return 100 * $sum;
@@ -127,7 +137,9 @@ final readonly class LinearPot
     /** Fat that stays in drops, g per g of an ingredient. */
     public static function drops(Ingredient $ingredient): float
     {
-        return $ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER ? $ingredient->perGram[Constituent::FAT] : 0.0;
+        return $ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER
+            ? $ingredient->perGram[Constituent::FAT]
+            : 0.0;
     }
 
     /**
@@ -152,9 +164,15 @@ final readonly class LinearPot
         foreach ($perGram as $constituent => $share) {
             $grams[$constituent] = max(0.0, $grams[$constituent] + $small * $share);
         }
-        $powers = Thickness::powers($grams, $this->emulsified + $small * $dropsPerGram, $this->gel, $this->acidity?->ph, $this->minutes);
+        $powers = Thickness::powers(
+            $grams,
+            $this->emulsified + $small * $dropsPerGram,
+            $this->gel,
+            $this->acidity?->ph,
+            $this->minutes,
+        );
 
-        return $this->powers + ($powers - $this->powers) / $small * $this->mass;
+        return $this->powers + (($powers - $this->powers) / $small) * $this->mass;
     }
 
     /** @param array<int, float> $grams */
@@ -180,7 +198,7 @@ final readonly class LinearPot
             $acidity?->sournessWeights() ?? [],
             $sourByPh,
             Tasting::plain(Measure::Umami, $mixture, $acidity),
-            $mass > 0.0 ? 100 * Tasting::nucleotides($mixture->grams) / $mass : 0.0,
+            $mass > 0.0 ? (100 * Tasting::nucleotides($mixture->grams)) / $mass : 0.0,
         );
     }
 }

@@ -87,7 +87,10 @@ enum Measure: string
         return self::UMAMI_NUCLEOTIDE;
     }
 
-    /** In its unit; above it the formula is far outside what it was fitted on, and a figure is only "or more". Null for none. */
+    /**
+     * In its unit; above it the formula is far outside what it was fitted on, and a figure is only "or more". Null for
+     * none.
+     */
     public function ceiling(): ?float
     {
         return $this === self::Umami ? 10.0 : null;

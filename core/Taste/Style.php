@@ -46,7 +46,14 @@ final readonly class Style
             }
         }
 
-        return new self($style['slug'], $style['name'], $style['family'], $bands, $style['cues'] ?? [], $style['source']);
+        return new self(
+            $style['slug'],
+            $style['name'],
+            $style['family'],
+            $bands,
+            $style['cues'] ?? [],
+            $style['source'],
+        );
     }
 
     public function band(Measure|Ratio $figure): ?Band
@@ -61,14 +68,22 @@ final readonly class Style
     }
 
     /**
-     * A style like a sauce that was liked: a step to either side of each taste, a little room around what instruments read.
+     * A style like a sauce that was liked: a step to either side of each taste, a little room around what instruments
+     * read.
      *
      * @param array<string, float> $tastes by Measure value
      * @param float|null $thickness 0 to 4
      * @return StyleArray
      */
-    public static function like(string $slug, string $name, array $tastes, ?float $ph, ?float $brix, ?float $thickness, string $source): array
-    {
+    public static function like(
+        string $slug,
+        string $name,
+        array $tastes,
+        ?float $ph,
+        ?float $brix,
+        ?float $thickness,
+        string $source,
+    ): array {
         $bands = [];
         foreach (Measure::cases() as $measure) {
             $value = $tastes[$measure->value] ?? 0.0;
@@ -84,7 +99,14 @@ final readonly class Style
             $bands['thickness'] = self::around(max(0.0, $thickness - 1), $thickness, min(4.0, $thickness + 1));
         }
 
-        return ['slug' => $slug, 'name' => $name, 'family' => 'My own', 'bands' => $bands, 'cues' => [], 'source' => $source];
+        return [
+            'slug' => $slug,
+            'name' => $name,
+            'family' => 'My own',
+            'bands' => $bands,
+            'cues' => [],
+            'source' => $source,
+        ];
     }
 
     /** @return array{low: float, aim: float, high: float} */

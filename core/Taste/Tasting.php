@@ -11,7 +11,8 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 
 /**
- * Tastes a finished sauce: the five measures and the five ratios, each with its four-in-five interval, to first order with
+ * Tastes a finished sauce: the five measures and the five ratios, each with its four-in-five interval, to first order
+ * with
  * analytic sensitivities. Lines are independent; what one line is made of is independent of how much of it went in.
  */
 final readonly class Tasting
@@ -49,7 +50,11 @@ final readonly class Tasting
         }
         $ratios = [];
         foreach (Ratio::cases() as $ratio) {
-            $ratios[$ratio->value] = self::quotient($measures[$ratio->over()->value], $measures[$ratio->under()->value], $cooked);
+            $ratios[$ratio->value] = self::quotient(
+                $measures[$ratio->over()->value],
+                $measures[$ratio->under()->value],
+                $cooked,
+            );
         }
 
         return new self($measures, $ratios);
@@ -64,15 +69,18 @@ final readonly class Tasting
     {
         $mass = $mixture->mass();
         $sum = 0.0;
-        foreach ($measure === Measure::Sourness ? $acidity?->sournessWeights() ?? [] : $measure->weights() as $constituent => $weight) {
+        $weights = $measure === Measure::Sourness ? $acidity?->sournessWeights() ?? [] : $measure->weights();
+        foreach ($weights as $constituent => $weight) {
             $sum += $weight * $mixture->grams[$constituent];
         }
         if ($mass <= 0.0) {
             return 0.0;
         }
-        $value = 100 * $sum / $mass;
+        $value = (100 * $sum) / $mass;
 
-        return $measure === Measure::Umami ? $value * (1 + Measure::UMAMI_SYNERGY * self::nucleotides($mixture->grams) * 100 / $mass) : $value;
+        return $measure === Measure::Umami
+            ? $value * (1 + (Measure::UMAMI_SYNERGY * self::nucleotides($mixture->grams) * 100) / $mass)
+            : $value;
     }
 
     /**
@@ -105,33 +113,60 @@ final readonly class Tasting
      * @param array<int, float> $massSensitivities
      * @param array<int, bool> $large lines that are enough of the sauce to matter
      */
-    private static function linear(Measure $measure, CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): Tasted
-    {
+    private static function linear(
+        Measure $measure,
+        CookedRecipe $cooked,
+        float $mass,
+        array $massSensitivities,
+        array $large,
+    ): Tasted {
         $factor = self::factor($measure->weights(), $cooked, $mass, $massSensitivities, $large);
 
-        return self::tasted($measure, $cooked, $factor['value'], $factor['by_line'], $factor['sensitivities'], $factor['variance'], $factor['unknown']);
+        return self::tasted(
+            $measure,
+            $cooked,
+            $factor['value'],
+            $factor['by_line'],
+            $factor['sensitivities'],
+            $factor['variance'],
+            $factor['unknown'],
+        );
     }
 
     /**
-     * Carboxylic acid still to be neutralised: linear in the acids at the sauce's own pH, which moves with all that is in it.
+     * Carboxylic acid still to be neutralised: linear in the acids at the sauce's own pH, which moves with all that is
+     * in it.
      *
-     * A line's acids and the minerals that blunt them rise and fall together; how well its own pH was measured is another
+     * A line's acids and the minerals that blunt them rise and fall together; how well its own pH was measured is
+     * another
      * thing, and moves the sauce's by its part of the buffer.
      *
      * @param array<int, float> $massSensitivities
      * @param array<int, bool> $large lines that are enough of the sauce to matter
      */
-    private static function sourness(CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): Tasted
-    {
+    private static function sourness(
+        CookedRecipe $cooked,
+        float $mass,
+        array $massSensitivities,
+        array $large,
+    ): Tasted {
         $acidity = $cooked->acidity ?? Acidity::ofSlurry($cooked->mixture->grams);
         $factor = self::factor($acidity?->sournessWeights() ?? [], $cooked, $mass, $massSensitivities, $large);
         $value = $factor['value'];
         if ($acidity === null || $value <= 0.0) {
-            return self::tasted(Measure::Sourness, $cooked, $value, $factor['by_line'], $factor['sensitivities'], 0.0, $factor['unknown']);
+            return self::tasted(
+                Measure::Sourness,
+                $cooked,
+                $value,
+                $factor['by_line'],
+                $factor['sensitivities'],
+                0.0,
+                $factor['unknown'],
+            );
         }
         $byPh = 0.0;
         foreach ($acidity->sournessSlopes() as $constituent => $slope) {
-            $byPh += $slope * $cooked->mixture->grams[$constituent] * 100 / $mass / $value;
+            $byPh += ($slope * $cooked->mixture->grams[$constituent] * 100) / $mass / $value;
         }
         $sensitivities = $factor['sensitivities'];
         foreach ($cooked->tangents as $source => $tangent) {
@@ -141,27 +176,45 @@ final readonly class Tasting
         foreach ($cooked->rows as $i => $row) {
             $certainty = $cooked->weighed->lines[$i]->ingredient?->certainty;
             if ($certainty !== null) {
-                $variance += ($certainty->general() * ($factor['by_line'][$i] / $value + $byPh * $acidity->shift($row))) ** 2
-                    + ($byPh * $certainty->ph() * $acidity->bufferOf($row) / $acidity->buffer) ** 2;
+                $variance
+                    += ($certainty->general() * ($factor['by_line'][$i] / $value + $byPh * $acidity->shift($row)))
+                        ** 2
+                    + (($byPh * $certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer) ** 2;
             }
         }
 
-        return self::tasted(Measure::Sourness, $cooked, $value, $factor['by_line'], $sensitivities, $variance, $factor['unknown']);
+        return self::tasted(
+            Measure::Sourness,
+            $cooked,
+            $value,
+            $factor['by_line'],
+            $sensitivities,
+            $variance,
+            $factor['unknown'],
+        );
     }
 
     /**
-     * y = u (1 + 1218 v). A line's share is its own u and half the synergy through each factor, so shares add up exactly.
+     * y = u (1 + 1218 v). A line's share is its own u and half the synergy through each factor, so shares add up
+     * exactly.
      *
      * @param array<int, float> $massSensitivities
      * @param array<int, bool> $large lines that are enough of the sauce to matter
      */
-    private static function umami(CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): Tasted
-    {
+    private static function umami(
+        CookedRecipe $cooked,
+        float $mass,
+        array $massSensitivities,
+        array $large,
+    ): Tasted {
         $amino = self::factor(Measure::Umami->weights(), $cooked, $mass, $massSensitivities, $large);
         $nucleotide = self::factor(Measure::synergyWeights(), $cooked, $mass, $massSensitivities, $large);
         $synergy = Measure::UMAMI_SYNERGY * $amino['value'] * $nucleotide['value'];
         $value = $amino['value'] + $synergy;
-        $half = [$amino['value'] > 0.0 ? $synergy / 2 / $amino['value'] : 0.0, $nucleotide['value'] > 0.0 ? $synergy / 2 / $nucleotide['value'] : 0.0];
+        $half = [
+            $amino['value'] > 0.0 ? $synergy / 2 / $amino['value'] : 0.0,
+            $nucleotide['value'] > 0.0 ? $synergy / 2 / $nucleotide['value'] : 0.0,
+        ];
         $contributions = [];
         foreach ($amino['by_line'] as $line => $own) {
             $contributions[$line] = $own * (1 + $half[0]) + $nucleotide['by_line'][$line] * $half[1];
@@ -173,7 +226,15 @@ final readonly class Tasting
         }
         $variance = $amino['variance'] + $synergyShare ** 2 * $nucleotide['variance'];
 
-        return self::tasted(Measure::Umami, $cooked, $value, $contributions, $sensitivities, $variance, $amino['unknown']);
+        return self::tasted(
+            Measure::Umami,
+            $cooked,
+            $value,
+            $contributions,
+            $sensitivities,
+            $variance,
+            $amino['unknown'],
+        );
     }
 
     /**
@@ -182,10 +243,21 @@ final readonly class Tasting
      * @param array<int, float> $weights by Constituent
      * @param array<int, float> $massSensitivities
      * @param array<int, bool> $large lines that are enough of the sauce to matter
-     * @return array{value: float, by_line: array<int, float>, sensitivities: array<int, float>, variance: float, unknown: list<int>}
+     * @return array{
+     *     value: float,
+     *     by_line: array<int, float>,
+     *     sensitivities: array<int, float>,
+     *     variance: float,
+     *     unknown: list<int>,
+     * }
      */
-    private static function factor(array $weights, CookedRecipe $cooked, float $mass, array $massSensitivities, array $large): array
-    {
+    private static function factor(
+        array $weights,
+        CookedRecipe $cooked,
+        float $mass,
+        array $massSensitivities,
+        array $large,
+    ): array {
         $byLine = [];
         $variance = 0.0;
         $unknown = [];
@@ -216,7 +288,8 @@ final readonly class Tasting
             foreach ($weights as $constituent => $weight) {
                 $own += $weight * $tangent[$constituent];
             }
-            $sensitivities[$source] = $value > 0.0 ? $own * $per100 / $value - $massSensitivities[$source] : 0.0;
+            $sensitivities[$source]
+                = $value > 0.0 ? ($own * $per100) / $value - $massSensitivities[$source] : 0.0;
         }
 
         return [
@@ -248,11 +321,25 @@ final readonly class Tasting
      * @param array<int, float> $sensitivities
      * @param list<int> $unknown
      */
-    private static function tasted(Measure $measure, CookedRecipe $cooked, float $value, array $contributions, array $sensitivities, float $variance, array $unknown): Tasted
-    {
+    private static function tasted(
+        Measure $measure,
+        CookedRecipe $cooked,
+        float $value,
+        array $contributions,
+        array $sensitivities,
+        float $variance,
+        array $unknown,
+    ): Tasted {
         $spread = sqrt($variance + $cooked->amountVariance($sensitivities));
 
-        return new Tasted($measure, new Figure($value, $spread, $measure->unit()), $contributions, $sensitivities, $variance, $unknown);
+        return new Tasted(
+            $measure,
+            new Figure($value, $spread, $measure->unit()),
+            $contributions,
+            $sensitivities,
+            $variance,
+            $unknown,
+        );
     }
 
     private static function quotient(Tasted $over, Tasted $under, CookedRecipe $cooked): ?Figure
@@ -265,7 +352,12 @@ final readonly class Tasting
             $sensitivities[$source] = $sensitivity - $under->sensitivities[$source];
         }
         $value = $over->figure->value / $under->figure->value;
-        $variance = $over->figure->value > 0.0 ? $over->compositionVariance + $under->compositionVariance + $cooked->amountVariance($sensitivities) : 0.0;
+        $variance
+            = $over->figure->value > 0.0
+                ? $over->compositionVariance
+                    + $under->compositionVariance
+                    + $cooked->amountVariance($sensitivities)
+                : 0.0;
 
         return new Figure($value, sqrt($variance), '');
     }

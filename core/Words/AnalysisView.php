@@ -16,7 +16,10 @@ use Vinculum\Safety\Facts;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 
-/** An evaluation as the console prints it and the API sends it (analysis.schema.json). Numbers to six significant digits. */
+/**
+ * An evaluation as the console prints it and the API sends it (analysis.schema.json). Numbers to six significant
+ * digits.
+ */
 final readonly class AnalysisView
 {
     private const TOO_DRY = 'too little water in it';
@@ -38,7 +41,10 @@ final readonly class AnalysisView
         $ratios = [];
         foreach (Ratio::cases() as $ratio) {
             $figure = $evaluation->tasting->ratios[$ratio->value];
-            $ratios[$ratio->value] = $figure === null ? $this->unknown("too little {$ratio->under()->value} to divide by") : $this->figure($figure);
+            $ratios[$ratio->value]
+                = $figure === null
+                    ? $this->unknown("too little {$ratio->under()->value} to divide by")
+                    : $this->figure($figure);
         }
 
         return [
@@ -46,30 +52,51 @@ final readonly class AnalysisView
             'yield' => [
                 'mass_g' => Digits::six($evaluation->estimates->mass()->value),
                 'volume_ml' => Digits::six($evaluation->estimates->volume()->value),
-                'density_g_ml' => $evaluation->estimates->density() === null ? null : Digits::six($evaluation->estimates->density()),
+                'density_g_ml'
+                    => $evaluation->estimates->density() === null
+                        ? null
+                        : Digits::six($evaluation->estimates->density()),
             ],
             'measures' => $measures,
             'ratios' => $ratios,
             'physics' => [
                 'ph' => $this->orUnknown($evaluation->estimates->ph(), self::TOO_DRY),
                 'brix' => $this->orUnknown($evaluation->estimates->brix(), self::TOO_DRY),
-                'titratable_acidity_acetic_percent' => $this->orUnknown($evaluation->estimates->titratableAcidity(), self::EMPTY),
+                'titratable_acidity_acetic_percent' => $this->orUnknown(
+                    $evaluation->estimates->titratableAcidity(),
+                    self::EMPTY,
+                ),
                 'water_activity' => $this->orUnknown($evaluation->estimates->waterActivity(), self::TOO_DRY),
                 'ethanol_percent' => $this->orUnknown($evaluation->estimates->ethanol(), self::EMPTY),
-                'thickness' => ($thickness = $evaluation->estimates->thickness()) === null ? ['word' => null, 'why' => self::EMPTY] : ['word' => $thickness->words()],
+                'thickness'
+                    => ($thickness = $evaluation->estimates->thickness()) === null
+                        ? ['word' => null, 'why' => self::EMPTY]
+                        : ['word' => $thickness->words()],
             ],
-            'stages' => array_map(fn (StageReport $stage): array => [
-                'id' => $stage->stage->id,
-                'mass_in_g' => Digits::six($stage->massIn),
-                'boiled_off_g' => Digits::six($stage->boiledOff),
-                'lifted_out_g' => Digits::six($stage->liftedOut),
-                'mass_out_g' => Digits::six($stage->massOut),
-            ], $evaluation->cooked->stages),
+            'stages' => array_map(
+                fn (StageReport $stage): array => [
+                    'id' => $stage->stage->id,
+                    'mass_in_g' => Digits::six($stage->massIn),
+                    'boiled_off_g' => Digits::six($stage->boiledOff),
+                    'lifted_out_g' => Digits::six($stage->liftedOut),
+                    'mass_out_g' => Digits::six($stage->massOut),
+                ],
+                $evaluation->cooked->stages,
+            ),
             'lines' => $this->lines($evaluation),
             'allergens' => array_keys($allergens['contains']),
             'allergens_to_check' => array_keys($allergens['check']),
             'allergens_unsaid' => $allergens['unsaid'],
-            'cautions' => array_map(fn (Caution $caution): array => ['code' => $caution->code, 'grade' => $caution->grade->value, 'text' => $this->speech->say($caution->text), 'rule' => $caution->rule, 'lines' => $caution->lines], Cautions::of($facts)),
+            'cautions' => array_map(
+                fn (Caution $caution): array => [
+                    'code' => $caution->code,
+                    'grade' => $caution->grade->value,
+                    'text' => $this->speech->say($caution->text),
+                    'rule' => $caution->rule,
+                    'lines' => $caution->lines,
+                ],
+                Cautions::of($facts),
+            ),
             'problems' => array_map($this->problem(...), $evaluation->problems()),
         ];
     }
@@ -86,7 +113,10 @@ final readonly class AnalysisView
             'steps' => $verdict === null ? null : Digits::six($verdict->steps),
         ];
         if ($tasted->unknown !== []) {
-            $document['unknown'] = array_map(fn (int $i): string => $evaluation->cooked->weighed->lines[$i]->line->id, $tasted->unknown);
+            $document['unknown'] = array_map(
+                fn (int $i): string => $evaluation->cooked->weighed->lines[$i]->line->id,
+                $tasted->unknown,
+            );
         }
 
         return $document;
@@ -97,7 +127,11 @@ final readonly class AnalysisView
      */
     private function figure(Figure $figure): array
     {
-        return ['value' => Digits::six($figure->value), 'low' => Digits::six($figure->low()), 'high' => Digits::six($figure->high())];
+        return [
+            'value' => Digits::six($figure->value),
+            'low' => Digits::six($figure->low()),
+            'high' => Digits::six($figure->high()),
+        ];
     }
 
     /**
@@ -121,7 +155,9 @@ final readonly class AnalysisView
      */
     private function lines(Evaluation $evaluation): array
     {
-        $all = array_sum(array_map(fn (WeighedLine $line): float => $line->grams, $evaluation->cooked->weighed->lines));
+        $all = array_sum(
+            array_map(fn (WeighedLine $line): float => $line->grams, $evaluation->cooked->weighed->lines),
+        );
 
         return array_map(function (WeighedLine $line) use ($all): array {
             $mass = new Figure($line->grams, $line->spread, 'g');
@@ -144,6 +180,11 @@ final readonly class AnalysisView
      */
     private function problem(Problem $problem): array
     {
-        return ['at' => $problem->at, 'code' => $problem->code, 'text' => $this->speech->say($problem->text), 'suggestions' => $problem->suggestions];
+        return [
+            'at' => $problem->at,
+            'code' => $problem->code,
+            'text' => $this->speech->say($problem->text),
+            'suggestions' => $problem->suggestions,
+        ];
     }
 }

@@ -20,9 +20,17 @@ final readonly class BatchView
 
     private const PLACES = ['ph' => 2, 'brix' => 1, 'salt' => 2, 'mass' => 0];
 
-    private const FIELD_WORDS = ['ph' => 'a pH of %s', 'sugars_g' => '%s g of sugars in 100 g', 'sodium_mg' => '%s mg of sodium in 100 g'];
+    private const FIELD_WORDS = [
+        'ph' => 'a pH of %s',
+        'sugars_g' => '%s g of sugars in 100 g',
+        'sodium_mg' => '%s mg of sodium in 100 g',
+    ];
 
-    private const INSTRUMENTS = ['calibrated' => 'calibrated', 'uncalibrated' => 'not calibrated: about', 'strips' => 'strips: about'];
+    private const INSTRUMENTS = [
+        'calibrated' => 'calibrated',
+        'uncalibrated' => 'not calibrated: about',
+        'strips' => 'strips: about',
+    ];
 
     public function __construct(private Speech $speech) {}
 
@@ -40,21 +48,42 @@ final readonly class BatchView
     /**
      * One reading as it stands or stood.
      *
-     * @return array{kind: string, label: string, value: float, text: string, instrument: string, hot: bool, rested: bool, question: string}
+     * @return array{
+     *     kind: string,
+     *     label: string,
+     *     value: float,
+     *     text: string,
+     *     instrument: string,
+     *     hot: bool,
+     *     rested: bool,
+     *     question: string,
+     * }
      */
     public function reading(Reading $reading, MadeBatch $batch, bool $stands): array
     {
-        $aside = array_filter([self::INSTRUMENTS[$reading->instrument] === 'calibrated' || $reading->kind !== 'ph' ? '' : self::INSTRUMENTS[$reading->instrument], $reading->isHot ? 'hot' : '', $reading->isRested ? '' : 'not rested']);
+        $aside = array_filter([
+            self::INSTRUMENTS[$reading->instrument] === 'calibrated' || $reading->kind !== 'ph'
+                ? ''
+                : self::INSTRUMENTS[$reading->instrument],
+            $reading->isHot ? 'hot' : '',
+            $reading->isRested ? '' : 'not rested',
+        ]);
 
         return [
             'kind' => $reading->kind,
             'label' => self::LABELS[$reading->kind],
             'value' => $reading->value,
-            'text' => $this->speech->grouped($reading->value, self::PLACES[$reading->kind]).($aside === [] ? '' : ' ('.implode(', ', $aside).')'),
+            'text'
+                => $this->speech->grouped($reading->value, self::PLACES[$reading->kind])
+                .($aside === [] ? '' : ' ('.implode(', ', $aside).')'),
             'instrument' => $reading->instrument,
             'hot' => $reading->isHot,
             'rested' => $reading->isRested,
-            'question' => $stands && $batch->isImprobable($reading) ? 'Far from what is thought or was read before. Measure again, or correct it, before you believe it.' : '',
+            'question'
+                => $stands && $batch->isImprobable($reading)
+                    ? 'Far from what is thought or was read before. Measure again, or correct it, before you '
+                        .'believe it.'
+                    : '',
         ];
     }
 
@@ -69,7 +98,10 @@ final readonly class BatchView
         $facts = Facts::of($asMade, $batch->measured('ph', decidingOnly: true), $batch->measured('ph'));
         $times = KeepingTime::of($facts);
 
-        return ['cautions' => array_map($view->caution(...), Cautions::of($facts)), 'times' => $times === null ? null : $view->times($times)];
+        return [
+            'cautions' => array_map($view->caution(...), Cautions::of($facts)),
+            'times' => $times === null ? null : $view->times($times),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -91,12 +123,16 @@ final readonly class BatchView
 
     private function figureText(Figure $figure, string $kind): string
     {
-        return $this->speech->grouped($figure->value, self::PLACES[$kind]).' ± '.$this->speech->grouped($figure->spread, self::PLACES[$kind]);
+        return $this->speech->grouped($figure->value, self::PLACES[$kind])
+            .' ± '
+            .$this->speech->grouped($figure->spread, self::PLACES[$kind]);
     }
 
     private function moved(Figure $measured, Figure $thought): string
     {
-        return abs($measured->value - $thought->value) <= $thought->spread ? 'within what was said' : 'further than was said; trust the instrument for this batch';
+        return abs($measured->value - $thought->value) <= $thought->spread
+            ? 'within what was said'
+            : 'further than was said; trust the instrument for this batch';
     }
 
     /**
@@ -108,15 +144,29 @@ final readonly class BatchView
         if ($frozen === null || abs($measured->value - $thought->value) <= $measured->spread) {
             return null;
         }
-        $value = (new Calibration($frozen['slug'], $frozen['name'], $frozen['field'], (float) $frozen['now'], (float) $frozen['slope']))->corrected($thought->value, $measured->value);
+        $value = (new Calibration(
+            $frozen['slug'],
+            $frozen['name'],
+            $frozen['field'],
+            (float) $frozen['now'],
+            (float) $frozen['slope'],
+        ))->corrected($thought->value, $measured->value);
         if ($value === null) {
             return null;
         }
         $rounded = $frozen['field'] === 'sodium_mg' ? round($value) : round($value, 2);
 
         return [
-            'text' => sprintf('If it is the %s: it would have '.self::FIELD_WORDS[$frozen['field']].'.', $frozen['name'], $this->speech->number($rounded)),
-            'ingredient' => ['name' => "my {$frozen['name']}", 'like' => $frozen['slug'], 'values' => [$frozen['field'] => $rounded]],
+            'text' => sprintf(
+                'If it is the %s: it would have '.self::FIELD_WORDS[$frozen['field']].'.',
+                $frozen['name'],
+                $this->speech->number($rounded),
+            ),
+            'ingredient' => [
+                'name' => "my {$frozen['name']}",
+                'like' => $frozen['slug'],
+                'values' => [$frozen['field'] => $rounded],
+            ],
         ];
     }
 }

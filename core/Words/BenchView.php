@@ -23,7 +23,8 @@ use Vinculum\Taste\Ratio;
 use Vinculum\Taste\Verdict;
 
 /**
- * An evaluation as the Bench lays it out (evaluation.schema.json): amounts to be set, columns in levels, words for every
+ * An evaluation as the Bench lays it out (evaluation.schema.json): amounts to be set, columns in levels, words for
+ * every
  * figure. The screen only places what is here.
  */
 final readonly class BenchView
@@ -41,8 +42,18 @@ final readonly class BenchView
         $columns = array_map($bench->column(...), Measure::cases());
 
         return [
-            'complete' => array_filter($evaluation->problems(), fn (Problem $problem): bool => $problem->isUnreadable()) === [],
-            'style' => $style === null ? null : ['slug' => $style->slug, 'name' => $style->name, 'cues' => $style->cues, 'source' => $style->source],
+            'complete'
+                => array_filter($evaluation->problems(), fn (Problem $problem): bool => $problem->isUnreadable())
+                === [],
+            'style'
+                => $style === null
+                    ? null
+                    : [
+                        'slug' => $style->slug,
+                        'name' => $style->name,
+                        'cues' => $style->cues,
+                        'source' => $style->source,
+                    ],
             'in_parts' => $bench->isInParts(),
             'lines' => $bench->lines(),
             'columns' => $columns,
@@ -53,8 +64,15 @@ final readonly class BenchView
             'panel' => (new EstimatesView($this->speech))->panel($evaluation),
             'keeping' => (new SafetyView($this->speech))->of($evaluation),
             'verdict' => $this->sentence(),
-            'interactions' => array_map(fn (string $measure, string $text): array => ['measure' => $measure, 'text' => $text], array_keys($interactions = Interactions::of($evaluation)), $interactions),
-            'advice' => [...array_map($this->advice(...), CoarseAmount::of($evaluation)), ...array_map($this->holdBack(...), StrongBeforeReduction::of($evaluation))],
+            'interactions' => array_map(
+                fn (string $measure, string $text): array => ['measure' => $measure, 'text' => $text],
+                array_keys($interactions = Interactions::of($evaluation)),
+                $interactions,
+            ),
+            'advice' => [
+                ...array_map($this->advice(...), CoarseAmount::of($evaluation)),
+                ...array_map($this->holdBack(...), StrongBeforeReduction::of($evaluation)),
+            ],
         ];
     }
 
@@ -84,7 +102,8 @@ final readonly class BenchView
         return [
             'line' => $held->line->line->id,
             'text' => sprintf(
-                'Hold back some of the %s until it has reduced: it makes most of the %s, and where you stop is a guess.',
+                'Hold back some of the %s until it has reduced: it makes most of the %s, and where you stop is a '
+                    .'guess.',
                 $held->line->ingredient?->shortName() ?? $held->line->line->ingredient,
                 $held->measure === Measure::Heat ? 'heat' : 'salt',
             ),
@@ -115,7 +134,13 @@ final readonly class BenchView
     /**
      * A recipe's card: its balance in small, and in a few words.
      *
-     * @return array{style_name: string|null, makes_text: string, verdict: string, problems: int, columns: list<array<string, mixed>>}
+     * @return array{
+     *     style_name: string|null,
+     *     makes_text: string,
+     *     verdict: string,
+     *     problems: int,
+     *     columns: list<array<string, mixed>>,
+     * }
      */
     public function card(): array
     {
@@ -125,7 +150,12 @@ final readonly class BenchView
             'style_name' => $this->evaluation->style?->name,
             'makes_text' => $volume > 0.0 ? 'makes '.$this->speech->volume($volume) : 'empty',
             'verdict' => $this->sentence(),
-            'problems' => count(array_filter($this->evaluation->problems(), static fn (Problem $problem): bool => $problem->code !== 'to-taste')),
+            'problems' => count(
+                array_filter(
+                    $this->evaluation->problems(),
+                    static fn (Problem $problem): bool => $problem->code !== 'to-taste',
+                ),
+            ),
             'columns' => $this->miniature(),
         ];
     }
@@ -159,12 +189,15 @@ final readonly class BenchView
         $evaluation = $this->evaluation;
         $bench = $this;
 
-        return array_map(fn (Measure $measure): array => [
-            'measure' => $measure->value,
-            'top' => Digits::six($bench->levels($measure, $evaluation->tasting->value($measure))),
-            'text' => $this->speech->measure($measure, $evaluation->tasting->value($measure)),
-            'words' => $evaluation->verdict($measure)->words ?? '',
-        ], Measure::cases());
+        return array_map(
+            fn (Measure $measure): array => [
+                'measure' => $measure->value,
+                'top' => Digits::six($bench->levels($measure, $evaluation->tasting->value($measure))),
+                'text' => $this->speech->measure($measure, $evaluation->tasting->value($measure)),
+                'words' => $evaluation->verdict($measure)->words ?? '',
+            ],
+            Measure::cases(),
+        );
     }
 
     /** Whether a line is in parts, so that the recipe needs a batch size. */
@@ -203,7 +236,10 @@ final readonly class BenchView
     {
         $ingredient = $line->ingredient;
         $mass = new Figure($line->grams, $line->spread, 'g');
-        $ladder = $line->amount === null || $line->line->tie !== null ? ['texts' => [], 'rung' => -1, 'exact' => false] : AmountChoices::ladder($line->amount);
+        $ladder
+            = $line->amount === null || $line->line->tie !== null
+                ? ['texts' => [], 'rung' => -1, 'exact' => false]
+                : AmountChoices::ladder($line->amount);
         $share = $all > 0.0 ? $line->grams / $all : 0.0;
 
         return [
@@ -219,15 +255,27 @@ final readonly class BenchView
             'terms' => $line->amount === null ? [] : $this->terms($line->amount),
             'mass_text' => $ingredient === null || $mass->value <= 0.0 ? '' : $this->speech->grams($mass->value),
             'mass_amount' => $mass->value > 0.0 ? Digits::six(round($mass->value, 1)).' g' : 'to taste',
-            'spread_text' => $mass->value <= 0.0 ? '' : 'perhaps '.$this->speech->grams($mass->low()).' to '.$this->speech->grams($mass->high()),
-            'as_bought_text' => $ingredient === null || $ingredient->edible >= 1.0 || ! $this->isWeighed($line) ? '' : $this->speech->percent($ingredient->edible),
+            'spread_text'
+                => $mass->value <= 0.0
+                    ? ''
+                    : 'perhaps '
+                        .$this->speech->grams($mass->low())
+                        .' to '
+                        .$this->speech->grams($mass->high()),
+            'as_bought_text'
+                => $ingredient === null || $ingredient->edible >= 1.0 || ! $this->isWeighed($line)
+                    ? ''
+                    : $this->speech->percent($ingredient->edible),
             'as_bought' => Weight::isAsBought($line->line->prep),
             'share' => Digits::six($share),
             'share_text' => $share > 0.0 ? $this->speech->percent($share) : '',
             'ladder' => $ladder['texts'],
             'rung' => $ladder['rung'],
             'on_rung' => $ladder['exact'],
-            'other_units' => $ingredient === null || $line->line->tie !== null ? [] : AmountChoices::inOtherUnits($mass->value, $ingredient, $this->evaluation->recipe->measures),
+            'other_units'
+                => $ingredient === null || $line->line->tie !== null
+                    ? []
+                    : AmountChoices::inOtherUnits($mass->value, $ingredient, $this->evaluation->recipe->measures),
             'brings' => $this->brings($i),
         ];
     }
@@ -240,15 +288,27 @@ final readonly class BenchView
     }
 
     /**
-     * @return list<array{number: array{whole: string, numerator: string, denominator: string}, up_to: array{whole: string, numerator: string, denominator: string}|null, unit: string}>
+     * @return list<array{
+     *     number: array{whole: string, numerator: string, denominator: string},
+     *     up_to: array{whole: string, numerator: string, denominator: string}|null,
+     *     unit: string,
+     * }>
      */
     private function terms(Amount $amount): array
     {
-        return array_map(fn (AmountTerm $term): array => [
-            'number' => $this->speech->set($term->number),
-            'up_to' => $term->number->upTo === null ? null : $this->speech->set($term->number->upTo),
-            'unit' => $term->words === '' ? 'each' : ($term->unit?->dimension === Dimension::Count ? 'each' : $term->words),
-        ], $amount->terms);
+        return array_map(
+            fn (AmountTerm $term): array => [
+                'number' => $this->speech->set($term->number),
+                'up_to' => $term->number->upTo === null ? null : $this->speech->set($term->number->upTo),
+                'unit'
+                    => $term->words === ''
+                        ? 'each'
+                        : ($term->unit?->dimension === Dimension::Count
+                            ? 'each'
+                            : $term->words),
+            ],
+            $amount->terms,
+        );
     }
 
     /**
@@ -308,14 +368,29 @@ final readonly class BenchView
             'unit' => $measure->unit(),
             'value_text' => $this->speech->measure($measure, $tasted->figure->value),
             'interval_text' => $this->speech->interval($tasted->figure),
-            'in_water_text' => ($inWater = $this->evaluation->inTheWater($measure)) === null ? '' : $this->speech->number($inWater),
+            'in_water_text'
+                => ($inWater = $this->evaluation->inTheWater($measure)) === null
+                    ? ''
+                    : $this->speech->number($inWater),
             'top' => Digits::six($this->levels($measure, $tasted->figure->value)),
             'low' => Digits::six($this->levels($measure, $tasted->figure->low())),
             'high' => Digits::six($this->levels($measure, $tasted->figure->high())),
             'band' => $this->band($measure),
-            'verdict' => $verdict === null ? null : ['kind' => $verdict->kind, 'words' => $verdict->words, 'steps' => Digits::six($verdict->steps), 'degree' => $verdict->steps === 0.0 ? '' : Sense::degree($verdict->steps)],
+            'verdict'
+                => $verdict === null
+                    ? null
+                    : [
+                        'kind' => $verdict->kind,
+                        'words' => $verdict->words,
+                        'steps' => Digits::six($verdict->steps),
+                        'degree' => $verdict->steps === 0.0 ? '' : Sense::degree($verdict->steps),
+                    ],
             'segments' => $segments,
-            'unknown' => array_map(fn (int $i): string => $this->evaluation->cooked->weighed->lines[$i]->ingredient?->shortName() ?? '', $tasted->unknown),
+            'unknown' => array_map(
+                fn (int $i): string => $this->evaluation->cooked->weighed->lines[$i]->ingredient?->shortName()
+                    ?? '',
+                $tasted->unknown,
+            ),
         ];
     }
 
@@ -326,12 +401,14 @@ final readonly class BenchView
     {
         $band = $this->evaluation->style?->band($measure);
 
-        return $band === null ? null : [
-            'low' => Digits::six($this->levels($measure, $band->low)),
-            'high' => Digits::six($this->levels($measure, $band->high)),
-            'text' => $this->speech->range($band->low, $band->high),
-            'aim_text' => $this->speech->number($band->aim),
-        ];
+        return $band === null
+            ? null
+            : [
+                'low' => Digits::six($this->levels($measure, $band->low)),
+                'high' => Digits::six($this->levels($measure, $band->high)),
+                'text' => $this->speech->range($band->low, $band->high),
+                'aim_text' => $this->speech->number($band->aim),
+            ];
     }
 
     /** A value in heights of the style's aim, so that a balanced sauce has level tops; on a fixed scale without one. */
@@ -369,15 +446,26 @@ final readonly class BenchView
     private function makes(): array
     {
         $volume = $this->evaluation->estimates->volume();
-        $boiledOff = array_sum(array_map(fn (StageReport $stage): float => $stage->boiledOff, $this->evaluation->cooked->stages));
+        $boiledOff = array_sum(
+            array_map(fn (StageReport $stage): float => $stage->boiledOff, $this->evaluation->cooked->stages),
+        );
         $mass = $this->evaluation->estimates->mass()->value;
 
         return [
             'volume_text' => $this->speech->volume($volume->value),
             'mass_text' => $this->speech->grams($mass),
-            'spread_text' => $volume->value > 0.0 ? 'perhaps '.$this->speech->volume($volume->low()).' to '.$this->speech->volume($volume->high()) : '',
+            'spread_text'
+                => $volume->value > 0.0
+                    ? 'perhaps '
+                        .$this->speech->volume($volume->low())
+                        .' to '
+                        .$this->speech->volume($volume->high())
+                    : '',
             'boiled_off_text' => $boiledOff > 0.0 ? $this->speech->grams($boiledOff) : '',
-            'density_text' => $this->evaluation->estimates->density() === null ? '' : $this->speech->grouped($this->evaluation->estimates->density(), 2).' g/mL',
+            'density_text'
+                => $this->evaluation->estimates->density() === null
+                    ? ''
+                    : $this->speech->grouped($this->evaluation->estimates->density(), 2).' g/mL',
         ];
     }
 

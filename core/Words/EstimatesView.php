@@ -30,16 +30,60 @@ final readonly class EstimatesView
         $alcohol = $estimates->ethanol();
 
         return [
-            $this->figure('ph', 'pH', $estimates->ph(), 1, 'An estimate. A calibrated meter decides, for one batch.', true, $evaluation->style?->figureBand('ph')),
-            $this->figure('brix', '°Brix', $estimates->brix(), 0, 'As a refractometer would show it.', true, $evaluation->style?->figureBand('brix')),
+            $this->figure(
+                'ph',
+                'pH',
+                $estimates->ph(),
+                1,
+                'An estimate. A calibrated meter decides, for one batch.',
+                true,
+                $evaluation->style?->figureBand('ph'),
+            ),
+            $this->figure(
+                'brix',
+                '°Brix',
+                $estimates->brix(),
+                0,
+                'As a refractometer would show it.',
+                true,
+                $evaluation->style?->figureBand('brix'),
+            ),
             [
-                'figure' => 'thickness', 'label' => 'Thickness', 'text' => $cold?->words() ?? '–', 'interval_text' => '',
-                'note' => 'An estimate, cold. '.($hot === null || $hot === $cold ? 'About the same hot.' : "Hot it {$hot->words()}.").' A blended sauce holds air until tomorrow.',
-                'how' => 'thickness', 'first' => true,
+                'figure' => 'thickness',
+                'label' => 'Thickness',
+                'text' => $cold?->words() ?? '–',
+                'interval_text' => '',
+                'note'
+                    => 'An estimate, cold. '
+                    .($hot === null || $hot === $cold ? 'About the same hot.' : "Hot it {$hot->words()}.")
+                    .' A blended sauce holds air until tomorrow.',
+                'how' => 'thickness',
+                'first' => true,
             ] + $this->thicknessBand($cold, $evaluation->style?->figureBand('thickness')),
-            $this->figure('water-activity', 'Water activity', $estimates->waterActivity(), 2, 'Under 0.85 stops toxin, not yeast or mould.', false),
-            $this->figure('titratable-acidity', 'Titratable acidity', $estimates->titratableAcidity(), 2, 'Everything sour, as per cent acetic acid, to pH 8.1.', false),
-            $this->figure('alcohol', 'Alcohol left', $alcohol === null || $alcohol->value < 0.005 ? null : $alcohol, 2, 'Per cent by weight. Alcohol-free follows what went in, not what boiled off.', false),
+            $this->figure(
+                'water-activity',
+                'Water activity',
+                $estimates->waterActivity(),
+                2,
+                'Under 0.85 stops toxin, not yeast or mould.',
+                false,
+            ),
+            $this->figure(
+                'titratable-acidity',
+                'Titratable acidity',
+                $estimates->titratableAcidity(),
+                2,
+                'Everything sour, as per cent acetic acid, to pH 8.1.',
+                false,
+            ),
+            $this->figure(
+                'alcohol',
+                'Alcohol left',
+                $alcohol === null || $alcohol->value < 0.005 ? null : $alcohol,
+                2,
+                'Per cent by weight. Alcohol-free follows what went in, not what boiled off.',
+                false,
+            ),
         ];
     }
 
@@ -58,8 +102,8 @@ final readonly class EstimatesView
         $serving = $spoon->size * $density;
         $row = fn (string $label, float $whole, string $unit, int $places): array => [
             'label' => $label,
-            'per_100' => $this->speech->grouped($whole / $mass * 100, $places).' '.$unit,
-            'per_serving' => $this->speech->grouped($whole / $mass * $serving, $places).' '.$unit,
+            'per_100' => $this->speech->grouped(($whole / $mass) * 100, $places).' '.$unit,
+            'per_serving' => $this->speech->grouped(($whole / $mass) * $serving, $places).' '.$unit,
         ];
 
         return [
@@ -80,7 +124,10 @@ final readonly class EstimatesView
         if ($thickness === null || $band === null) {
             return ['band_text' => '', 'state' => 'none'];
         }
-        $words = array_map(fn (float $at): string => Thickness::from((int) round($at))->words(), [$band->low, $band->high]);
+        $words = array_map(fn (float $at): string => Thickness::from((int) round($at))->words(), [
+            $band->low,
+            $band->high,
+        ]);
 
         return [
             'band_text' => implode(' to ', array_unique($words)),
@@ -95,22 +142,37 @@ final readonly class EstimatesView
      */
     private function against(?Figure $figure, ?Band $band, int $places): array
     {
-        return $figure === null || $band === null ? ['band_text' => '', 'state' => 'none'] : [
-            'band_text' => $this->speech->grouped($band->low, $places).'–'.$this->speech->grouped($band->high, $places),
-            'state' => $band->state($figure),
-        ];
+        return $figure === null || $band === null
+            ? ['band_text' => '', 'state' => 'none']
+            : [
+                'band_text'
+                    => $this->speech->grouped($band->low, $places).'–'.$this->speech->grouped($band->high, $places),
+                'state' => $band->state($figure),
+            ];
     }
 
     /**
      * @return array<string, mixed>
      */
-    private function figure(string $key, string $label, ?Figure $figure, int $places, string $note, bool $isFirst, ?Band $band = null): array
-    {
+    private function figure(
+        string $key,
+        string $label,
+        ?Figure $figure,
+        int $places,
+        string $note,
+        bool $isFirst,
+        ?Band $band = null,
+    ): array {
         return [
             'figure' => $key,
             'label' => $label,
             'text' => $figure === null ? '–' : $this->speech->grouped($figure->value, $places),
-            'interval_text' => $figure === null ? '' : $this->speech->grouped($figure->low(), $places).'–'.$this->speech->grouped($figure->high(), $places),
+            'interval_text'
+                => $figure === null
+                    ? ''
+                    : $this->speech->grouped($figure->low(), $places)
+                        .'–'
+                        .$this->speech->grouped($figure->high(), $places),
             'note' => $note,
             'how' => $key,
             'first' => $isFirst,

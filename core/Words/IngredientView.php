@@ -13,9 +13,21 @@ use Vinculum\Taste\Measure;
 final readonly class IngredientView
 {
     /** From here on, in its own unit, a taste is worth naming. */
-    private const WORTH_NAMING = ['sweetness' => 3.0, 'sourness' => 0.4, 'saltiness' => 0.8, 'umami' => 0.1, 'heat' => 100.0];
+    private const WORTH_NAMING = [
+        'sweetness' => 3.0,
+        'sourness' => 0.4,
+        'saltiness' => 0.8,
+        'umami' => 0.1,
+        'heat' => 100.0,
+    ];
 
-    private const STRONGLY = ['sweetness' => 'sweet %s', 'sourness' => 'acid %s %%', 'saltiness' => 'salt %s %%', 'umami' => 'umami %s', 'heat' => '%s SHU'];
+    private const STRONGLY = [
+        'sweetness' => 'sweet %s',
+        'sourness' => 'acid %s %%',
+        'saltiness' => 'salt %s %%',
+        'umami' => 'umami %s',
+        'heat' => '%s SHU',
+    ];
 
     public function __construct(private Speech $speech) {}
 
@@ -42,7 +54,10 @@ final readonly class IngredientView
         foreach (Measure::cases() as $measure) {
             $value = $measure->strengthOf($ingredient) ?? 0.0;
             if ($value >= self::WORTH_NAMING[$measure->value]) {
-                $words[] = sprintf(self::STRONGLY[$measure->value], preg_replace('/\.0+$/', '', $this->speech->number($value)));
+                $words[] = sprintf(
+                    self::STRONGLY[$measure->value],
+                    preg_replace('/\.0+$/', '', $this->speech->number($value)),
+                );
             }
         }
         $fat = Strength::fat($ingredient) ?? 0.0;

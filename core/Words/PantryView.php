@@ -18,14 +18,19 @@ use Vinculum\Taste\Measure;
  */
 final readonly class PantryView
 {
-    /** A full bar on the page, in the measure's unit: about the strongest thing a kitchen spoons out. Heat is drawn by its logarithm. */
+    /**
+     * A full bar on the page, in the measure's unit: about the strongest thing a kitchen spoons out. Heat is drawn by
+     * its logarithm.
+     */
     private const FULL = ['sweetness' => 100.0, 'sourness' => 8.0, 'saltiness' => 30.0, 'umami' => 3.0];
 
     private const HEAT_DECADES = [1.0, 5.0];
 
     private const KNOWN = [
-        'pure' => 'pure: known to half a per cent', 'assayed' => 'made to a standard: known to 3 %',
-        'branded' => 'differs by maker: known to 10 %', 'produce' => 'differs by season and kind: known to 15 %',
+        'pure' => 'pure: known to half a per cent',
+        'assayed' => 'made to a standard: known to 3 %',
+        'branded' => 'differs by maker: known to 10 %',
+        'produce' => 'differs by season and kind: known to 15 %',
     ];
 
     public function __construct(private Speech $speech) {}
@@ -37,15 +42,20 @@ final readonly class PantryView
      */
     public function list(array $ingredients, array $onHand): array
     {
-        return ['ingredients' => array_map(fn (Ingredient $ingredient): array => [
-            'slug' => $ingredient->slug,
-            'name' => $ingredient->name,
-            'group' => $ingredient->group,
-            'tint' => $ingredient->tint,
-            'strength_text' => (new IngredientView($this->speech))->strength($ingredient),
-            'own' => $ingredient->group === 'own',
-            'on_hand' => in_array($ingredient->slug, $onHand, true),
-        ], $ingredients)];
+        return [
+            'ingredients' => array_map(
+                fn (Ingredient $ingredient): array => [
+                    'slug' => $ingredient->slug,
+                    'name' => $ingredient->name,
+                    'group' => $ingredient->group,
+                    'tint' => $ingredient->tint,
+                    'strength_text' => (new IngredientView($this->speech))->strength($ingredient),
+                    'own' => $ingredient->group === 'own',
+                    'on_hand' => in_array($ingredient->slug, $onHand, true),
+                ],
+                $ingredients,
+            ),
+        ];
     }
 
     /**
@@ -72,17 +82,31 @@ final readonly class PantryView
             'traits' => $ingredient->traits,
             'most_text' => $this->speech->percent($ingredient->mostShare),
             'known_text' => self::KNOWN[$ingredient->certainty->value],
-            'strengths' => array_map(fn (Measure $measure): array => $this->strength($ingredient, $measure), Measure::cases()),
-            'density_text' => $ingredient->density === null ? '' : $this->speech->grouped($ingredient->density, 2).' g/mL',
+            'strengths' => array_map(
+                fn (Measure $measure): array => $this->strength($ingredient, $measure),
+                Measure::cases(),
+            ),
+            'density_text'
+                => $ingredient->density === null ? '' : $this->speech->grouped($ingredient->density, 2).' g/mL',
             'density_source' => $ingredient->densitySource,
-            'edible_text' => $ingredient->edible < 1.0 ? $this->speech->percent($ingredient->edible).' of what is bought is used' : '',
+            'edible_text'
+                => $ingredient->edible < 1.0
+                    ? $this->speech->percent($ingredient->edible).' of what is bought is used'
+                    : '',
             'edible_source' => $ingredient->edibleSource,
-            'portions' => array_map(fn (Portion $portion): array => [
-                'name' => $portion->name,
-                'mass_text' => $this->speech->grams($portion->grams),
-                'spread_text' => 'perhaps '.$this->speech->grams($portion->grams * exp(-$portion->spread)).' to '.$this->speech->grams($portion->grams * exp($portion->spread)),
-                'source' => $portion->source,
-            ], $ingredient->portions),
+            'portions' => array_map(
+                fn (Portion $portion): array => [
+                    'name' => $portion->name,
+                    'mass_text' => $this->speech->grams($portion->grams),
+                    'spread_text'
+                        => 'perhaps '
+                        .$this->speech->grams($portion->grams * exp(-$portion->spread))
+                        .' to '
+                        .$this->speech->grams($portion->grams * exp($portion->spread)),
+                    'source' => $portion->source,
+                ],
+                $ingredient->portions,
+            ),
             'composition' => $this->composition($ingredient),
             'used_in' => $usedIn,
             'could_replace' => $couldReplace,
@@ -121,12 +145,20 @@ final readonly class PantryView
         $rows = [];
         foreach ($ingredient->composition as $constituent => $value) {
             $source = $ingredient->sources[$constituent];
-            if (in_array($constituent, Constituent::MOLES, true) || $value === 0.0 && $source === 'none, by its nature') {
+            if (
+                in_array($constituent, Constituent::MOLES, true)
+                || ($value === 0.0 && $source === 'none, by its nature')
+            ) {
                 continue;
             }
             $rows[] = [
                 'name' => str_replace('-', ' ', Constituent::KEYS[$constituent]),
-                'text' => $value === null ? 'not known' : ($value > 0.0 && $value < 0.1 ? $this->speech->number($value * 1000).' mg' : $this->speech->number($value).' g'),
+                'text'
+                    => $value === null
+                        ? 'not known'
+                        : ($value > 0.0 && $value < 0.1
+                            ? $this->speech->number($value * 1000).' mg'
+                            : $this->speech->number($value).' g'),
                 'source' => $source,
             ];
         }

@@ -28,8 +28,14 @@ final readonly class PlanView
      * @param Shopping $shopping for this batch
      * @return array<string, mixed>
      */
-    public function of(ScaledRecipe $scaled, Recipe $given, array $equipment, Shopping $shopping, float $headspacePercent, string $portions): array
-    {
+    public function of(
+        ScaledRecipe $scaled,
+        Recipe $given,
+        array $equipment,
+        Shopping $shopping,
+        float $headspacePercent,
+        string $portions,
+    ): array {
         $yield = $scaled->evaluation->estimates->volume()->value;
         $pan = EquipmentFit::pan($scaled->evaluation, $equipment);
         $divided = [];
@@ -44,9 +50,19 @@ final readonly class PlanView
             'scale' => (new ScaleView($this->speech))->of($scaled, $given),
             'pan_text' => $pan === null ? '' : $this->speech->say($pan['text']),
             'rounds' => $pan['rounds'] ?? 1,
-            'blender_text' => ($blender = EquipmentFit::blender($scaled->evaluation, $equipment)) === null ? '' : $this->speech->say($blender),
+            'blender_text'
+                => ($blender = EquipmentFit::blender($scaled->evaluation, $equipment)) === null
+                    ? ''
+                    : $this->speech->say($blender),
             'jars_text' => $this->jars(EquipmentFit::jars($yield, $equipment, $headspacePercent)),
-            'portions' => array_map(fn (array $portion): array => ['name' => $portion['name'], 'text' => $this->speech->volume($portion['ml']), 'label' => $this->speech->say($portion['label'])], $divided),
+            'portions' => array_map(
+                fn (array $portion): array => [
+                    'name' => $portion['name'],
+                    'text' => $this->speech->volume($portion['ml']),
+                    'label' => $this->speech->say($portion['label']),
+                ],
+                $divided,
+            ),
             'portions_problem' => $problem,
             'shopping' => (new ShoppingView($this->speech))->of($shopping),
             'cost' => $this->cost($scaled, $shopping, $yield),
@@ -55,14 +71,26 @@ final readonly class PlanView
     }
 
     /**
-     * @param array{filled: list<array{name: string, count: int, each_ml: float}>, part: array{name: string, ml: float}|null, over_ml: float}|null $jars
+     * @param array{
+     *     filled: list<array{name: string, count: int, each_ml: float}>,
+     *     part: array{name: string, ml: float}|null,
+     *     over_ml: float,
+     * }|null $jars
      */
     private function jars(?array $jars): string
     {
         if ($jars === null) {
             return '';
         }
-        $parts = array_map(fn (array $jar): string => sprintf('%d × %s with %s each', $jar['count'], $jar['name'], $this->speech->volume($jar['each_ml'])), $jars['filled']);
+        $parts = array_map(
+            fn (array $jar): string => sprintf(
+                '%d × %s with %s each',
+                $jar['count'],
+                $jar['name'],
+                $this->speech->volume($jar['each_ml']),
+            ),
+            $jars['filled'],
+        );
         if ($jars['part'] !== null) {
             $parts[] = "one {$jars['part']['name']} with ".$this->speech->volume($jars['part']['ml']);
         }
@@ -83,9 +111,17 @@ final readonly class PlanView
         }
         $cost = [['label' => 'the batch', 'text' => (new ShoppingView($this->speech))->money($shopping->usedCost)]];
         if ($scaled->containers !== null) {
-            $cost[] = ['label' => 'a jar of '.$this->speech->volume($scaled->containers['fill_ml']), 'text' => (new ShoppingView($this->speech))->money($shopping->usedCost * $scaled->containers['fill_ml'] / $yield)];
+            $cost[] = [
+                'label' => 'a jar of '.$this->speech->volume($scaled->containers['fill_ml']),
+                'text' => (new ShoppingView($this->speech))->money(
+                    ($shopping->usedCost * $scaled->containers['fill_ml']) / $yield,
+                ),
+            ];
         }
-        $cost[] = ['label' => 'a tablespoon', 'text' => (new ShoppingView($this->speech))->money($shopping->usedCost * self::SERVING_ML / $yield)];
+        $cost[] = [
+            'label' => 'a tablespoon',
+            'text' => (new ShoppingView($this->speech))->money(($shopping->usedCost * self::SERVING_ML) / $yield),
+        ];
 
         return $cost;
     }
@@ -100,7 +136,10 @@ final readonly class PlanView
         $parts = [];
         foreach ($lines as $line) {
             if (($line->usedCost ?? 0.0) >= self::SITS * $shopping->usedCost) {
-                $parts[] = $line->ingredient->shortName().' '.$this->speech->percent(($line->usedCost ?? 0.0) / $shopping->usedCost);
+                $parts[]
+                    = $line->ingredient->shortName()
+                    .' '
+                    .$this->speech->percent(($line->usedCost ?? 0.0) / $shopping->usedCost);
             }
         }
 

@@ -26,7 +26,12 @@ final readonly class RebalanceView
     {
         $first = $this->answer($answers[0], $given);
 
-        return $first + ['others' => array_map(fn (Rebalanced $answer): array => $this->answer($answer, $given), array_slice($answers, 1))];
+        return $first + [
+            'others' => array_map(
+                fn (Rebalanced $answer): array => $this->answer($answer, $given),
+                array_slice($answers, 1),
+            ),
+        ];
     }
 
     /**
@@ -40,7 +45,9 @@ final readonly class RebalanceView
             'lines' => array_map(fn (LineChange $change): array => $this->line($change, $answer), $answer->changes),
             'before' => $this->figures($answer->before, $answer),
             'after' => $this->figures($answer->after, $answer),
-            'brings' => BringsView::of(Brings::between($answer->before->cooked->weighed, $answer->after->cooked->weighed)),
+            'brings' => BringsView::of(
+                Brings::between($answer->before->cooked->weighed, $answer->after->cooked->weighed),
+            ),
             'makes_text' => $this->speech->volume($answer->after->estimates->volume()->value),
             'ghosts' => (new BenchView($this->speech, $answer->after))->ghosts(),
             'recipe' => RecipeDocument::write($answer->recipe->withStages($answer->recipe->stages, $given->extra)),
@@ -80,7 +87,10 @@ final readonly class RebalanceView
         $figures = [];
         foreach (Measure::cases() as $measure) {
             $value = $evaluation->tasting->value($measure);
-            $figures[$measure->value] = ['value' => Digits::six($value), 'steps' => Digits::six($answer->aims->steps($measure, $value))];
+            $figures[$measure->value] = [
+                'value' => Digits::six($value),
+                'steps' => Digits::six($answer->aims->steps($measure, $value)),
+            ];
         }
 
         return $figures;

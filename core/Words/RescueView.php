@@ -28,7 +28,10 @@ final readonly class RescueView
     public function of(Rescued $rescued, Recipe $given): array
     {
         return [
-            'options' => array_map(fn (Remedy $remedy): array => $this->option($remedy, $rescued, $given), $rescued->remedies),
+            'options' => array_map(
+                fn (Remedy $remedy): array => $this->option($remedy, $rescued, $given),
+                $rescued->remedies,
+            ),
             'note' => $this->speech->say($rescued->note),
         ];
     }
@@ -42,17 +45,24 @@ final readonly class RescueView
         foreach (Measure::cases() as $measure) {
             $measures[$measure->value] = Digits::six($remedy->after->tasting->value($measure));
         }
-        $write = fn (Recipe $recipe): array => RecipeDocument::write($recipe->withStages($recipe->stages, $given->extra));
+        $write = fn (Recipe $recipe): array => RecipeDocument::write(
+            $recipe->withStages($recipe->stages, $given->extra),
+        );
 
         return [
             'words' => $this->words($remedy),
-            'brings' => BringsView::of(Brings::between($rescued->pot->cooked->weighed, $remedy->after->cooked->weighed)),
-            'additions' => array_map(fn (Addition $addition): array => [
-                'ingredient' => $addition->ingredient->slug,
-                'name' => $addition->ingredient->shortName(),
-                'mass_g' => Digits::six($addition->grams),
-                'text' => $addition->text,
-            ], $remedy->additions),
+            'brings' => BringsView::of(
+                Brings::between($rescued->pot->cooked->weighed, $remedy->after->cooked->weighed),
+            ),
+            'additions' => array_map(
+                fn (Addition $addition): array => [
+                    'ingredient' => $addition->ingredient->slug,
+                    'name' => $addition->ingredient->shortName(),
+                    'mass_g' => Digits::six($addition->grams),
+                    'text' => $addition->text,
+                ],
+                $remedy->additions,
+            ),
             'boil_off_g' => Digits::six($remedy->boilOff),
             'pot_after_g' => Digits::six($remedy->potAfter),
             'steps_before' => (object) array_map(Digits::six(...), $rescued->before),
@@ -71,7 +81,10 @@ final readonly class RescueView
 
     private function words(Remedy $remedy): string
     {
-        $parts = array_map(fn (Addition $addition): string => "{$addition->text} {$addition->ingredient->shortName()}", $remedy->additions);
+        $parts = array_map(
+            fn (Addition $addition): string => "{$addition->text} {$addition->ingredient->shortName()}",
+            $remedy->additions,
+        );
         if ($remedy->boilOff > 0.0) {
             $parts[] = 'boil off '.$this->speech->grams($remedy->boilOff).' of water';
         }
@@ -102,6 +115,8 @@ final readonly class RescueView
         $grows = $remedy->growth();
         $text = $this->speech->grams($remedy->potBefore).' becomes '.$this->speech->grams($remedy->potAfter);
 
-        return abs($grows) < 0.005 ? 'the pot stays at '.$this->speech->grams($remedy->potAfter) : $text.sprintf(', %s %s', $this->speech->percent(abs($grows)), $grows > 0 ? 'more' : 'less');
+        return abs($grows) < 0.005
+            ? 'the pot stays at '.$this->speech->grams($remedy->potAfter)
+            : $text.sprintf(', %s %s', $this->speech->percent(abs($grows)), $grows > 0 ? 'more' : 'less');
     }
 }

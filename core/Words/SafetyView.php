@@ -33,7 +33,13 @@ final readonly class SafetyView
             'contains' => $this->named($allergens['contains'], $evaluation),
             'check' => $this->named($allergens['check'], $evaluation),
             'unsaid' => $this->names($allergens['unsaid'], $evaluation),
-            'diets' => $cautions === [] ? [] : array_map(fn (Diet $diet): array => $this->diet($diet, $evaluation), Diet::all($evaluation->cooked->weighed->vocabulary)),
+            'diets'
+                => $cautions === []
+                    ? []
+                    : array_map(
+                        fn (Diet $diet): array => $this->diet($diet, $evaluation),
+                        Diet::all($evaluation->cooked->weighed->vocabulary),
+                    ),
             'cautions' => array_map($this->caution(...), $cautions),
             'times' => $times === null ? null : $this->times($times),
         ];
@@ -42,7 +48,13 @@ final readonly class SafetyView
     /** @return array{code: string, grade: string, text: string, rule: string, lines: list<string>} */
     public function caution(Caution $caution): array
     {
-        return ['code' => $caution->code, 'grade' => $caution->grade->value, 'text' => $this->speech->say($caution->text), 'rule' => $caution->rule, 'lines' => $caution->lines];
+        return [
+            'code' => $caution->code,
+            'grade' => $caution->grade->value,
+            'text' => $this->speech->say($caution->text),
+            'rule' => $caution->rule,
+            'lines' => $caution->lines,
+        ];
     }
 
     /** @return array{short: string, text: string, rule: string} */
@@ -71,7 +83,10 @@ final readonly class SafetyView
     {
         $named = [];
         foreach ($allergens as $allergen => $lines) {
-            $named[] = ['name' => $evaluation->cooked->weighed->vocabulary->allergenName($allergen), 'from' => $this->names($lines, $evaluation)];
+            $named[] = [
+                'name' => $evaluation->cooked->weighed->vocabulary->allergenName($allergen),
+                'from' => $this->names($lines, $evaluation),
+            ];
         }
 
         return $named;

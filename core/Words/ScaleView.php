@@ -34,14 +34,17 @@ final readonly class ScaleView
         return [
             'factor' => Digits::six($scaled->factor),
             'factor_text' => '× '.$this->speech->number($scaled->factor),
-            'lines' => array_map(fn (ScaledLine $line): array => [
-                'id' => $line->id,
-                'name' => $names[$line->id],
-                'exact_g' => Digits::six($line->exactG),
-                'rounded_g' => Digits::six($line->roundedG),
-                'text' => $line->text,
-                'note' => $this->speech->say($line->note),
-            ], $scaled->lines),
+            'lines' => array_map(
+                fn (ScaledLine $line): array => [
+                    'id' => $line->id,
+                    'name' => $names[$line->id],
+                    'exact_g' => Digits::six($line->exactG),
+                    'rounded_g' => Digits::six($line->roundedG),
+                    'text' => $line->text,
+                    'note' => $this->speech->say($line->note),
+                ],
+                $scaled->lines,
+            ),
             'drift_steps' => array_map(Digits::six(...), $scaled->driftSteps),
             'drift_text' => $this->drift($scaled->driftSteps),
             'yield' => [
@@ -49,8 +52,14 @@ final readonly class ScaleView
                 'volume_ml' => Digits::six($volume),
                 'text' => $this->speech->volume($volume).', '.$this->speech->grams($mass),
             ],
-            'containers' => $scaled->containers === null ? null : $scaled->containers + ['text' => $this->containers($scaled->containers)],
-            'unscaled' => array_map(fn (array $each): array => ['about' => $each['about'], 'text' => $this->speech->say($each['text'])], $scaled->unscaled),
+            'containers'
+                => $scaled->containers === null
+                    ? null
+                    : $scaled->containers + ['text' => $this->containers($scaled->containers)],
+            'unscaled' => array_map(
+                fn (array $each): array => ['about' => $each['about'], 'text' => $this->speech->say($each['text'])],
+                $scaled->unscaled,
+            ),
             'to_weigh' => $scaled->toWeigh === null ? '' : $this->speech->say($scaled->toWeigh),
             'recipe' => RecipeDocument::write($scaled->recipe->withStages($scaled->recipe->stages, $given->extra)),
         ];
@@ -71,7 +80,12 @@ final readonly class ScaleView
             return 'Rounding to what can be measured moves no taste by as much as a third of a step.';
         }
 
-        return sprintf('Rounding moves %s most: %.1f steps %s.', mb_strtolower($this->speech->label($worst)), abs($steps[$worst->value]), $steps[$worst->value] > 0 ? 'up' : 'down');
+        return sprintf(
+            'Rounding moves %s most: %.1f steps %s.',
+            mb_strtolower($this->speech->label($worst)),
+            abs($steps[$worst->value]),
+            $steps[$worst->value] > 0 ? 'up' : 'down',
+        );
     }
 
     /**
@@ -79,8 +93,17 @@ final readonly class ScaleView
      */
     private function containers(array $containers): string
     {
-        $left = $containers['left_ml'] < 0.02 * $containers['fill_ml'] ? '' : ', and '.$this->speech->volume($containers['left_ml']).' over';
+        $left
+            = $containers['left_ml'] < 0.02 * $containers['fill_ml']
+                ? ''
+                : ', and '.$this->speech->volume($containers['left_ml']).' over';
 
-        return sprintf('%d of %d filled with %s each%s', $containers['full'], $containers['count'], $this->speech->volume($containers['fill_ml']), $left);
+        return sprintf(
+            '%d of %d filled with %s each%s',
+            $containers['full'],
+            $containers['count'],
+            $this->speech->volume($containers['fill_ml']),
+            $left,
+        );
     }
 }

@@ -21,7 +21,8 @@ final readonly class ShoppingView
             'lines' => array_map($this->line(...), $shopping->lines),
             'cost_text' => $shopping->cost > 0.0 ? $this->money($shopping->cost) : '',
             'used_text' => $shopping->usedCost > 0.0 ? $this->money($shopping->usedCost) : '',
-            'unpriced_text' => $shopping->unpriced === [] ? '' : 'No price is noted for '.implode(', ', $shopping->unpriced).'.',
+            'unpriced_text'
+                => $shopping->unpriced === [] ? '' : 'No price is noted for '.implode(', ', $shopping->unpriced).'.',
             'csv' => $this->csv($shopping),
         ];
     }
@@ -61,7 +62,22 @@ final readonly class ShoppingView
         fputcsv($file, ['ingredient', 'need_g', 'have_g', 'buy_g', 'packs', 'pack', 'left_g', 'cost'], ',', '"', '');
         foreach ($shopping->lines as $line) {
             $number = fn (?float $value): string => $value === null ? '' : number_format($value, 1, '.', '');
-            fputcsv($file, [$line->ingredient->name, $number($line->needGrams), $number($line->haveGrams), $number($line->boughtGrams), (string) ($line->packs ?? ''), preg_replace('/^[=+@-]/', "'$0", $line->pack) ?? '', $number($line->leftGrams), $line->cost === null ? '' : number_format($line->cost, 2, '.', '')], ',', '"', '');
+            fputcsv(
+                $file,
+                [
+                    $line->ingredient->name,
+                    $number($line->needGrams),
+                    $number($line->haveGrams),
+                    $number($line->boughtGrams),
+                    (string) ($line->packs ?? ''),
+                    preg_replace('/^[=+@-]/', "'$0", $line->pack) ?? '',
+                    $number($line->leftGrams),
+                    $line->cost === null ? '' : number_format($line->cost, 2, '.', ''),
+                ],
+                ',',
+                '"',
+                '',
+            );
         }
         rewind($file);
 

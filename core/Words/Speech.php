@@ -16,7 +16,8 @@ use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
 
 /**
- * Numbers, names and sentences as they are read: in the reader's own units and with their own decimal mark, as many digits as
+ * Numbers, names and sentences as they are read: in the reader's own units and with their own decimal mark, as many
+ * digits as
  * are known, and no more. The one place where a figure becomes text.
  */
 final readonly class Speech
@@ -39,7 +40,11 @@ final readonly class Speech
      */
     public static function in(string $mass, string $volume, string $decimal, MeasuringSet $measures): self
     {
-        return new self($mass === 'oz', $volume === 'ml' ? null : Units::find($volume, $measures), $decimal === 'comma' ? ',' : '.');
+        return new self(
+            $mass === 'oz',
+            $volume === 'ml' ? null : Units::find($volume, $measures),
+            $decimal === 'comma' ? ',' : '.',
+        );
     }
 
     /** Grams, millilitres and a decimal point. */
@@ -51,7 +56,11 @@ final readonly class Speech
     /** A sentence in the reader's own units. */
     public function say(Sentence $sentence): string
     {
-        return preg_replace_callback('/\{(\w+)\}/', fn (array $name): string => $this->slot($sentence->slots[$name[1]] ?? ''), $sentence->template) ?? $sentence->template;
+        return preg_replace_callback(
+            '/\{(\w+)\}/',
+            fn (array $name): string => $this->slot($sentence->slots[$name[1]] ?? ''),
+            $sentence->template,
+        ) ?? $sentence->template;
     }
 
     /**
@@ -65,13 +74,15 @@ final readonly class Speech
 
     private function slot(Quantity|string $slot): string
     {
-        return is_string($slot) ? $slot : match ($slot->kind) {
-            QuantityKind::Mass => $this->grams($slot->value),
-            QuantityKind::Volume => $this->volume($slot->value),
-            QuantityKind::Percent => $this->percent($slot->value),
-            QuantityKind::Steps => $this->steps($slot->value),
-            QuantityKind::Number => $this->grouped($slot->value, $slot->places),
-        };
+        return is_string($slot)
+            ? $slot
+            : match ($slot->kind) {
+                QuantityKind::Mass => $this->grams($slot->value),
+                QuantityKind::Volume => $this->volume($slot->value),
+                QuantityKind::Percent => $this->percent($slot->value),
+                QuantityKind::Steps => $this->steps($slot->value),
+                QuantityKind::Number => $this->grouped($slot->value, $slot->places),
+            };
     }
 
     public function label(Measure $measure): string
@@ -115,7 +126,9 @@ final readonly class Speech
     {
         $ceiling = $measure->ceiling();
 
-        return $ceiling !== null && $value >= $ceiling ? $this->grouped($ceiling, 0).' or more' : $this->number($value);
+        return $ceiling !== null && $value >= $ceiling
+            ? $this->grouped($ceiling, 0).' or more'
+            : $this->number($value);
     }
 
     public function interval(Figure $figure): string
@@ -154,10 +167,14 @@ final readonly class Speech
         if ($unit !== null) {
             $size = $millilitres / $unit->size;
 
-            return $this->trimmed($size, $size < 10 ? 2 : 1)." {$unit->name}".($unit->name === 'cup' && $size > 1.0 ? 's' : '');
+            return $this->trimmed($size, $size < 10 ? 2 : 1)
+                ." {$unit->name}"
+                .($unit->name === 'cup' && $size > 1.0 ? 's' : '');
         }
 
-        return $millilitres >= 1000 ? $this->grouped($millilitres / 1000, 2).' L' : $this->grouped(round($millilitres), 0).' mL';
+        return $millilitres >= 1000
+            ? $this->grouped($millilitres / 1000, 2).' L'
+            : $this->grouped(round($millilitres), 0).' mL';
     }
 
     /** Noticeable steps in words: "half a step", "1 step", "2.5 steps". */
@@ -188,7 +205,13 @@ final readonly class Speech
         $value = $figure->value ?? $alone;
         $text = $value < 1.5 ? 'about a minute' : 'about '.$this->grouped(round($value), 0).' minutes';
 
-        return $figure === null || $figure->spread <= 0.0 || $value < 1.5 ? $text : $text.', perhaps '.$this->grouped(round($figure->low()), 0).' to '.$this->grouped(round($figure->high()), 0);
+        return $figure === null || $figure->spread <= 0.0 || $value < 1.5
+            ? $text
+            : $text
+                    .', perhaps '
+                    .$this->grouped(round($figure->low()), 0)
+                    .' to '
+                    .$this->grouped(round($figure->high()), 0);
     }
 
     public function percent(float $share): string
@@ -206,7 +229,12 @@ final readonly class Speech
     public function set(Numeral $number): array
     {
         return [
-            'whole' => $number->decimal !== null ? str_replace('.', $this->mark, $number->decimal) : ($number->whole === 0 && $number->numerator > 0 ? '' : (string) $number->whole),
+            'whole'
+                => $number->decimal !== null
+                    ? str_replace('.', $this->mark, $number->decimal)
+                    : ($number->whole === 0 && $number->numerator > 0
+                        ? ''
+                        : (string) $number->whole),
             'numerator' => $number->numerator > 0 ? (string) $number->numerator : '',
             'denominator' => $number->numerator > 0 ? (string) $number->denominator : '',
         ];
@@ -219,7 +247,9 @@ final readonly class Speech
         }
         $places = max(0, self::INTERVAL_DIGITS - 1 - (int) floor(log10($value)));
 
-        return $value >= 100 ? $this->grouped(round($value, self::INTERVAL_DIGITS - 1 - (int) floor(log10($value))), 0) : $this->trimmed($value, min($places, 2));
+        return $value >= 100
+            ? $this->grouped(round($value, self::INTERVAL_DIGITS - 1 - (int) floor(log10($value))), 0)
+            : $this->trimmed($value, min($places, 2));
     }
 
     private function trimmed(float $value, int $places): string

@@ -27,8 +27,15 @@ final readonly class StageView
     public function of(StageReport $report): array
     {
         $parts = array_filter([
-            $report->boiledOff > 0.0 ? 'boils off '.$this->speech->grams($report->boiledOff).' of '.$this->speech->grams($report->massIn) : '',
-            $report->liftedOut > 0.0 ? $this->speech->grams($report->liftedOut).' lifted out, liquor and all' : '',
+            $report->boiledOff > 0.0
+                ? 'boils off '
+                    .$this->speech->grams($report->boiledOff)
+                    .' of '
+                    .$this->speech->grams($report->massIn)
+                : '',
+            $report->liftedOut > 0.0
+                ? $this->speech->grams($report->liftedOut).' lifted out, liquor and all'
+                : '',
         ]);
 
         return [
@@ -57,10 +64,22 @@ final readonly class StageView
                         'text' => $this->speech->percent($stop['percent'] / 100),
                         'mass_text' => $this->speech->grams($evaluation->estimates->mass()->value),
                         'volume_text' => $this->speech->volume($evaluation->estimates->volume()->value),
-                        'minutes_text' => ($guide = StopGuide::of($report)) === null ? '' : $this->speech->minutes($guide->minutes),
+                        'minutes_text'
+                            => ($guide = StopGuide::of($report)) === null
+                                ? ''
+                                : $this->speech->minutes($guide->minutes),
                         'tastes' => [
-                            ...array_map(fn (Measure $measure): array => ['label' => $this->speech->label($measure), 'text' => $this->speech->number($evaluation->tasting->value($measure))], self::STRIP),
-                            ['label' => 'pH', 'text' => $ph === null ? '–' : $this->speech->grouped($ph->value, 1)],
+                            ...array_map(
+                                fn (Measure $measure): array => [
+                                    'label' => $this->speech->label($measure),
+                                    'text' => $this->speech->number($evaluation->tasting->value($measure)),
+                                ],
+                                self::STRIP,
+                            ),
+                            [
+                                'label' => 'pH',
+                                'text' => $ph === null ? '–' : $this->speech->grouped($ph->value, 1),
+                            ],
                         ],
                     ];
                 }
@@ -78,7 +97,10 @@ final readonly class StageView
         $acidity = Acidity::of($report->sauce->grams);
         $strip = [['label' => 'Mass', 'text' => $this->speech->grams($report->massOut)]];
         foreach (self::STRIP as $measure) {
-            $strip[] = ['label' => $this->speech->label($measure), 'text' => $this->speech->number(Tasting::plain($measure, $report->sauce, $acidity))];
+            $strip[] = [
+                'label' => $this->speech->label($measure),
+                'text' => $this->speech->number(Tasting::plain($measure, $report->sauce, $acidity)),
+            ];
         }
         $strip[] = ['label' => 'pH', 'text' => $acidity === null ? '–' : $this->speech->grouped($acidity->ph, 1)];
 
@@ -95,13 +117,34 @@ final readonly class StageView
             return [];
         }
         $heat = $report->stage->process->heat ?? 'medium';
-        $byWeight = sprintf('By weight: stop when pan and sauce weigh %s more than the empty pan (%s).', $this->speech->grams($guide->grams->value), $this->speech->perhaps($guide->grams, $this->speech->grams(...)));
-        $byDepth = sprintf('By a spoon handle: from %s mm deep to %s mm, in a %s cm pan; a wet handle is read to 2 mm.', $this->speech->grouped($guide->depthBefore, 0), $this->speech->grouped($guide->depthAfter->value, 0), $this->speech->grouped($guide->panCm, 0));
-        $toSimmer = $guide->heatingMinutes >= 0.5 ? sprintf(', after %s to come to it', $this->speech->minutes(null, $guide->heatingMinutes)) : '';
+        $byWeight = sprintf(
+            'By weight: stop when pan and sauce weigh %s more than the empty pan (%s).',
+            $this->speech->grams($guide->grams->value),
+            $this->speech->perhaps($guide->grams, $this->speech->grams(...)),
+        );
+        $byDepth = sprintf(
+            'By a spoon handle: from %s mm deep to %s mm, in a %s cm pan; a wet handle is read to 2 mm.',
+            $this->speech->grouped($guide->depthBefore, 0),
+            $this->speech->grouped($guide->depthAfter->value, 0),
+            $this->speech->grouped($guide->panCm, 0),
+        );
+        $toSimmer
+            = $guide->heatingMinutes >= 0.5
+                ? sprintf(', after %s to come to it', $this->speech->minutes(null, $guide->heatingMinutes))
+                : '';
         $sentences = [$byWeight, $byDepth];
         if ($guide->minutes !== null) {
-            $sentences[] = sprintf('By the clock: %s on %s heat%s. No two hobs agree.', $this->speech->minutes($guide->minutes), $heat, $toSimmer);
-            $sentences[] = sprintf('In %d minutes it would lose about %s.', (int) self::A_WHILE, $this->speech->percent(StopGuide::lostIn($report, self::A_WHILE)));
+            $sentences[] = sprintf(
+                'By the clock: %s on %s heat%s. No two hobs agree.',
+                $this->speech->minutes($guide->minutes),
+                $heat,
+                $toSimmer,
+            );
+            $sentences[] = sprintf(
+                'In %d minutes it would lose about %s.',
+                (int) self::A_WHILE,
+                $this->speech->percent(StopGuide::lostIn($report, self::A_WHILE)),
+            );
         }
 
         return $sentences;

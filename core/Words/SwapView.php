@@ -16,7 +16,9 @@ use Vinculum\Solve\Swap\FreedLine;
 use Vinculum\Solve\Swap\FreedRecipe;
 use Vinculum\Solve\Swap\Substitution;
 
-/** Stand-ins, and whole recipes freed of something, as the API and the console send them (swap and free.schema.json). */
+/**
+ * Stand-ins, and whole recipes freed of something, as the API and the console send them (swap and free.schema.json).
+ */
 final readonly class SwapView
 {
     private const WORTH_SAYING = 0.3;
@@ -26,7 +28,13 @@ final readonly class SwapView
      * @param int $month of today, 1 to 12
      * @param array<string, array{price: string|null, pack: string|null, have: bool}> $shelf by slug
      */
-    public function __construct(private Speech $speech, private Recipe $given, private Seasons $seasons, private int $month, private array $shelf) {}
+    public function __construct(
+        private Speech $speech,
+        private Recipe $given,
+        private Seasons $seasons,
+        private int $month,
+        private array $shelf,
+    ) {}
 
     /**
      * @param list<Substitution> $options
@@ -48,21 +56,30 @@ final readonly class SwapView
     public function freed(FreedRecipe $freed): array
     {
         return [
-            'changes' => array_map(fn (FreedLine $change): array => [
-                'line' => $change->line,
-                'name' => $change->name,
-                'with' => array_map($this->addition(...), $change->with),
-                'with_text' => $this->text($change->with),
-                'why' => $change->why,
-                'notes' => $this->speech->sayAll($change->notes),
-            ], $freed->changes),
-            'left' => array_map(fn (array $left): array => ['line' => $left['line'], 'why' => $this->speech->say($left['why'])], $freed->left),
+            'changes' => array_map(
+                fn (FreedLine $change): array => [
+                    'line' => $change->line,
+                    'name' => $change->name,
+                    'with' => array_map($this->addition(...), $change->with),
+                    'with_text' => $this->text($change->with),
+                    'why' => $change->why,
+                    'notes' => $this->speech->sayAll($change->notes),
+                ],
+                $freed->changes,
+            ),
+            'left' => array_map(
+                fn (array $left): array => ['line' => $left['line'], 'why' => $this->speech->say($left['why'])],
+                $freed->left,
+            ),
             'brings' => BringsView::of($freed->brings),
             'steps_after' => array_map(Digits::six(...), $freed->steps),
             'cost_text' => $this->cost($freed->steps),
             'notes' => $this->speech->sayAll($freed->notes),
             'cautions' => $this->speech->sayAll($freed->cautions),
-            'check_text' => $freed->toCheck === [] ? '' : 'Check the label of '.implode(', ', $freed->toCheck).': some kinds are not.',
+            'check_text'
+                => $freed->toCheck === []
+                    ? ''
+                    : 'Check the label of '.implode(', ', $freed->toCheck).': some kinds are not.',
             'ghosts' => (new BenchView($this->speech, $freed->after))->ghosts(),
             'recipe' => $this->recipe($freed->recipe),
         ];
@@ -83,8 +100,24 @@ final readonly class SwapView
             'words' => $this->text($option->with),
             'with' => array_map($this->addition(...), $option->with),
             'compensations' => [
-                ...array_map(fn (LineChange $change): array => ['id' => $change->id, 'name' => $this->name($change->id, $option->after), 'mass_g' => Digits::six($change->afterG - $change->beforeG), 'text' => $change->text ?? ''], $option->compensations),
-                ...array_map(fn (Addition $addition): array => ['id' => '', 'name' => $addition->ingredient->shortName(), 'mass_g' => Digits::six($addition->grams), 'text' => $addition->text], $option->added),
+                ...array_map(
+                    fn (LineChange $change): array => [
+                        'id' => $change->id,
+                        'name' => $this->name($change->id, $option->after),
+                        'mass_g' => Digits::six($change->afterG - $change->beforeG),
+                        'text' => $change->text ?? '',
+                    ],
+                    $option->compensations,
+                ),
+                ...array_map(
+                    fn (Addition $addition): array => [
+                        'id' => '',
+                        'name' => $addition->ingredient->shortName(),
+                        'mass_g' => Digits::six($addition->grams),
+                        'text' => $addition->text,
+                    ],
+                    $option->added,
+                ),
             ],
             'compensation_text' => $this->compensations($option),
             'brings' => BringsView::of($option->brings),
@@ -97,7 +130,10 @@ final readonly class SwapView
             'cautions' => $this->speech->sayAll($option->cautions),
             'on_hand' => $shelf['have'] ?? false,
             'season_text' => $this->season($first->slug),
-            'price_text' => $shelf === null || $shelf['price'] === null ? '' : trim($shelf['price'].' for '.($shelf['pack'] ?? 'a pack')),
+            'price_text'
+                => $shelf === null || $shelf['price'] === null
+                    ? ''
+                    : trim($shelf['price'].' for '.($shelf['pack'] ?? 'a pack')),
             'remembered' => $memory,
             'ghosts' => (new BenchView($this->speech, $option->after))->ghosts(),
             'recipe' => $this->recipe($option->recipe),
@@ -113,16 +149,22 @@ final readonly class SwapView
         };
     }
 
-    /** "and 20 g less white sugar, 1 cup in all; 1 tsp fine salt": what to add and the new total, which cannot be mistaken for each other. */
+    /**
+     * "and 20 g less white sugar, 1 cup in all; 1 tsp fine salt": what to add and the new total, which cannot be
+     * mistaken for each other.
+     */
     private function compensations(Substitution $option): string
     {
-        $parts = array_map(fn (LineChange $change): string => sprintf(
-            '%s %s %s, %s in all',
-            $this->speech->grams(abs($change->afterG - $change->beforeG)),
-            $change->afterG < $change->beforeG ? 'less' : 'more',
-            $this->name($change->id, $option->after),
-            $change->text,
-        ), $option->compensations);
+        $parts = array_map(
+            fn (LineChange $change): string => sprintf(
+                '%s %s %s, %s in all',
+                $this->speech->grams(abs($change->afterG - $change->beforeG)),
+                $change->afterG < $change->beforeG ? 'less' : 'more',
+                $this->name($change->id, $option->after),
+                $change->text,
+            ),
+            $option->compensations,
+        );
         foreach ($option->added as $addition) {
             $parts[] = "{$addition->text} {$addition->ingredient->shortName()}";
         }
@@ -150,13 +192,21 @@ final readonly class SwapView
     /** @return array{ingredient: string, name: string, mass_g: float, text: string} */
     private function addition(Addition $addition): array
     {
-        return ['ingredient' => $addition->ingredient->slug, 'name' => $addition->ingredient->shortName(), 'mass_g' => Digits::six($addition->grams), 'text' => $addition->text];
+        return [
+            'ingredient' => $addition->ingredient->slug,
+            'name' => $addition->ingredient->shortName(),
+            'mass_g' => Digits::six($addition->grams),
+            'text' => $addition->text,
+        ];
     }
 
     /** @param list<Addition> $with */
     private function text(array $with): string
     {
-        return implode(', ', array_map(fn (Addition $addition): string => "{$addition->text} {$addition->ingredient->name}", $with));
+        return implode(
+            ', ',
+            array_map(fn (Addition $addition): string => "{$addition->text} {$addition->ingredient->name}", $with),
+        );
     }
 
     /** @param array<string, float> $steps */
@@ -165,7 +215,11 @@ final readonly class SwapView
         $moved = [];
         foreach (Feel::cases() as $feel) {
             if (abs($steps[$feel->value]) >= self::WORTH_SAYING) {
-                $moved[] = ($steps[$feel->value] < 0 ? 'less ' : 'more ').$feel->value.' by '.$this->speech->steps($steps[$feel->value]);
+                $moved[]
+                    = ($steps[$feel->value] < 0 ? 'less ' : 'more ')
+                    .$feel->value
+                    .' by '
+                    .$this->speech->steps($steps[$feel->value]);
             }
         }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
 use Tests\Support\Server;
+use Vinculum\Recipe\ProcessKind;
 
 /** The laws of the house: the arrows point one way, core knows nothing around it, and it names no ingredient. */
 final class HouseTest extends TestCase
@@ -29,11 +31,107 @@ final class HouseTest extends TestCase
             preg_match_all('/^use (?:function )?([\w\\\\]+)|\\\\((?:Illuminate|Symfony|App|Laravel)\\\\\w+)|Vinculum\\\\(\w+)\\\\/m', $text, $matches, PREG_SET_ORDER);
             foreach ($matches as $match) {
                 $named = $match[1] ?: ($match[2] ?? '') ?: 'Vinculum\\'.($match[3] ?? '').'\\';
+                if (str_starts_with($named, 'Doctrine\\Inflector\\')) {
+                    self::assertSame('core/Pantry/Singular.php', $file, 'the one library in core has one place');
+
+                    continue;
+                }
                 self::assertStringStartsWith('Vinculum\\', $named, "{$file} reaches outside core: {$named}");
                 $folder = explode('\\', $named)[1];
                 self::assertLessThanOrEqual($place, array_search($folder, self::FOLDERS, true), "{$file} reaches down to {$folder}");
             }
         }
+    }
+
+    /** Words that happen to name an ingredient too. Water is the one ingredient that core may name: what boils off is water. */
+    private const WORDS = [
+        'core/Cooking/Kitchen.php' => ['water'],
+        'core/Cooking/Pot.php' => ['water'],
+        'core/Mixture/Constituent.php' => ['water'],
+        'core/Pantry/Catalogue.php' => ['ketchup', 'whiskey', 'yoghurt'], // spellings
+        'core/Pantry/Portion.php' => ['clove'], // of garlic
+        'core/Pantry/Seasons.php' => ['tomato'], // a group
+        'core/Solve/Rescue/Equations.php' => ['tomato'], // a group
+        'core/Safety/Brings.php' => ['honey'], // what a trait is called
+        'core/Safety/Rules/Infants.php' => ['honey'], // the code of a caution
+        'core/Safety/KeepingTime.php' => ['tomato'], // a keeping time
+        'app/Models/Batch.php' => ['date'], // of the calendar
+    ];
+
+    public function test_no_ingredient_is_named_in_core_or_app(): void
+    {
+        $slugs = array_flip(Sauce::catalogue()->slugs());
+        foreach ([...self::files('core'), ...self::files('app')] as $file => $text) {
+            preg_match_all("/['\"]([a-z0-9]+(?:-[a-z0-9]+)*)['\"]/", $text, $literals);
+            $named = array_filter(array_unique($literals[1]), static fn (string $word): bool => isset($slugs[$word]));
+            $named = array_diff($named, self::WORDS[$file] ?? []);
+            self::assertSame([], array_values($named), "{$file} names an ingredient; ask for a trait instead");
+        }
+    }
+
+    public function test_every_trait_that_is_asked_for_is_in_the_vocabulary(): void
+    {
+        $vocabulary = Sauce::catalogue()->vocabulary;
+        $asked = 0;
+        foreach (self::files('core') as $file => $text) {
+            preg_match_all("/(?:->is|having|withTrait|hasTrait|linesThatAre|->of)\('([a-z-]+)'\)/", $text, $traits);
+            foreach ($traits[1] as $trait) {
+                self::assertTrue($vocabulary->isTrait($trait), "{$file} asks for “{$trait}”, which no entry can have");
+                $asked++;
+            }
+        }
+        self::assertGreaterThan(10, $asked);
+    }
+
+    public function test_the_processes_of_the_vocabulary_are_those_of_the_code_and_of_the_format(): void
+    {
+        $words = array_keys(Sauce::catalogue()->vocabulary->words['processes']);
+        $schema = json_decode((string) file_get_contents(Server::root().'/resources/schemas/recipe.schema.json'), true);
+        $code = array_map(static fn (ProcessKind $kind): string => $kind->value, ProcessKind::cases());
+        sort($words);
+        sort($code);
+        self::assertSame($words, $code);
+        $enum = self::enumWith($schema, 'simmer');
+        sort($enum);
+        self::assertSame($words, $enum);
+    }
+
+    public function test_the_allergens_and_needs_of_the_schemas_are_those_of_the_vocabulary(): void
+    {
+        $vocabulary = Sauce::catalogue()->vocabulary;
+        $read = static fn (string $name): mixed => json_decode((string) file_get_contents(Server::root()."/resources/schemas/{$name}.schema.json"), true);
+        self::assertEqualsCanonicalizing($vocabulary->allergens(), self::enumWith($read('own-ingredient'), 'mustard'));
+        self::assertEqualsCanonicalizing(array_keys($vocabulary->words['needs']), self::enumWith($read('free-input'), 'vegan'));
+    }
+
+    public function test_no_line_of_core_is_longer_than_120_characters(): void
+    {
+        $long = [];
+        foreach (self::files('core') as $file => $text) {
+            foreach (explode("\n", $text) as $number => $line) {
+                // a pattern is not broken
+                if (mb_strlen($line) > 120 && preg_match('/\\\\[sbd(p]|\(\?:/', $line) !== 1) {
+                    $long[] = $file.':'.($number + 1);
+                }
+            }
+        }
+        self::assertSame([], $long);
+    }
+
+    /** @return list<string> */
+    private static function enumWith(mixed $schema, string $word): array
+    {
+        $found = [];
+        if (is_array($schema)) {
+            if (is_array($schema['enum'] ?? null) && in_array($word, $schema['enum'], true)) {
+                return array_values(array_filter($schema['enum'], is_string(...)));
+            }
+            foreach ($schema as $part) {
+                $found = $found ?: self::enumWith($part, $word);
+            }
+        }
+
+        return $found;
     }
 
     /**

@@ -17,14 +17,18 @@ use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedRecipe;
 
 /**
- * Recipes as schema.org describes them (Recipe, JSON-LD): lines of text and steps. What it cannot carry is listed, not lost in
+ * Recipes as schema.org describes them (Recipe, JSON-LD): lines of text and steps. What it cannot carry is listed, not
+ * lost in
  * silence; what comes in is read by the text reader, as text and never as markup.
  */
 final class JsonLd
 {
     /** What a schema.org Recipe has no place for. */
     private const CANNOT_CARRY = [
-        'ties between lines, locks and bounds', 'handling (steeped, whole) and what was lost before', 'end points of a reduction but in words', 'the style, pinned ratios and own ingredients’ composition',
+        'ties between lines, locks and bounds',
+        'handling (steeped, whole) and what was lost before',
+        'end points of a reduction but in words',
+        'the style, pinned ratios and own ingredients’ composition',
     ];
 
     /**
@@ -40,7 +44,11 @@ final class JsonLd
         }
         $steps = [];
         foreach ($weighed->recipe->stages as $stage) {
-            $steps[] = ['@type' => 'HowToStep', 'name' => $stage->name === '' ? 'Together' : $stage->name, 'text' => Markdown::step($stage)];
+            $steps[] = [
+                '@type' => 'HowToStep',
+                'name' => $stage->name === '' ? 'Together' : $stage->name,
+                'text' => Markdown::step($stage),
+            ];
         }
 
         return [
@@ -65,10 +73,19 @@ final class JsonLd
      */
     public static function read(array $document, Catalogue $catalogue, MeasuringSet|Kitchenware $set): array
     {
-        $found = self::recipeIn($document) ?? throw InvalidRecipe::at('text', 'There is no schema.org Recipe in this. It takes an object, or a @graph with one, whose @type is Recipe.');
-        $ingredients = $found['recipeIngredient'] ?? $found['ingredients'] ?? null;
+        $found
+            = self::recipeIn($document)
+            ?? throw InvalidRecipe::at(
+                'text',
+                'There is no schema.org Recipe in this. It takes an object, or a @graph with one, whose @type is '
+                    .'Recipe.',
+            );
+        $ingredients = $found['recipeIngredient'] ?? ($found['ingredients'] ?? null);
         if (! is_array($ingredients) || $ingredients === []) {
-            throw InvalidRecipe::at('recipeIngredient', 'This recipe lists no ingredients. It takes a list of lines, such as "2 cups cider vinegar".');
+            throw InvalidRecipe::at(
+                'recipeIngredient',
+                'This recipe lists no ingredients. It takes a list of lines, such as "2 cups cider vinegar".',
+            );
         }
         $lines = array_map(self::text(...), array_values(array_slice($ingredients, 0, Recipe::MAX_LINES)));
         [$recipe, $questions] = JottedText::read(implode("\n", $lines), $catalogue, $set);
@@ -77,10 +94,28 @@ final class JsonLd
         $stages = $recipe->stages;
         if ($method !== '' && $stages !== []) {
             $first = $stages[0];
-            $stages[0] = new Stage($first->id, $first->name, $first->lines, self::process($method), $first->strain, mb_substr($method, 0, 400), $first->extra);
+            $stages[0] = new Stage(
+                $first->id,
+                $first->name,
+                $first->lines,
+                self::process($method),
+                $first->strain,
+                mb_substr($method, 0, 400),
+                $first->extra,
+            );
         }
 
-        return [new Recipe($name === '' ? $recipe->name : mb_substr($name, 0, 120), null, $recipe->measures, null, [], $stages), $questions];
+        return [
+            new Recipe(
+                $name === '' ? $recipe->name : mb_substr($name, 0, 120),
+                null,
+                $recipe->measures,
+                null,
+                [],
+                $stages,
+            ),
+            $questions,
+        ];
     }
 
     /**
@@ -107,10 +142,18 @@ final class JsonLd
     private static function text(mixed $value): string
     {
         if (is_array($value)) {
-            $value = $value['text'] ?? $value['name'] ?? '';
+            $value = $value['text'] ?? ($value['name'] ?? '');
         }
 
-        return is_scalar($value) ? trim((string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags((string) $value), ENT_QUOTES | ENT_HTML5))) : '';
+        return is_scalar($value)
+            ? trim(
+                (string) preg_replace(
+                    '/\s+/u',
+                    ' ',
+                    html_entity_decode(strip_tags((string) $value), ENT_QUOTES | ENT_HTML5),
+                ),
+            )
+            : '';
     }
 
     private static function method(mixed $instructions): string
@@ -123,7 +166,10 @@ final class JsonLd
         }
         $steps = [];
         foreach ($instructions as $step) {
-            $steps[] = is_array($step) && is_array($step['itemListElement'] ?? null) ? self::method($step['itemListElement']) : self::text($step);
+            $steps[]
+                = is_array($step) && is_array($step['itemListElement'] ?? null)
+                    ? self::method($step['itemListElement'])
+                    : self::text($step);
         }
 
         return trim(implode(' ', array_filter($steps)));
@@ -132,11 +178,20 @@ final class JsonLd
     /** "simmer for 20 minutes" is a process; how far it goes is not said. */
     private static function process(string $method): ?Process
     {
-        if (preg_match('/\b(simmer|boil)\w*\b[^.]{0,60}?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*min/iu', $method, $match) !== 1) {
+        if (
+            preg_match(
+                '/\b(simmer|boil)\w*\b[^.]{0,60}?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*min/iu',
+                $method,
+                $match,
+            ) !== 1
+        ) {
             return null;
         }
         $minutes = isset($match[3]) ? ((float) $match[2] + (float) $match[3]) / 2 : (float) $match[2];
 
-        return new Process(mb_strtolower($match[1]) === 'boil' ? ProcessKind::Boil : ProcessKind::Simmer, minutes: $minutes);
+        return new Process(
+            mb_strtolower($match[1]) === 'boil' ? ProcessKind::Boil : ProcessKind::Simmer,
+            minutes: $minutes,
+        );
     }
 }

@@ -13,8 +13,16 @@ use Vinculum\Recipe\WeighedRecipe;
 /** A recipe as Markdown and as CSV: for people and spreadsheets. Both come in again through the text reader. */
 final class Markdown
 {
-    public const CANNOT_CARRY = ['ties, locks and bounds', 'handling but in words', 'pinned ratios and own ingredients’ composition'];
-    public const CSV_CANNOT_CARRY = ['what is done in each stage', 'ties, locks and bounds', 'the style, pinned ratios and own ingredients’ composition'];
+    public const CANNOT_CARRY = [
+        'ties, locks and bounds',
+        'handling but in words',
+        'pinned ratios and own ingredients’ composition',
+    ];
+    public const CSV_CANNOT_CARRY = [
+        'what is done in each stage',
+        'ties, locks and bounds',
+        'the style, pinned ratios and own ingredients’ composition',
+    ];
 
     private const COLUMNS = ['stage', 'amount', 'ingredient', 'preparation', 'grams'];
 
@@ -40,13 +48,28 @@ final class Markdown
         $rows = [self::COLUMNS];
         foreach ($weighed->lines as $line) {
             if (! $line->line->leftOut) {
-                $rows[] = [$line->stage->name, $line->line->amount ?? self::grams($line), $line->ingredient?->shortName() ?? $line->line->ingredient, $line->line->prep ?? '', number_format($line->grams, 1, '.', '')];
+                $rows[] = [
+                    $line->stage->name,
+                    $line->line->amount ?? self::grams($line),
+                    $line->ingredient?->shortName() ?? $line->line->ingredient,
+                    $line->line->prep ?? '',
+                    number_format($line->grams, 1, '.', ''),
+                ];
             }
         }
         $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
         foreach ($rows as $row) {
             // a cell that begins like a formula is text all the same
-            fputcsv($file, array_map(static fn (string $cell): string => preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell, $row), ',', '"', '');
+            fputcsv(
+                $file,
+                array_map(
+                    static fn (string $cell): string => preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell,
+                    $row,
+                ),
+                ',',
+                '"',
+                '',
+            );
         }
         rewind($file);
 
@@ -59,10 +82,17 @@ final class Markdown
         $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
         fwrite($file, $csv);
         rewind($file);
-        $head = array_map(static fn (?string $cell): string => mb_strtolower(trim((string) $cell, " \u{FEFF}")), fgetcsv($file, null, ',', '"', '') ?: []);
+        $head = array_map(
+            static fn (?string $cell): string => mb_strtolower(trim((string) $cell, " \u{FEFF}")),
+            fgetcsv($file, null, ',', '"', '') ?: [],
+        );
         $at = array_flip($head);
         if (! isset($at['amount'], $at['ingredient'])) {
-            throw InvalidRecipe::at('text', 'A CSV of a recipe has a first line with the columns amount and ingredient; stage and preparation may stand beside them.');
+            throw InvalidRecipe::at(
+                'text',
+                'A CSV of a recipe has a first line with the columns amount and ingredient; stage and '
+                    .'preparation may stand beside them.',
+            );
         }
         $text = '';
         $stage = null;
@@ -75,7 +105,10 @@ final class Markdown
                 $stage = $cell('stage');
                 $text .= "For the {$stage}:\n";
             }
-            $text .= trim($cell('amount').' '.$cell('ingredient')).($cell('preparation') === '' ? '' : ', '.$cell('preparation'))."\n";
+            $text
+                .= trim($cell('amount').' '.$cell('ingredient'))
+                .($cell('preparation') === '' ? '' : ', '.$cell('preparation'))
+                ."\n";
         }
 
         return $text;
@@ -86,22 +119,40 @@ final class Markdown
     {
         $amount = $line->line->amount ?? self::grams($line);
         $name = $line->ingredient?->shortName() ?? $line->line->ingredient;
-        $ends = [$line->line->prep ?? '', $line->line->handling === Handling::In ? '' : 'lifted out later', $line->line->optional ? 'optional' : ''];
+        $ends = [
+            $line->line->prep ?? '',
+            $line->line->handling === Handling::In ? '' : 'lifted out later',
+            $line->line->optional ? 'optional' : '',
+        ];
         $text = $amount === 'to taste' ? "{$name}, to taste" : "{$amount} {$name}";
 
-        return self::plain(implode(', ', array_filter([$text, ...$ends], static fn (string $part): bool => $part !== '')));
+        return self::plain(
+            implode(', ', array_filter([$text, ...$ends], static fn (string $part): bool => $part !== '')),
+        );
     }
 
     /** What is done in a stage, in words. */
     public static function step(Stage $stage): string
     {
         $process = $stage->process;
-        $until = $process?->until === null ? '' : match ($process->until->kind) {
-            'loss_percent' => sprintf(' until %g %% has boiled off', $process->until->value),
-            'mass_g' => sprintf(' down to %g g', $process->until->value),
-            'volume_ml' => sprintf(' down to %g ml', $process->until->value),
-        };
-        $parts = $process === null ? [] : [ucfirst($process->kind->value).($process->minutes === null ? '' : sprintf(' for %g minutes', $process->minutes)).($process->heat === null ? '' : " on {$process->heat} heat").($process->lid === true ? ', lid on' : '').$until];
+        $until
+            = $process?->until === null
+                ? ''
+                : match ($process->until->kind) {
+                    'loss_percent' => sprintf(' until %g %% has boiled off', $process->until->value),
+                    'mass_g' => sprintf(' down to %g g', $process->until->value),
+                    'volume_ml' => sprintf(' down to %g ml', $process->until->value),
+                };
+        $parts
+            = $process === null
+                ? []
+                : [
+                    ucfirst($process->kind->value)
+                    .($process->minutes === null ? '' : sprintf(' for %g minutes', $process->minutes))
+                    .($process->heat === null ? '' : " on {$process->heat} heat")
+                    .($process->lid === true ? ', lid on' : '')
+                    .$until,
+                ];
         if ($stage->strain !== null) {
             $parts[] = 'lift out what steeped';
         }
@@ -120,6 +171,12 @@ final class Markdown
     /** One line of it, that no reader takes for a heading or a link. */
     private static function plain(string $text): string
     {
-        return strtr((string) preg_replace('/\s+/u', ' ', $text), ['<' => '‹', '>' => '›', '[' => '(', ']' => ')', '`' => "'"]);
+        return strtr((string) preg_replace('/\s+/u', ' ', $text), [
+            '<' => '‹',
+            '>' => '›',
+            '[' => '(',
+            ']' => ')',
+            '`' => "'",
+        ]);
     }
 }

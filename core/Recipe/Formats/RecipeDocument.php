@@ -18,17 +18,64 @@ use Vinculum\Recipe\Tie;
 use Vinculum\Recipe\Until;
 
 /**
- * The open recipe format, version 1, read and written. The shape itself is stated once, in recipe.schema.json, and checked
+ * The open recipe format, version 1, read and written. The shape itself is stated once, in recipe.schema.json, and
+ * checked
  * before this is called; here it gets its meaning, its defaults and its missing ids.
  *
  * What is at its default is not written back; nothing else is lost.
  *
  * @phpstan-type BandArray array{low: float|int, aim: float|int, high: float|int}
- * @phpstan-type StyleArray array{slug: string, name: string, family: string, bands: array<string, BandArray>, cues?: list<string>, source: string}
- * @phpstan-type LineArray array{id?: string, ingredient: string, amount?: string, prep?: string|null, handling?: string, extent?: float|int, loss_percent?: float|int, tie?: array{line: string, ratio: float|int}|null, lock?: bool, min_g?: float|int|null, max_g?: float|int|null, optional?: bool, left_out?: bool, note?: string}
- * @phpstan-type ProcessArray array{kind: string, heat?: string|null, minutes?: float|int|null, until?: array<string, float|int>|null, pan_cm?: float|int|null, lid?: bool|null}
- * @phpstan-type StageArray array{id?: string, name?: string, lines?: list<LineArray>, process?: ProcessArray|null, strain?: array{press?: float|int}|null, look_for?: string}
- * @phpstan-type RecipeArray array{format: string, version: int, name: string, style?: string|StyleArray|null, measures?: string, size?: array{mass_g?: float|int, volume_ml?: float|int}|null, pins?: list<array{ratio: string, value: float|int}>, stages: list<StageArray>, ingredients?: array<string, mixed>}
+ * @phpstan-type StyleArray array{
+ *     slug: string,
+ *     name: string,
+ *     family: string,
+ *     bands: array<string, BandArray>,
+ *     cues?: list<string>,
+ *     source: string,
+ * }
+ * @phpstan-type LineArray array{
+ *     id?: string,
+ *     ingredient: string,
+ *     amount?: string,
+ *     prep?: string|null,
+ *     handling?: string,
+ *     extent?: float|int,
+ *     loss_percent?: float|int,
+ *     tie?: array{line: string, ratio: float|int}|null,
+ *     lock?: bool,
+ *     min_g?: float|int|null,
+ *     max_g?: float|int|null,
+ *     optional?: bool,
+ *     left_out?: bool,
+ *     note?: string,
+ * }
+ * @phpstan-type ProcessArray array{
+ *     kind: string,
+ *     heat?: string|null,
+ *     minutes?: float|int|null,
+ *     until?: array<string, float|int>|null,
+ *     pan_cm?: float|int|null,
+ *     lid?: bool|null,
+ * }
+ * @phpstan-type StageArray array{
+ *     id?: string,
+ *     name?: string,
+ *     lines?: list<LineArray>,
+ *     process?: ProcessArray|null,
+ *     strain?: array{press?: float|int}|null,
+ *     look_for?: string,
+ * }
+ * @phpstan-type RecipeArray array{
+ *     format: string,
+ *     version: int,
+ *     name: string,
+ *     style?: string|StyleArray|null,
+ *     measures?: string,
+ *     size?: array{mass_g?: float|int, volume_ml?: float|int}|null,
+ *     pins?: list<array{ratio: string, value: float|int}>,
+ *     stages: list<StageArray>,
+ *     ingredients?: array<string, mixed>,
+ * }
  */
 final class RecipeDocument
 {
@@ -63,8 +110,13 @@ final class RecipeDocument
             $document['name'],
             $document['style'] ?? null,
             MeasuringSet::from($document['measures'] ?? 'us'),
-            $size === null ? null : new Size(self::float($size['mass_g'] ?? null), self::float($size['volume_ml'] ?? null)),
-            array_map(static fn (array $pin): array => ['ratio' => $pin['ratio'], 'value' => (float) $pin['value']], $document['pins'] ?? []),
+            $size === null
+                ? null
+                : new Size(self::float($size['mass_g'] ?? null), self::float($size['volume_ml'] ?? null)),
+            array_map(
+                static fn (array $pin): array => ['ratio' => $pin['ratio'], 'value' => (float) $pin['value']],
+                $document['pins'] ?? [],
+            ),
             array_map($reader->stage(...), $document['stages']),
             $document['ingredients'] ?? [],
             self::extra($document),
@@ -77,16 +129,25 @@ final class RecipeDocument
     public static function write(Recipe $recipe): array
     {
         /** @var RecipeArray $document */
-        $document = [
-            'format' => self::FORMAT,
-            'version' => self::VERSION,
-            'name' => $recipe->name,
-            'style' => $recipe->style,
-            'measures' => $recipe->measures->value,
-            'size' => $recipe->size === null ? null : array_filter(['mass_g' => $recipe->size->massG, 'volume_ml' => $recipe->size->volumeMl], static fn (?float $size): bool => $size !== null),
-            'pins' => $recipe->pins,
-            'stages' => array_map(self::writeStage(...), $recipe->stages),
-        ] + ($recipe->ingredients === [] ? [] : ['ingredients' => $recipe->ingredients]) + $recipe->extra;
+        $document
+            = [
+                'format' => self::FORMAT,
+                'version' => self::VERSION,
+                'name' => $recipe->name,
+                'style' => $recipe->style,
+                'measures' => $recipe->measures->value,
+                'size'
+                    => $recipe->size === null
+                        ? null
+                        : array_filter(
+                            ['mass_g' => $recipe->size->massG, 'volume_ml' => $recipe->size->volumeMl],
+                            static fn (?float $size): bool => $size !== null,
+                        ),
+                'pins' => $recipe->pins,
+                'stages' => array_map(self::writeStage(...), $recipe->stages),
+            ]
+            + ($recipe->ingredients === [] ? [] : ['ingredients' => $recipe->ingredients])
+            + $recipe->extra;
 
         return $document;
     }
@@ -166,21 +227,33 @@ final class RecipeDocument
     {
         $process = $stage->process;
 
-        return self::without(['name' => '', 'process' => null, 'strain' => null, 'look_for' => ''], [
-            'id' => $stage->id,
-            'name' => $stage->name,
-            'lines' => array_map(self::writeLine(...), $stage->lines),
-            'process' => $process === null ? null : self::without(['heat' => null, 'minutes' => null, 'until' => null, 'pan_cm' => null, 'lid' => null], [
-                'kind' => $process->kind->value,
-                'heat' => $process->heat,
-                'minutes' => $process->minutes,
-                'until' => $process->until === null ? null : [$process->until->kind => $process->until->value],
-                'pan_cm' => $process->panCm,
-                'lid' => $process->lid,
-            ]) + $process->extra,
-            'strain' => $stage->strain === null ? null : ['press' => $stage->strain->press] + $stage->strain->extra,
-            'look_for' => $stage->lookFor,
-        ]) + $stage->extra;
+        return self::without(
+            ['name' => '', 'process' => null, 'strain' => null, 'look_for' => ''],
+            [
+                'id' => $stage->id,
+                'name' => $stage->name,
+                'lines' => array_map(self::writeLine(...), $stage->lines),
+                'process'
+                    => $process === null
+                        ? null
+                        : self::without(
+                            ['heat' => null, 'minutes' => null, 'until' => null, 'pan_cm' => null, 'lid' => null],
+                            [
+                                'kind' => $process->kind->value,
+                                'heat' => $process->heat,
+                                'minutes' => $process->minutes,
+                                'until'
+                                    => $process->until === null
+                                        ? null
+                                        : [$process->until->kind => $process->until->value],
+                                'pan_cm' => $process->panCm,
+                                'lid' => $process->lid,
+                            ],
+                        ) + $process->extra,
+                'strain' => $stage->strain === null ? null : ['press' => $stage->strain->press] + $stage->strain->extra,
+                'look_for' => $stage->lookFor,
+            ],
+        ) + $stage->extra;
     }
 
     /**
@@ -188,25 +261,38 @@ final class RecipeDocument
      */
     private static function writeLine(Line $line): array
     {
-        return self::without([
-            'amount' => null, 'prep' => null, 'handling' => 'in', 'extent' => 1.0, 'loss_percent' => 0.0, 'tie' => null, 'lock' => false,
-            'min_g' => null, 'max_g' => null, 'optional' => false, 'left_out' => false, 'note' => '',
-        ], [
-            'id' => $line->id,
-            'ingredient' => $line->ingredient,
-            'amount' => $line->amount,
-            'prep' => $line->prep,
-            'handling' => $line->handling->value,
-            'extent' => $line->extent,
-            'loss_percent' => $line->lossPercent,
-            'tie' => $line->tie === null ? null : ['line' => $line->tie->line, 'ratio' => $line->tie->ratio],
-            'lock' => $line->lock,
-            'min_g' => $line->minG,
-            'max_g' => $line->maxG,
-            'optional' => $line->optional,
-            'left_out' => $line->leftOut,
-            'note' => $line->note,
-        ]) + $line->extra;
+        return self::without(
+            [
+                'amount' => null,
+                'prep' => null,
+                'handling' => 'in',
+                'extent' => 1.0,
+                'loss_percent' => 0.0,
+                'tie' => null,
+                'lock' => false,
+                'min_g' => null,
+                'max_g' => null,
+                'optional' => false,
+                'left_out' => false,
+                'note' => '',
+            ],
+            [
+                'id' => $line->id,
+                'ingredient' => $line->ingredient,
+                'amount' => $line->amount,
+                'prep' => $line->prep,
+                'handling' => $line->handling->value,
+                'extent' => $line->extent,
+                'loss_percent' => $line->lossPercent,
+                'tie' => $line->tie === null ? null : ['line' => $line->tie->line, 'ratio' => $line->tie->ratio],
+                'lock' => $line->lock,
+                'min_g' => $line->minG,
+                'max_g' => $line->maxG,
+                'optional' => $line->optional,
+                'left_out' => $line->leftOut,
+                'note' => $line->note,
+            ],
+        ) + $line->extra;
     }
 
     /**
@@ -216,7 +302,12 @@ final class RecipeDocument
      */
     private static function without(array $defaults, array $fields): array
     {
-        return array_filter($fields, static fn (mixed $value, string $key): bool => ! array_key_exists($key, $defaults) || $value !== $defaults[$key], ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $fields,
+            static fn (mixed $value, string $key): bool => ! array_key_exists($key, $defaults)
+                || $value !== $defaults[$key],
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**

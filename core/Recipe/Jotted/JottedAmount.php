@@ -12,7 +12,8 @@ use Vinculum\Amount\Numeral;
 use Vinculum\Amount\UnreadableAmount;
 
 /**
- * The amount at the head of a jotted line, and what follows it. It finds where the amount ends; what the amount means is for
+ * The amount at the head of a jotted line, and what follows it. It finds where the amount ends; what the amount means
+ * is for
  * Amount and the pantry.
  */
 final readonly class JottedAmount
@@ -26,7 +27,13 @@ final readonly class JottedAmount
      * @param string $container the tin or jar it is counted in; '' for none
      * @param bool $bare a number without a unit: what it counts is for the ingredient to say
      */
-    private function __construct(public string $text, public array $others, public string $rest, public bool $bare, public string $container = '') {}
+    private function __construct(
+        public string $text,
+        public array $others,
+        public string $rest,
+        public bool $bare,
+        public string $container = '',
+    ) {}
 
     /** Null where the line does not begin with an amount. */
     public static function at(string $line, MeasuringSet|Kitchenware $set): ?self
@@ -50,7 +57,9 @@ final readonly class JottedAmount
             $rest = $next[1];
         }
         $others = [];
-        foreach (['/^\s*(?:\/|,|\bor\b|=)\s*(?=[\d½⅓⅔¼¾⅛])/iu', '/^\s*\(\s*(?:about\s+|or\s+)?(?=[\d½⅓⅔¼¾⅛])/iu'] as $i => $pattern) {
+        foreach (
+            ['/^\s*(?:\/|,|\bor\b|=)\s*(?=[\d½⅓⅔¼¾⅛])/iu', '/^\s*\(\s*(?:about\s+|or\s+)?(?=[\d½⅓⅔¼¾⅛])/iu'] as $i => $pattern
+        ) {
             if (! $bare && preg_match($pattern, $rest, $match) === 1) {
                 $next = self::oneOrNone(substr($rest, strlen($match[0])), $set);
                 if ($next !== null && ! $next[2] && ($i === 0 || preg_match('/^\s*\)/', $next[1]) === 1)) {
@@ -99,32 +108,60 @@ final readonly class JottedAmount
             $word = preg_split('/\s+/', $after, 2) ?: [''];
             $unit = Kitchenware::of($set)->find($word[0]);
 
-            return $unit?->informal === true ? [trim($loose.$word[0]), self::withoutOf($word[1] ?? ''), false] : null;
+            return $unit?->informal === true
+                ? [trim($loose.$word[0]), self::withoutOf($word[1] ?? ''), false]
+                : null;
         }
         $rest = $read[1];
         $number = rtrim(substr($after, 0, strlen($after) - strlen($rest)));
         $head = trim($loose.$number);
         // "1 (400 g) tin": so many, each of that size
-        if (preg_match('/^\s*(?:x\s*)?\(?\s*(\d+(?:[.,]\d+)?)\s*-?\s*(g|kg|ml|l|oz)\b\)?\s*(?:each\s*)?(tins?|cans?|jars?|bottles?|packets?|packs?|pouch(?:es)?|cartons?|bags?)\b/iu', $rest, $each) === 1) {
+        if (
+            preg_match(
+                '/^\s*(?:x\s*)?\(?\s*(\d+(?:[.,]\d+)?)\s*-?\s*(g|kg|ml|l|oz)\b\)?\s*(?:each\s*)?(tins?|cans?|jars?|bottles?|packets?|packs?|pouch(?:es)?|cartons?|bags?)\b/iu',
+                $rest,
+                $each,
+            ) === 1
+        ) {
             $size = $read[0]->value * (float) strtr($each[1], ',', '.');
 
             $tin = preg_match('/^(?:tin|can)/i', $each[3]) === 1 ? 'tin of ' : '';
 
-            return [rtrim(rtrim(sprintf('%.3f', $size), '0'), '.').' '.strtolower($each[2]), $tin.self::withoutOf(substr($rest, strlen($each[0]))), false];
+            return [
+                rtrim(rtrim(sprintf('%.3f', $size), '0'), '.').' '.strtolower($each[2]),
+                $tin.self::withoutOf(substr($rest, strlen($each[0]))),
+                false,
+            ];
         }
         preg_match('/^\s*(?:(?:'.self::LOOSE.')\s+)*/iu', $rest, $looser);
         $between = $looser[0] ?? '';
         $tail = substr($rest, strlen($between));
         $vessel = Kitchenware::of($set)->leading($tail);
         if ($vessel !== null) {
-            return [trim("{$head} ".ltrim("{$between}{$vessel[1]}")), self::withoutOf(substr($tail, strlen($vessel[1]))), false];
+            return [
+                trim("{$head} ".ltrim("{$between}{$vessel[1]}")),
+                self::withoutOf(substr($tail, strlen($vessel[1]))),
+                false,
+            ];
         }
-        foreach (['/^([\p{L}.]+\.?\s+(?:oz|ounces?)\.?)(?=\W|$)/iu', '/^(\p{L}+\.?)(?=[^\p{L}]|$)/u'] as $pattern) {
+        foreach (
+            ['/^([\p{L}.]+\.?\s+(?:oz|ounces?)\.?)(?=\W|$)/iu', '/^(\p{L}+\.?)(?=[^\p{L}]|$)/u'] as $pattern
+        ) {
             if (preg_match($pattern, $tail, $word) === 1) {
                 $unit = Kitchenware::of($set)->find($word[1]);
                 $follows = substr($tail, strlen($word[1]));
                 if ($unit !== null && self::isMeant($word[1], $follows, $unit->dimension)) {
-                    return [trim($head.(preg_match('/^\p{L}/u', $rest) === 1 && preg_match('/\d$/', $head) === 1 ? '' : ' ').trim($between.$word[1])), self::withoutOf($follows), false];
+                    return [
+                        trim(
+                            $head
+                                .(preg_match('/^\p{L}/u', $rest) === 1 && preg_match('/\d$/', $head) === 1
+                                    ? ''
+                                    : ' ')
+                                .trim($between.$word[1]),
+                        ),
+                        self::withoutOf($follows),
+                        false,
+                    ];
                 }
             }
         }
@@ -143,7 +180,9 @@ final readonly class JottedAmount
         return trim((string) preg_replace('/^\s*(?:of\s+(?:the\s+)?)/iu', '', $rest));
     }
 
-    /** The grams and millilitres of two ways to say an amount, where both can be told without knowing the ingredient. */
+    /**
+     * The grams and millilitres of two ways to say an amount, where both can be told without knowing the ingredient.
+     */
     public static function parse(string $text, MeasuringSet|Kitchenware $set): ?Amount
     {
         try {

@@ -10,6 +10,7 @@ use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Singular;
 use Vinculum\Pantry\Weight;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Line;
@@ -18,7 +19,8 @@ use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Tie;
 
 /**
- * Reads a recipe the way people jot it down, a line to an ingredient, and makes lines of it. Nothing is dropped: what is not
+ * Reads a recipe the way people jot it down, a line to an ingredient, and makes lines of it. Nothing is dropped: what
+ * is not
  * understood stays as it was written, and what had to be guessed is asked.
  */
 final class JottedText
@@ -31,10 +33,74 @@ final class JottedText
 
     /** Words before a name that say how it is prepared or how good it is, not what it is. */
     private const ADJECTIVES = [
-        'fresh', 'freshly', 'ground', 'chopped', 'minced', 'grated', 'finely', 'coarsely', 'roughly', 'thinly', 'sliced', 'diced', 'crushed', 'ripe', 'large', 'medium',
-        'small', 'whole', 'peeled', 'toasted', 'roasted', 'packed', 'loosely', 'firmly', 'sifted', 'melted', 'softened', 'cold', 'warm', 'hot', 'boiling', 'good', 'quality',
-        'organic', 'plain', 'smooth', 'raw', 'squeezed', 'cracked', 'dried', 'tinned', 'canned', 'frozen', 'unsweetened', 'best', 'juicy', 'big', 'little', 'your', 'some', 'the',
-        'lukewarm', 'halved', 'quartered', 'trimmed', 'washed', 'torn', 'shredded', 'deseeded', 'seeded', 'stoned', 'pitted', 'cored', 'unsalted', 'salted', 'extra', 'virgin', 'pure',
+        'fresh',
+        'freshly',
+        'ground',
+        'chopped',
+        'minced',
+        'grated',
+        'finely',
+        'coarsely',
+        'roughly',
+        'thinly',
+        'sliced',
+        'diced',
+        'crushed',
+        'ripe',
+        'large',
+        'medium',
+        'small',
+        'whole',
+        'peeled',
+        'toasted',
+        'roasted',
+        'packed',
+        'loosely',
+        'firmly',
+        'sifted',
+        'melted',
+        'softened',
+        'cold',
+        'warm',
+        'hot',
+        'boiling',
+        'good',
+        'quality',
+        'organic',
+        'plain',
+        'smooth',
+        'raw',
+        'squeezed',
+        'cracked',
+        'dried',
+        'tinned',
+        'canned',
+        'frozen',
+        'unsweetened',
+        'best',
+        'juicy',
+        'big',
+        'little',
+        'your',
+        'some',
+        'the',
+        'lukewarm',
+        'halved',
+        'quartered',
+        'trimmed',
+        'washed',
+        'torn',
+        'shredded',
+        'deseeded',
+        'seeded',
+        'stoned',
+        'pitted',
+        'cored',
+        'unsalted',
+        'salted',
+        'extra',
+        'virgin',
+        'pure',
     ];
 
     /** @var list<array{name: string, lines: list<Line>}> */
@@ -61,8 +127,11 @@ final class JottedText
      *
      * @throws InvalidRecipe where there is more text than a recipe holds
      */
-    public static function read(string $text, Catalogue $catalogue, MeasuringSet|Kitchenware $set = MeasuringSet::Us): array
-    {
+    public static function read(
+        string $text,
+        Catalogue $catalogue,
+        MeasuringSet|Kitchenware $set = MeasuringSet::Us,
+    ): array {
         if (strlen($text) > self::MAX_BYTES) {
             throw InvalidRecipe::at('text', 'This is too much to be one recipe: at most 256 kB of text.');
         }
@@ -88,7 +157,14 @@ final class JottedText
             }
         }
 
-        return new Recipe($this->name === '' ? 'New sauce' : $this->name, null, $this->set->set, null, [], $stages === [] ? [new Stage('s1', '', [])] : $stages);
+        return new Recipe(
+            $this->name === '' ? 'New sauce' : $this->name,
+            null,
+            $this->set->set,
+            null,
+            [],
+            $stages === [] ? [new Stage('s1', '', [])] : $stages,
+        );
     }
 
     private function line(string $line): void
@@ -111,15 +187,26 @@ final class JottedText
 
     private function readLine(string $line, bool $optional): void
     {
-        if ($this->readTie($line, $optional) || $this->readBackwards($line, $optional) || $this->readJuiceOf($line, $optional)) {
+        if (
+            $this->readTie($line, $optional)
+            || $this->readBackwards($line, $optional)
+            || $this->readJuiceOf($line, $optional)
+        ) {
             return;
         }
-        if (preg_match('/^(?:a little|a bit of|a touch of|some|a few)\s+(.+)$/iu', $line, $match) === 1 && JottedAmount::at($match[1], $this->set) === null && $this->ingredientIn($match[1]) !== null) {
+        if (
+            preg_match('/^(?:a little|a bit of|a touch of|some|a few)\s+(.+)$/iu', $line, $match) === 1
+            && JottedAmount::at($match[1], $this->set) === null
+            && $this->ingredientIn($match[1]) !== null
+        ) {
             $this->withoutAmount($match[1], $optional);
 
             return;
         }
-        if (preg_match('/^(.*?)[,:]?\s*\(?\b((?:to|as) (?:taste|needed))\)?$/iu', $line, $match) === 1 && trim($match[1], ' ,:') !== '') {
+        if (
+            preg_match('/^(.*?)[,:]?\s*\(?\b((?:to|as) (?:taste|needed))\)?$/iu', $line, $match) === 1
+            && trim($match[1], ' ,:') !== ''
+        ) {
             foreach ($this->severalOf(trim($match[1], ' ,:')) as $name) {
                 $this->add($name, 'to taste', $optional);
             }
@@ -132,7 +219,10 @@ final class JottedText
 
             return;
         }
-        if (preg_match('/^(?:each|apiece)\s+(?:of\s+)?(.+)$/iu', $amount->rest, $match) === 1 || preg_match('/^(.+?)\s*,?\s+each$/iu', $amount->rest, $match) === 1) {
+        if (
+            preg_match('/^(?:each|apiece)\s+(?:of\s+)?(.+)$/iu', $amount->rest, $match) === 1
+            || preg_match('/^(.+?)\s*,?\s+each$/iu', $amount->rest, $match) === 1
+        ) {
             foreach (preg_split('/\s*,\s*(?:and\s+)?|\s+and\s+|\s*&\s*/iu', $match[1]) ?: [] as $name) {
                 $this->addMeasured($amount, $name, $optional);
             }
@@ -154,13 +244,21 @@ final class JottedText
 
         return preg_match('/^[^,;]{1,60}:$/u', $line) === 1
             || preg_match('/^(?:for|to) (?:the |finish|serve|thicken|season)[^,;]{0,50}$/iu', $line) === 1
-            || (mb_strlen($line) > 3 && $line === mb_strtoupper($line) && preg_match('/\p{Lu}{3}/u', $line) === 1 && $this->named(mb_strtolower($line)) === null);
+            || (mb_strlen($line) > 3
+                && $line === mb_strtoupper($line)
+                && preg_match('/\p{Lu}{3}/u', $line) === 1
+                && $this->named(mb_strtolower($line)) === null);
     }
 
     private function openStage(string $line): void
     {
         $name = trim(ltrim($line, '# '), ' :');
-        if ($this->at === 1 || ($this->name === '' && str_starts_with($line, '# ') && $this->stages === [['name' => '', 'lines' => []]])) {
+        if (
+            $this->at === 1
+            || ($this->name === ''
+                && str_starts_with($line, '# ')
+                && $this->stages === [['name' => '', 'lines' => []]])
+        ) {
             $this->name = mb_substr($name, 0, 120);
 
             return;
@@ -176,19 +274,47 @@ final class JottedText
         }
     }
 
-    /** "as much honey as mustard", "twice as much oil as vinegar", "half as much sugar as vinegar", "equal oil and vinegar". */
+    /**
+     * "as much honey as mustard", "twice as much oil as vinegar", "half as much sugar as vinegar", "equal oil and
+     * vinegar".
+     */
     private function readTie(string $line, bool $optional): bool
     {
-        $times = ['' => 1.0, 'twice' => 2.0, 'double' => 2.0, 'half' => 0.5, 'a third' => 1 / 3, 'a quarter' => 0.25, 'three times' => 3.0, 'a tenth' => 0.1];
-        if (preg_match('/^(twice|double|half|a third|a quarter|a tenth|three times)?\s*as much (.+?) as (?:the )?(.+)$/iu', $line, $match) === 1) {
+        $times = [
+            '' => 1.0,
+            'twice' => 2.0,
+            'double' => 2.0,
+            'half' => 0.5,
+            'a third' => 1 / 3,
+            'a quarter' => 0.25,
+            'three times' => 3.0,
+            'a tenth' => 0.1,
+        ];
+        if (
+            preg_match(
+                '/^(twice|double|half|a third|a quarter|a tenth|three times)?\s*as much (.+?) as (?:the )?(.+)$/iu',
+                $line,
+                $match,
+            ) === 1
+        ) {
             [, $how, $name, $other] = $match;
             $id = $this->makeId();
             $this->tieLines[$id] = $this->at;
-            $this->push(new Line($id, $this->resolve($name), null, tie: new Tie($this->resolve($other, false), $times[mb_strtolower($how)]), optional: $optional));
+            $this->push(
+                new Line(
+                    $id,
+                    $this->resolve($name),
+                    null,
+                    tie: new Tie($this->resolve($other, false), $times[mb_strtolower($how)]),
+                    optional: $optional,
+                ),
+            );
 
             return true;
         }
-        if (preg_match('/^equal (?:parts|amounts|quantities)?\s*(?:of )?(.+?) and (.+)$/iu', $line, $match) === 1) {
+        if (
+            preg_match('/^equal (?:parts|amounts|quantities)?\s*(?:of )?(.+?) and (.+)$/iu', $line, $match) === 1
+        ) {
             foreach ([$match[1], $match[2]] as $name) {
                 $this->add($name, '1 part', $optional);
             }
@@ -203,7 +329,13 @@ final class JottedText
     private function readBackwards(string $line, bool $optional): bool
     {
         $number = '(\d+(?:[.,]\d+)?)\s*(g|kg|ml|oz)?';
-        if (preg_match("/^(.+?)[,:]?\\s+(?:from\\s+)?{$number}\\s*(?:before|full|to|→|->)[,;]?\\s*(?:and\\s+)?{$number}(?:\\s*(?:after|left|empty))?$/iu", $line, $match) !== 1) {
+        if (
+            preg_match(
+                "/^(.+?)[,:]?\\s+(?:from\\s+)?{$number}\\s*(?:before|full|to|→|->)[,;]?\\s*(?:and\\s+)?{$number}(?:\\s*(?:after|left|empty))?$/iu",
+                $line,
+                $match,
+            ) !== 1
+        ) {
             return false;
         }
         $unit = ($match[5] ?? '') !== '' ? $match[5] : $match[3];
@@ -211,7 +343,12 @@ final class JottedText
         if ($unit === '' || $used <= 0.0) {
             return false;
         }
-        $this->add($match[1], rtrim(rtrim(sprintf('%.2f', $used), '0'), '.').' '.mb_strtolower($unit), $optional, "before {$match[2]}, after {$match[4]} {$unit}");
+        $this->add(
+            $match[1],
+            rtrim(rtrim(sprintf('%.2f', $used), '0'), '.').' '.mb_strtolower($unit),
+            $optional,
+            "before {$match[2]}, after {$match[4]} {$unit}",
+        );
 
         return true;
     }
@@ -219,7 +356,13 @@ final class JottedText
     /** "juice of half a lemon", "zest and juice of 2 limes". */
     private function readJuiceOf(string $line, bool $optional): bool
     {
-        if (preg_match('/^(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind)(?:\s+(?:and|&)\s+(?:grated\s+)?(juice|zest|rind))?\s+of\s+(.+)$/iu', $line, $match) !== 1) {
+        if (
+            preg_match(
+                '/^(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind)(?:\s+(?:and|&)\s+(?:grated\s+)?(juice|zest|rind))?\s+of\s+(.+)$/iu',
+                $line,
+                $match,
+            ) !== 1
+        ) {
             return false;
         }
         $amount = JottedAmount::at($match[3], $this->set);
@@ -237,7 +380,13 @@ final class JottedText
     /** "soy sauce 3 parts", "sugar: 200 g". */
     private function atTheEnd(string $line): ?JottedAmount
     {
-        if (preg_match('/^(\D*?\p{L}[^\d½⅓⅔¼¾⅛]*?)\s*[,:–—-]?\s*((?:about |around )?[\d½⅓⅔¼¾⅛].*)$/u', $line, $match) !== 1) {
+        if (
+            preg_match(
+                '/^(\D*?\p{L}[^\d½⅓⅔¼¾⅛]*?)\s*[,:–—-]?\s*((?:about |around )?[\d½⅓⅔¼¾⅛].*)$/u',
+                $line,
+                $match,
+            ) !== 1
+        ) {
             return null;
         }
         $amount = JottedAmount::at($match[2].' '.$match[1], $this->set);
@@ -250,7 +399,10 @@ final class JottedText
         foreach ($this->severalOf($line) as $name) {
             $added = $this->add($name, 'to taste', $optional);
             $ingredient = $this->catalogue->find($added->ingredient);
-            $this->ask($added->id, 'amount', 'How much '.$this->shown($ingredient, $name).'?', ['to taste', $ingredient === null ? '1 tbsp' : AmountChoices::toBegin($ingredient)]);
+            $this->ask($added->id, 'amount', 'How much '.$this->shown($ingredient, $name).'?', [
+                'to taste',
+                $ingredient === null ? '1 tbsp' : AmountChoices::toBegin($ingredient),
+            ]);
         }
     }
 
@@ -265,8 +417,14 @@ final class JottedText
         if ($amount->container !== '' && $this->named("tinned {$rest}") !== null) {
             $rest = "tinned {$rest}";
         }
-        [$text, $rest] = $amount->bare && $amount->container !== '' ? ["{$amount->text} {$amount->container}", $rest] : [$amount->text, $rest];
-        [$text, $rest] = $amount->bare && $amount->container === '' ? $this->countedPortion($amount->text, $rest) : [$text, $rest];
+        [$text, $rest]
+            = $amount->bare && $amount->container !== ''
+                ? ["{$amount->text} {$amount->container}", $rest]
+                : [$amount->text, $rest];
+        [$text, $rest]
+            = $amount->bare && $amount->container === ''
+                ? $this->countedPortion($amount->text, $rest)
+                : [$text, $rest];
         $added = $this->add($rest, $text, $optional);
         foreach ($amount->others as $other) {
             $this->askWhichAmount($added, $text, $other);
@@ -288,13 +446,22 @@ final class JottedText
             if ($ingredient === null) {
                 continue;
             }
-            $singular = (string) preg_replace(['/\bleaves\b/u', '/(?<=[^s])s\b/u', '/\bbunche\b/u'], ['leaf', '', 'bunch'], mb_strtolower($portion));
-            if ($ingredient->portion($singular) !== null || preg_match('/^(?:tin|can|jar|bottle|packet|bunch|sprig|stalk|stick|head|slice|handful|clove|cube)$/u', $singular) === 1) {
+            $singular = Singular::of(mb_strtolower($portion));
+            if (
+                $ingredient->portion($singular) !== null
+                || preg_match(
+                    '/^(?:tin|can|jar|bottle|packet|bunch|sprig|stalk|stick|head|slice|handful|clove|cube)$/u',
+                    $singular,
+                ) === 1
+            ) {
                 return ["{$number} {$portion}", $name];
             }
         }
         // "garlic cloves": the portion may stand behind the name as well
-        if (count($words) > 1 && ($ingredient = $this->named(implode(' ', array_slice($words, 0, -1)))) !== null) {
+        if (
+            count($words) > 1
+            && ($ingredient = $this->named(implode(' ', array_slice($words, 0, -1)))) !== null
+        ) {
             $last = (string) preg_replace('/(?<=[^s])s$/u', '', mb_strtolower(rtrim(end($words), ',.')));
             if ($this->named($rest) === null && $ingredient->portion($last) !== null) {
                 return ["{$number} ".rtrim(end($words), ',.'), implode(' ', array_slice($words, 0, -1))];
@@ -309,7 +476,14 @@ final class JottedText
         [$name, $preparation] = $this->withoutPreparation($rest);
         $id = $this->makeId();
         $slug = $this->resolve($name, true, $id, $preparation);
-        $line = new Line($id, $slug, $amount, $preparation === '' ? null : mb_substr($preparation, 0, 200), optional: $optional, note: $note);
+        $line = new Line(
+            $id,
+            $slug,
+            $amount,
+            $preparation === '' ? null : mb_substr($preparation, 0, 200),
+            optional: $optional,
+            note: $note,
+        );
 
         return $this->push($line);
     }
@@ -340,8 +514,12 @@ final class JottedText
     }
 
     /** The slug of what a name means; the name itself where nobody knows it. What is not certain is asked. */
-    private function resolve(string $name, bool $mayAsk = true, string $id = '', string &$preparation = ''): string
-    {
+    private function resolve(
+        string $name,
+        bool $mayAsk = true,
+        string $id = '',
+        string &$preparation = '',
+    ): string {
         $name = trim($name, " .,;:\t");
         $exact = $this->named($name);
         if ($exact !== null) {
@@ -354,10 +532,18 @@ final class JottedText
 
             return $plain->slug;
         }
-        $found = array_map(static fn (Ingredient $ingredient): string => $ingredient->slug, $this->catalogue->search($shorter === '' ? $name : $shorter, 3));
+        $found = array_map(
+            static fn (Ingredient $ingredient): string => $ingredient->slug,
+            $this->catalogue->search($shorter === '' ? $name : $shorter, 3),
+        );
         $guesses = $found === [] ? $this->catalogue->nearest($name) : $found;
         if ($mayAsk && $id !== '') {
-            $this->ask($id, 'ingredient', $guesses === [] ? "“{$name}” is not in the pantry." : "Is “{$name}” one of these?", $guesses);
+            $this->ask(
+                $id,
+                'ingredient',
+                $guesses === [] ? "“{$name}” is not in the pantry." : "Is “{$name}” one of these?",
+                $guesses,
+            );
         }
 
         // a name that holds the words is a guess worth making; one that is only spelt alike is not
@@ -420,14 +606,34 @@ final class JottedText
         foreach ([$one, $other] as $text) {
             try {
                 $amount = JottedAmount::parse($text, $this->set);
-                $grams[] = $ingredient === null || $amount === null ? null : Weight::of($amount, $ingredient, $line->prep)->grams;
+                $grams[]
+                    = $ingredient === null || $amount === null
+                        ? null
+                        : Weight::of($amount, $ingredient, $line->prep)->grams;
             } catch (UnreadableAmount) {
                 $grams[] = null;
             }
         }
-        if ($grams[0] === null || $grams[1] === null || $grams[0] <= 0.0 || abs($grams[1] / $grams[0] - 1) > self::SAME_AMOUNT) {
-            $told = $grams[0] === null || $grams[1] === null ? '' : sprintf(' The first is %d g, the second %d g.', (int) round($grams[0]), (int) round($grams[1]));
-            $this->ask($line->id, 'amount', "It says {$one} and {$other}, which are not the same: which is meant?{$told}", [$one, $other]);
+        if (
+            $grams[0] === null
+            || $grams[1] === null
+            || $grams[0] <= 0.0
+            || abs($grams[1] / $grams[0] - 1) > self::SAME_AMOUNT
+        ) {
+            $told
+                = $grams[0] === null || $grams[1] === null
+                    ? ''
+                    : sprintf(
+                        ' The first is %d g, the second %d g.',
+                        (int) round($grams[0]),
+                        (int) round($grams[1]),
+                    );
+            $this->ask(
+                $line->id,
+                'amount',
+                "It says {$one} and {$other}, which are not the same: which is meant?{$told}",
+                [$one, $other],
+            );
         }
     }
 
@@ -436,7 +642,14 @@ final class JottedText
      */
     private function ask(string $id, string $about, string $ask, array $guesses): void
     {
-        $this->questions[] = new Question($this->at, $id, $this->written, $about, $ask, array_values(array_unique($guesses)));
+        $this->questions[] = new Question(
+            $this->at,
+            $id,
+            $this->written,
+            $about,
+            $ask,
+            array_values(array_unique($guesses)),
+        );
     }
 
     private function push(Line $line): Line
@@ -456,7 +669,10 @@ final class JottedText
             }
         }
         foreach ($this->stages as $s => $stage) {
-            $this->stages[$s]['lines'] = array_map(fn (Line $line): Line => $this->tied($line, $byIngredient), $stage['lines']);
+            $this->stages[$s]['lines'] = array_map(
+                fn (Line $line): Line => $this->tied($line, $byIngredient),
+                $stage['lines'],
+            );
         }
     }
 
@@ -470,9 +686,22 @@ final class JottedText
         }
         $target = $byIngredient[$line->tie->line] ?? $line->id;
         if ($target !== $line->id) {
-            return new Line($line->id, $line->ingredient, null, tie: new Tie($target, $line->tie->ratio), optional: $line->optional);
+            return new Line(
+                $line->id,
+                $line->ingredient,
+                null,
+                tie: new Tie($target, $line->tie->ratio),
+                optional: $line->optional,
+            );
         }
-        $this->questions[] = new Question($this->tieLines[$line->id] ?? 0, $line->id, $line->ingredient, 'amount', "As much as what? There is no {$line->tie->line} in the recipe.", ['to taste']);
+        $this->questions[] = new Question(
+            $this->tieLines[$line->id] ?? 0,
+            $line->id,
+            $line->ingredient,
+            'amount',
+            "As much as what? There is no {$line->tie->line} in the recipe.",
+            ['to taste'],
+        );
 
         return new Line($line->id, $line->ingredient, 'to taste', optional: $line->optional);
     }

@@ -13,5 +13,12 @@ final readonly class Question
      * @param string $about amount or ingredient
      * @param list<string> $guesses best first; the first is what stands in the recipe
      */
-    public function __construct(public int $line, public string $id, public string $text, public string $about, public string $ask, public array $guesses) {}
+    public function __construct(
+        public int $line,
+        public string $id,
+        public string $text,
+        public string $about,
+        public string $ask,
+        public array $guesses,
+    ) {}
 }

@@ -13,10 +13,14 @@ use Vinculum\Safety\Facts;
 use Vinculum\Safety\Grade;
 use Vinculum\Safety\Rule;
 
-/** Whether germs that make toxin without air could grow, as far as an estimate can say; a measured pH decides, for its batch only. */
+/**
+ * Whether germs that make toxin without air could grow, as far as an estimate can say; a measured pH decides, for its
+ * batch only.
+ */
 final class Acidity implements Rule
 {
-    private const LIMIT = 'US 21 CFR 114.3; a two-buffer calibrated meter on a homogenised sample at room temperature decides, for that batch only';
+    private const LIMIT = 'US 21 CFR 114.3; a two-buffer calibrated meter on a homogenised sample at room '
+        .'temperature decides, for that batch only';
 
     public function of(Facts $sauce): array
     {
@@ -26,17 +30,24 @@ final class Acidity implements Rule
         if ($sauce->measuredPh !== null) {
             return [$this->measured($sauce->measuredPh)];
         }
-        $about = $sauce->aboutPh !== null && $sauce->aboutPh->high() > Cautions::PH_LIMIT ? [$this->about($sauce->aboutPh)] : [];
+        $about
+            = $sauce->aboutPh !== null && $sauce->aboutPh->high() > Cautions::PH_LIMIT
+                ? [$this->about($sauce->aboutPh)]
+                : [];
         if ($sauce->isTooDryForToxin()) {
-            return [...$about, Caution::of(
-                Grade::Know,
-                'dry-enough-for-toxin',
-                'It should be dry, sweet or salty enough to stop toxin (water activity under 0.85), not yeast or mould. That is an estimate: only a meter says so.',
-                'US 21 CFR 114.3',
-            )];
+            return [
+                ...$about,
+                Caution::of(
+                    Grade::Know,
+                    'dry-enough-for-toxin',
+                    'It should be dry, sweet or salty enough to stop toxin (water activity under 0.85), not '
+                        .'yeast or mould. That is an estimate: only a meter says so.',
+                    'US 21 CFR 114.3',
+                ),
+            ];
         }
 
-        return [...$about, ...($sauce->ph() === null ? $this->withoutPh($sauce) : [$this->estimated($sauce->ph())])];
+        return [...$about, ...$sauce->ph() === null ? $this->withoutPh($sauce) : [$this->estimated($sauce->ph())]];
     }
 
     private function measured(Figure $ph): Caution
@@ -44,25 +55,82 @@ final class Acidity implements Rule
         $slots = ['ph' => Quantity::number($ph->value, 2), 'high' => Quantity::number($ph->high(), 2)];
 
         return $ph->high() > Cautions::PH_LIMIT
-            ? new Caution(Grade::Stop, 'ph-measured-above-limit', Sentence::of('Measured at pH {ph}, perhaps {high}: over 4.6. In a closed jar at room temperature botulism could grow. Do not keep it so: fridge for days, or freeze it; more vinegar or lemon juice brings it down, and then measure again.', $slots), self::LIMIT)
-            : new Caution(Grade::Know, 'ph-measured', Sentence::of('Measured at pH {ph}, at most {high}: under the limit of 4.6, for this batch and no other. That guards against one germ, not against all: it still goes in the fridge.', $slots), self::LIMIT);
+            ? new Caution(
+                Grade::Stop,
+                'ph-measured-above-limit',
+                Sentence::of(
+                    'Measured at pH {ph}, perhaps {high}: over 4.6. In a closed jar at room temperature botulism '
+                        .'could grow. Do not keep it so: fridge for days, or freeze it; more vinegar or lemon juice '
+                        .'brings it down, and then measure again.',
+                    $slots,
+                ),
+                self::LIMIT,
+            )
+            : new Caution(
+                Grade::Know,
+                'ph-measured',
+                Sentence::of(
+                    'Measured at pH {ph}, at most {high}: under the limit of 4.6, for this batch and no other. '
+                        .'That guards against one germ, not against all: it still goes in the fridge.',
+                    $slots,
+                ),
+                self::LIMIT,
+            );
     }
 
     private function about(Figure $ph): Caution
     {
-        return new Caution(Grade::Stop, 'ph-about-above-limit', Sentence::of('Something read about pH {ph}, perhaps {high}: over 4.6. Strips and uncalibrated meters cannot clear it: take it as low in acid until a calibrated meter says otherwise. Fridge for days, or freeze it.', ['ph' => Quantity::number($ph->value, 1), 'high' => Quantity::number($ph->high(), 1)]), self::LIMIT);
+        return new Caution(
+            Grade::Stop,
+            'ph-about-above-limit',
+            Sentence::of(
+                'Something read about pH {ph}, perhaps {high}: over 4.6. Strips and uncalibrated meters cannot '
+                    .'clear it: take it as low in acid until a calibrated meter says otherwise. Fridge for days, or '
+                    .'freeze it.',
+                ['ph' => Quantity::number($ph->value, 1), 'high' => Quantity::number($ph->high(), 1)],
+            ),
+            self::LIMIT,
+        );
     }
 
     private function estimated(Figure $ph): Caution
     {
         $slots = ['high' => Quantity::number($ph->high(), 1)];
         if ($ph->high() > Cautions::PH_LIMIT) {
-            return new Caution(Grade::Mind, 'ph-above-limit', Sentence::of('Its pH may be as high as {high}, over 4.6: in a closed jar at room temperature botulism could grow. Keep it in the fridge for days, or freeze it; more vinegar or lemon juice brings it down.', $slots), self::LIMIT);
+            return new Caution(
+                Grade::Mind,
+                'ph-above-limit',
+                Sentence::of(
+                    'Its pH may be as high as {high}, over 4.6: in a closed jar at room temperature botulism '
+                        .'could grow. Keep it in the fridge for days, or freeze it; more vinegar or lemon juice '
+                        .'brings it down.',
+                    $slots,
+                ),
+                self::LIMIT,
+            );
         }
 
         return $ph->high() > Cautions::PH_LIMIT - Cautions::NEAR_PH
-            ? new Caution(Grade::Mind, 'ph-near-limit', Sentence::of('Its pH may be as high as {high}, near the limit of 4.6. Measure it before you rely on it; test strips do not count.', $slots), self::LIMIT)
-            : new Caution(Grade::Know, 'ph-is-an-estimate', Sentence::of('Its pH is estimated at no more than {high}. That clears nothing: 4.6 guards against botulism, and only a calibrated meter says where this batch is.', $slots), self::LIMIT);
+            ? new Caution(
+                Grade::Mind,
+                'ph-near-limit',
+                Sentence::of(
+                    'Its pH may be as high as {high}, near the limit of 4.6. Measure it before you rely on it; '
+                        .'test strips do not count.',
+                    $slots,
+                ),
+                self::LIMIT,
+            )
+            : new Caution(
+                Grade::Know,
+                'ph-is-an-estimate',
+                Sentence::of(
+                    'Its pH is estimated at no more than {high}. That clears nothing: 4.6 guards against '
+                        .'botulism, and only a calibrated meter says where this batch is.',
+                    $slots,
+                ),
+                self::LIMIT,
+            );
     }
 
     /**
@@ -72,11 +140,16 @@ final class Acidity implements Rule
      */
     private function withoutPh(Facts $sauce): array
     {
-        return $sauce->having('low-acid-plant', 'perishable', 'raw-egg') === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'no-ph',
-            'There is too little water in it for a pH to be estimated, which reassures about nothing: what is wet in it is low in acid. Fridge for days, or freeze it.',
-            self::LIMIT,
-        )];
+        return $sauce->having('low-acid-plant', 'perishable', 'raw-egg') === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'no-ph',
+                    'There is too little water in it for a pH to be estimated, which reassures about nothing: '
+                        .'what is wet in it is low in acid. Fridge for days, or freeze it.',
+                    self::LIMIT,
+                ),
+            ];
     }
 }

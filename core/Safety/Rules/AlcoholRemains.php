@@ -23,13 +23,19 @@ final class AlcoholRemains implements Rule
         if ($sauce->isBoughtAlone() || $sauce->alcoholPutIn() < self::SOME) {
             return [];
         }
-        $left = 100 * $sauce->cooked->mixture->grams[Constituent::ETHANOL] / max(1e-9, $sauce->mass());
+        $left = (100 * $sauce->cooked->mixture->grams[Constituent::ETHANOL]) / max(1e-9, $sauce->mass());
 
-        return [new Caution(
-            Grade::Know,
-            'alcohol-remains',
-            Sentence::of('There is alcohol in it, about {left} % by weight: boiling never takes all of it. Not alcohol-free, whatever is left.', ['left' => Quantity::number($left, 1)]),
-            'USDA Table of Nutrient Retention Factors',
-        )];
+        return [
+            new Caution(
+                Grade::Know,
+                'alcohol-remains',
+                Sentence::of(
+                    'There is alcohol in it, about {left} % by weight: boiling never takes all of it. Not '
+                        .'alcohol-free, whatever is left.',
+                    ['left' => Quantity::number($left, 1)],
+                ),
+                'USDA Table of Nutrient Retention Factors',
+            ),
+        ];
     }
 }

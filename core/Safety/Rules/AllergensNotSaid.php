@@ -24,12 +24,20 @@ final class AllergensNotSaid implements Rule
             }
         }
 
-        return $lines === [] ? [] : [new Caution(
-            Grade::Mind,
-            'allergens-not-said',
-            Sentence::of('Nobody has said which allergens {names} contains: they are unknown, not absent. Check what went into it, and say so in the Pantry.', ['names' => implode(' and ', array_unique($names))]),
-            'how Vinculum counts',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                new Caution(
+                    Grade::Mind,
+                    'allergens-not-said',
+                    Sentence::of(
+                        'Nobody has said which allergens {names} contains: they are unknown, not absent. Check '
+                            .'what went into it, and say so in the Pantry.',
+                        ['names' => implode(' and ', array_unique($names))],
+                    ),
+                    'how Vinculum counts',
+                    $lines,
+                ),
+            ];
     }
 }

@@ -19,12 +19,17 @@ final class Cassia implements Rule
     {
         $lines = $sauce->shareHaving('cassia') < self::MUCH ? [] : $sauce->having('cassia');
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'coumarin',
-            'Much cinnamon: most of it is cassia, whose coumarin is hard on the liver where it is eaten daily. Not every day, least of all for children; Ceylon cinnamon has hardly any.',
-            'BfR and EFSA, 0.1 mg of coumarin a day to the kilogram of a body',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'coumarin',
+                    'Much cinnamon: most of it is cassia, whose coumarin is hard on the liver where it is eaten '
+                        .'daily. Not every day, least of all for children; Ceylon cinnamon has hardly any.',
+                    'BfR and EFSA, 0.1 mg of coumarin a day to the kilogram of a body',
+                    $lines,
+                ),
+            ];
     }
 }

@@ -20,16 +20,21 @@ final class ChilliHands implements Rule
 
     public function of(Facts $sauce): array
     {
-        if ($sauce->isBoughtAlone() || ($sauce->heat() <= self::HOT_FROM_SHU && $sauce->shareHaving('burns-eyes') < self::MUCH)) {
+        if (
+            $sauce->isBoughtAlone()
+            || ($sauce->heat() <= self::HOT_FROM_SHU && $sauce->shareHaving('burns-eyes') < self::MUCH)
+        ) {
             return [];
         }
 
-        return [Caution::of(
-            Grade::Mind,
-            'chilli-hands',
-            'Hot stuff: gloves, a window open when it boils, and hands away from eyes.',
-            'common practice, no source',
-            $sauce->having('burns-eyes'),
-        )];
+        return [
+            Caution::of(
+                Grade::Mind,
+                'chilli-hands',
+                'Hot stuff: gloves, a window open when it boils, and hands away from eyes.',
+                'common practice, no source',
+                $sauce->having('burns-eyes'),
+            ),
+        ];
     }
 }

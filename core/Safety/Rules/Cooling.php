@@ -14,11 +14,16 @@ final class Cooling implements Rule
 {
     public function of(Facts $sauce): array
     {
-        return $sauce->wasCooked() ? [Caution::of(
-            Grade::Mind,
-            'cool-fast',
-            'Cool it fast: from 57 to 21 °C within two hours and to 5 °C within four more. Shallow pan, cold water. Then the fridge, in a clean dated jar.',
-            'US Food Code 3-501.14',
-        )] : [];
+        return $sauce->wasCooked()
+            ? [
+                Caution::of(
+                    Grade::Mind,
+                    'cool-fast',
+                    'Cool it fast: from 57 to 21 °C within two hours and to 5 °C within four more. Shallow pan, '
+                        .'cold water. Then the fridge, in a clean dated jar.',
+                    'US Food Code 3-501.14',
+                ),
+            ]
+            : [];
     }
 }

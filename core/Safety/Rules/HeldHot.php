@@ -20,11 +20,16 @@ final class HeldHot implements Rule
     {
         $minutes = $sauce->minutesOf(ProcessKind::Warm);
 
-        return $minutes === null || $minutes < self::HELD_FROM ? [] : [Caution::of(
-            Grade::Mind,
-            'keep-hot',
-            'Kept warm, it is held at 57 °C or more all the time (63 °C in the UK), and what stood cooler for four hours is thrown away. Only warmed is not cooked.',
-            'US Food Code 3-501.16, 3-501.19',
-        )];
+        return $minutes === null || $minutes < self::HELD_FROM
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'keep-hot',
+                    'Kept warm, it is held at 57 °C or more all the time (63 °C in the UK), and what stood '
+                        .'cooler for four hours is thrown away. Only warmed is not cooked.',
+                    'US Food Code 3-501.16, 3-501.19',
+                ),
+            ];
     }
 }

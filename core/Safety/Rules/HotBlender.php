@@ -17,12 +17,15 @@ final class HotBlender implements Rule
     {
         foreach ($sauce->cooked->stages as $report) {
             if ($report->stage->process?->kind === ProcessKind::Blend && $report->startsHot) {
-                return [Caution::of(
-                    Grade::Mind,
-                    'hot-blender',
-                    'Hot liquid in a closed blender throws its lid: fill it no more than half, vent it, hold a cloth over it.',
-                    'common practice, no source',
-                )];
+                return [
+                    Caution::of(
+                        Grade::Mind,
+                        'hot-blender',
+                        'Hot liquid in a closed blender throws its lid: fill it no more than half, vent it, hold '
+                            .'a cloth over it.',
+                        'common practice, no source',
+                    ),
+                ];
             }
         }
 

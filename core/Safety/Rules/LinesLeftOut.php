@@ -16,17 +16,25 @@ final class LinesLeftOut implements Rule
     {
         $left = [];
         foreach ($sauce->cooked->weighed->lines as $line) {
-            if (! $line->line->leftOut && ($line->ingredient === null || ($line->grams <= 0.0 && $line->amount?->isToTaste() !== true))) {
+            if (
+                ! $line->line->leftOut
+                && ($line->ingredient === null || ($line->grams <= 0.0 && $line->amount?->isToTaste() !== true))
+            ) {
                 $left[] = $line->line->id;
             }
         }
 
-        return $left === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'lines-left-out',
-            'Lines that could not be read are not in the pH or the other figures; a name nobody knows is not among the allergens either.',
-            'how Vinculum counts',
-            $left,
-        )];
+        return $left === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'lines-left-out',
+                    'Lines that could not be read are not in the pH or the other figures; a name nobody knows is '
+                        .'not among the allergens either.',
+                    'how Vinculum counts',
+                    $left,
+                ),
+            ];
     }
 }

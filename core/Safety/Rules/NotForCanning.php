@@ -19,12 +19,15 @@ final class NotForCanning implements Rule
             return [];
         }
 
-        return [Caution::of(
-            Grade::Mind,
-            'not-for-canning',
-            'Not for home canning at all: sauces low in acid, with nuts, coconut, dairy, egg or peppers, or thickened, have no tested process. Fridge or freezer only.',
-            'USDA Complete Guide to Home Canning; National Center for Home Food Preservation',
-            $lines,
-        )];
+        return [
+            Caution::of(
+                Grade::Mind,
+                'not-for-canning',
+                'Not for home canning at all: sauces low in acid, with nuts, coconut, dairy, egg or peppers, or '
+                    .'thickened, have no tested process. Fridge or freezer only.',
+                'USDA Complete Guide to Home Canning; National Center for Home Food Preservation',
+                $lines,
+            ),
+        ];
     }
 }

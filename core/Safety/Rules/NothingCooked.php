@@ -16,12 +16,17 @@ final class NothingCooked implements Rule
     {
         $lines = $sauce->wasCooked() ? [] : $sauce->having('fresh-plant', 'low-acid-plant');
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'raw-sauce',
-            'Nothing in it was cooked: sourness holds back one germ, not every one. Wash what is fresh, keep it in the fridge and eat it within days, a week at the most.',
-            'US 21 CFR 114; US Food Code 3-501.17 (seven days at 5 °C)',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'raw-sauce',
+                    'Nothing in it was cooked: sourness holds back one germ, not every one. Wash what is fresh, '
+                        .'keep it in the fridge and eat it within days, a week at the most.',
+                    'US 21 CFR 114; US Food Code 3-501.17 (seven days at 5 °C)',
+                    $lines,
+                ),
+            ];
     }
 }

@@ -11,7 +11,10 @@ use Vinculum\Safety\Facts;
 use Vinculum\Safety\Grade;
 use Vinculum\Safety\Rule;
 
-/** A plant that is hardly sour, kept under oil or fat: no air, no acid, and the germ of botulism is on it already. No estimate of pH clears it. */
+/**
+ * A plant that is hardly sour, kept under oil or fat: no air, no acid, and the germ of botulism is on it already. No
+ * estimate of pH clears it.
+ */
 final class PlantUnderOil implements Rule
 {
     /** Share of fat from which a sauce is oily: what lies in it lies under it; judgement. */
@@ -27,24 +30,41 @@ final class PlantUnderOil implements Rule
         }
         $lines = [...$sauce->having('low-acid-plant'), ...$this->soaked($sauce)];
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Stop,
-            'plant-in-oil',
-            'A plant that is hardly sour, in oil or fat: botulism can grow there without a sign, whatever the pH is thought to be. Fridge at once, four days at the most, or the freezer; never at room temperature. Makers keep it from four days to a month.',
-            'US CDC and FDA on home-made flavoured oils; Health Canada on vegetables in oil',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Stop,
+                    'plant-in-oil',
+                    'A plant that is hardly sour, in oil or fat: botulism can grow there without a sign, '
+                        .'whatever the pH is thought to be. Fridge at once, four days at the most, or the freezer; '
+                        .'never at room temperature. Makers keep it from four days to a month.',
+                    'US CDC and FDA on home-made flavoured oils; Health Canada on vegetables in oil',
+                    $lines,
+                ),
+            ];
     }
 
-    /** @return list<string> ids of dried plants that were soaked or simmered in water; ground and whole spices are not meant */
+    /**
+     * @return list<string> ids of dried plants that were soaked or simmered in water; ground and whole spices are not
+     *     meant
+     */
     private function soaked(Facts $sauce): array
     {
         $ids = [];
         $water = $sauce->cooked->mixture->grams[Constituent::WATER];
         foreach ($sauce->present() as $line) {
             $ingredient = $line->ingredient;
-            $isDried = $ingredient !== null && $ingredient->is('dry-plant') && ! $ingredient->is('ground') && ! $ingredient->is('whole');
-            $isWetted = in_array($line->stage->process?->kind, [ProcessKind::Soak, ProcessKind::Simmer, ProcessKind::Boil], true);
+            $isDried
+                = $ingredient !== null
+                && $ingredient->is('dry-plant')
+                && ! $ingredient->is('ground')
+                && ! $ingredient->is('whole');
+            $isWetted = in_array(
+                $line->stage->process?->kind,
+                [ProcessKind::Soak, ProcessKind::Simmer, ProcessKind::Boil],
+                true,
+            );
             if ($isDried && $isWetted && $water >= self::SOAKED * $line->grams) {
                 $ids[] = $line->line->id;
             }

@@ -16,12 +16,17 @@ final class Potassium implements Rule
     {
         $lines = $sauce->having('potassium');
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'potassium',
-            'Potassium salt: not for anybody with kidney or heart trouble, or on medicine for them, without a doctor’s word. It turns bitter quickly.',
-            'UK NHS; SACN and COT on potassium-based replacers',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'potassium',
+                    'Potassium salt: not for anybody with kidney or heart trouble, or on medicine for them, '
+                        .'without a doctor’s word. It turns bitter quickly.',
+                    'UK NHS; SACN and COT on potassium-based replacers',
+                    $lines,
+                ),
+            ];
     }
 }

@@ -16,12 +16,17 @@ final class RawAfterCooking implements Rule
     {
         $lines = $sauce->wasCooked() ? $sauce->rawHaving('fresh-plant') : [];
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'raw-after-cooking',
-            'What goes in raw after cooking shortens how long it keeps. Makers say from five days to a month in the fridge; five days is the cautious figure.',
-            'common practice, no source',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'raw-after-cooking',
+                    'What goes in raw after cooking shortens how long it keeps. Makers say from five days to a '
+                        .'month in the fridge; five days is the cautious figure.',
+                    'common practice, no source',
+                    $lines,
+                ),
+            ];
     }
 }

@@ -16,12 +16,17 @@ final class RawBeans implements Rule
     {
         $lines = $sauce->rawHaving('raw-beans');
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Stop,
-            'raw-beans',
-            'Raw or half-cooked beans are poisonous: soak them, throw the water away, and boil them hard for half an hour. A slow cooker is not hot enough.',
-            'US FDA, Bad Bug Book, on phytohaemagglutinin',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Stop,
+                    'raw-beans',
+                    'Raw or half-cooked beans are poisonous: soak them, throw the water away, and boil them hard '
+                        .'for half an hour. A slow cooker is not hot enough.',
+                    'US FDA, Bad Bug Book, on phytohaemagglutinin',
+                    $lines,
+                ),
+            ];
     }
 }

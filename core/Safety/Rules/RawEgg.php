@@ -16,12 +16,17 @@ final class RawEgg implements Rule
     {
         $lines = $sauce->rawHaving('raw-egg');
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'raw-egg',
-            'Raw egg: use pasteurised egg for anyone very young, old, pregnant or ill, keep it cold, and eat it within two days. Makers keep it up to a week; two days is the cautious figure.',
-            'US Food Code 3-302.13, 3-401.11, 3-801.11',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'raw-egg',
+                    'Raw egg: use pasteurised egg for anyone very young, old, pregnant or ill, keep it cold, and '
+                        .'eat it within two days. Makers keep it up to a week; two days is the cautious figure.',
+                    'US Food Code 3-302.13, 3-401.11, 3-801.11',
+                    $lines,
+                ),
+            ];
     }
 }

@@ -16,12 +16,17 @@ final class RawFlour implements Rule
     {
         $lines = $sauce->rawHaving('raw-flour');
 
-        return $lines === [] ? [] : [Caution::of(
-            Grade::Mind,
-            'raw-flour',
-            'Raw flour carries germs: cook it through, boiling for a minute or two, or thicken with something that needs no cooking.',
-            'US FDA and CDC on raw flour',
-            $lines,
-        )];
+        return $lines === []
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'raw-flour',
+                    'Raw flour carries germs: cook it through, boiling for a minute or two, or thicken with '
+                        .'something that needs no cooking.',
+                    'US FDA and CDC on raw flour',
+                    $lines,
+                ),
+            ];
     }
 }

@@ -16,11 +16,16 @@ final class RawMeat implements Rule
 
     public function of(Facts $sauce): array
     {
-        return ! $sauce->isCalled(self::CALLED) ? [] : [Caution::of(
-            Grade::Mind,
-            'raw-meat',
-            'Divide it first. What touched raw meat, or the brush that did, is boiled or thrown away: it is never table sauce. Marinate in the fridge, not on the counter.',
-            'USDA FSIS on marinating and basting',
-        )];
+        return ! $sauce->isCalled(self::CALLED)
+            ? []
+            : [
+                Caution::of(
+                    Grade::Mind,
+                    'raw-meat',
+                    'Divide it first. What touched raw meat, or the brush that did, is boiled or thrown away: it '
+                        .'is never table sauce. Marinate in the fridge, not on the counter.',
+                    'USDA FSIS on marinating and basting',
+                ),
+            ];
     }
 }

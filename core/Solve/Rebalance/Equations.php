@@ -15,12 +15,14 @@ use Vinculum\Taste\Ratio;
 /**
  * A recipe on paper, moved to its aims with the least relative change.
  *
- * The unknowns are x, ln of the factor on each line that decides an amount and may move, and t, where each taste ends within its
+ * The unknowns are x, ln of the factor on each line that decides an amount and may move, and t, where each taste ends
+ * within its
  * interval. With s(x) the tastes in noticeable steps and J their slopes, which the tasting has exactly,
  *
  *     minimise ½ ‖x‖² + ½ W² ‖s + J x − t‖² + ½ P² ‖pinned ratios, in steps of 5 %‖² + ½ Y² (change of ln yield)²
  *
- * within the lines' own bounds, taken again at the new x a few times. Lines that then hardly matter stay as they are. What is
+ * within the lines' own bounds, taken again at the new x a few times. Lines that then hardly matter stay as they are.
+ * What is
  * found is written in amounts a kitchen measures, and everything said of it is said of the recipe as written.
  */
 final readonly class Equations
@@ -35,7 +37,9 @@ final readonly class Equations
     private const TRUST = 1.2;
     /** At most so many lines move: the ones that matter most. */
     private const MOST_LINES = 33;
-    /** Inside its interval by so many steps, or this share of it, so that writing it down does not fall out of it again. */
+    /**
+     * Inside its interval by so many steps, or this share of it, so that writing it down does not fall out of it again.
+     */
     private const MARGIN = 0.2;
     private const MARGIN_SHARE = 0.25;
     /** An aim is met within so many steps. */
@@ -53,7 +57,11 @@ final readonly class Equations
         $bounds = [];
         $locked = [];
         foreach ($this->from->cooked->weighed->lines as $line) {
-            if ($line->grams <= 0.0 || $line->ingredient === null || ! isset($this->from->cooked->tangents[$line->source])) {
+            if (
+                $line->grams <= 0.0
+                || $line->ingredient === null
+                || ! isset($this->from->cooked->tangents[$line->source])
+            ) {
                 continue;
             }
             $bounds[$line->source] ??= [self::LEAST, self::MOST];
@@ -61,21 +69,30 @@ final readonly class Equations
                 $locked[$line->source] = true;
             }
             if ($line->line->minG !== null) {
-                $bounds[$line->source][0] = max($bounds[$line->source][0], $line->line->minG > 0.0 ? log($line->line->minG / $line->grams) : self::LEAST);
+                $bounds[$line->source][0] = max(
+                    $bounds[$line->source][0],
+                    $line->line->minG > 0.0 ? log($line->line->minG / $line->grams) : self::LEAST,
+                );
             }
             $sensible = $line->ingredient->mostShare;
             if ($sensible < 1.0) {
                 // never past what anyone would put in, though what is in already may stay
-                $room = log($sensible * $this->from->cooked->mixture->mass() / $line->grams);
+                $room = log(($sensible * $this->from->cooked->mixture->mass()) / $line->grams);
                 $bounds[$line->source][1] = min($bounds[$line->source][1], max(0.0, $room));
             }
             if ($line->line->maxG !== null && $line->line->maxG > 0.0) {
                 $bounds[$line->source][1] = min($bounds[$line->source][1], log($line->line->maxG / $line->grams));
             }
         }
-        $bounds = array_filter(array_diff_key($bounds, $locked), static fn (array $each): bool => $each[0] <= $each[1]);
+        $bounds = array_filter(
+            array_diff_key($bounds, $locked),
+            static fn (array $each): bool => $each[0] <= $each[1],
+        );
         if (count($bounds) > self::MOST_LINES) {
-            $leverage = array_map(fn (int $source): float => self::leverage($this->from, $source), array_combine(array_keys($bounds), array_keys($bounds)));
+            $leverage = array_map(
+                fn (int $source): float => self::leverage($this->from, $source),
+                array_combine(array_keys($bounds), array_keys($bounds)),
+            );
             arsort($leverage);
             $bounds = array_intersect_key($bounds, array_slice($leverage, 0, self::MOST_LINES, true));
         }
@@ -124,8 +141,8 @@ final readonly class Equations
             $row = array_fill(0, $n, 0.0);
             $right = -$off;
             foreach ($sources as $i => $source) {
-                $row[$i] = self::PIN * $slopes[$source] / self::PIN_STEP;
-                $right += $slopes[$source] / self::PIN_STEP * $x[$source];
+                $row[$i] = (self::PIN * $slopes[$source]) / self::PIN_STEP;
+                $right += ($slopes[$source] / self::PIN_STEP) * $x[$source];
             }
             $a[] = $row;
             $b[] = self::PIN * $right;
@@ -180,7 +197,10 @@ final readonly class Equations
     /** @return array{float, float} in steps on the measure's own scale, a little inside */
     private function interval(Measure $measure): array
     {
-        [$low, $high] = array_map(static fn (float $value): float => self::inSteps($measure, $value), $this->aims->wanted[$measure->value]);
+        [$low, $high] = array_map(
+            static fn (float $value): float => self::inSteps($measure, $value),
+            $this->aims->wanted[$measure->value],
+        );
         $margin = min(self::MARGIN, self::MARGIN_SHARE * ($high - $low));
 
         return [$low + $margin, $high - $margin];
@@ -200,19 +220,32 @@ final readonly class Equations
     /** The most steps any taste moves for a change of a line by a factor of e. */
     public static function leverage(Evaluation $at, int $source): float
     {
-        return max(array_map(static fn (Measure $measure): float => abs(self::slope($at, $measure, $source)), Measure::cases()));
+        return max(
+            array_map(
+                static fn (Measure $measure): float => abs(self::slope($at, $measure, $source)),
+                Measure::cases(),
+            ),
+        );
     }
 
     /** @param array<int, float> $x */
     public function at(array $x): Evaluation
     {
-        return Evaluation::ofWeighed($this->from->cooked->weighed->times(array_map(exp(...), $x)), $this->from->style);
+        return Evaluation::ofWeighed(
+            $this->from->cooked->weighed->times(array_map(exp(...), $x)),
+            $this->from->style,
+        );
     }
 
     /** Steps outside its interval of the taste that is furthest out. */
     public function miss(Evaluation $at): float
     {
-        return max(array_map(fn (Measure $measure): float => abs($this->aims->steps($measure, $at->tasting->value($measure))), Measure::cases()));
+        return max(
+            array_map(
+                fn (Measure $measure): float => abs($this->aims->steps($measure, $at->tasting->value($measure))),
+                Measure::cases(),
+            ),
+        );
     }
 
     public function pinsHold(Evaluation $after): bool

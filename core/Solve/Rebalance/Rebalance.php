@@ -8,7 +8,10 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Solve\Aims;
 
-/** A recipe on paper, moved to its aims with the least relative change: the answer, and others that go about it otherwise. */
+/**
+ * A recipe on paper, moved to its aims with the least relative change: the answer, and others that go about it
+ * otherwise.
+ */
 final readonly class Rebalance
 {
     /** Two answers are different where the cosine between them is below this. */
@@ -42,7 +45,11 @@ final readonly class Rebalance
         arsort($byMove);
         foreach (array_slice(array_keys($byMove), 0, 2) as $source) {
             $other = $writer->written($search->found([$source]));
-            $isNew = array_filter($answers, static fn (Rebalanced $answer): bool => self::cosine($answer->moves, $other->moves) > self::ALIKE) === [];
+            $isNew
+                = array_filter(
+                    $answers,
+                    static fn (Rebalanced $answer): bool => self::cosine($answer->moves, $other->moves) > self::ALIKE,
+                ) === [];
             if ($other->isReached && $isNew && $other->changes !== [] && $other->size() < self::FAR * $first->size()) {
                 $answers[] = $other;
             }
@@ -61,7 +68,10 @@ final readonly class Rebalance
         foreach ($a as $source => $move) {
             $dot += $move * ($b[$source] ?? 0.0);
         }
-        $lengths = sqrt(array_sum(array_map(static fn (float $move): float => $move ** 2, $a)) * array_sum(array_map(static fn (float $move): float => $move ** 2, $b)));
+        $lengths = sqrt(
+            array_sum(array_map(static fn (float $move): float => $move ** 2, $a))
+                * array_sum(array_map(static fn (float $move): float => $move ** 2, $b)),
+        );
 
         return $lengths > 0.0 ? $dot / $lengths : 1.0;
     }

@@ -25,7 +25,11 @@ final readonly class Search
     public function found(array $kept): array
     {
         $bounds = array_diff_key($this->equations->bounds(), array_flip($kept));
-        if ($bounds === [] || ($this->equations->miss($this->equations->from) <= self::MATTERS && $this->equations->pinsHold($this->equations->from))) {
+        if (
+            $bounds === []
+            || ($this->equations->miss($this->equations->from) <= self::MATTERS
+                && $this->equations->pinsHold($this->equations->from))
+        ) {
             return [];
         }
         $x = [];
@@ -37,7 +41,11 @@ final readonly class Search
                 [$x, $miss] = [$other, $itsMiss];
                 $matter = $this->mattering($x);
                 if ($matter !== [] && count($matter) < count($x)) {
-                    [$fewer, $at] = $this->solved(array_intersect_key($bounds, array_flip($matter)), array_intersect_key($x, array_flip($matter)), $yield);
+                    [$fewer, $at] = $this->solved(
+                        array_intersect_key($bounds, array_flip($matter)),
+                        array_intersect_key($x, array_flip($matter)),
+                        $yield,
+                    );
                     $x = $this->equations->miss($at) <= $miss + self::MATTERS ? $fewer : $x;
                 }
             }
@@ -59,8 +67,14 @@ final readonly class Search
         $sources = array_keys($bounds);
         $at = array_filter($x) === [] ? $this->equations->from : $this->equations->at($x);
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $next = array_combine($sources, array_slice($this->equations->round($bounds, $x, $at, $yield), 0, count($sources)));
-            $moved = max(0.0, ...array_map(static fn (int $source): float => abs($next[$source] - $x[$source]), $sources));
+            $next = array_combine(
+                $sources,
+                array_slice($this->equations->round($bounds, $x, $at, $yield), 0, count($sources)),
+            );
+            $moved = max(
+                0.0,
+                ...array_map(static fn (int $source): float => abs($next[$source] - $x[$source]), $sources),
+            );
             $x = $next;
             $at = $moved > 0.0 ? $this->equations->at($x) : $at;
             if ($moved < self::SETTLED) {
@@ -77,6 +91,12 @@ final readonly class Search
      */
     private function mattering(array $x): array
     {
-        return array_values(array_filter(array_keys($x), fn (int $source): bool => abs($x[$source]) * Equations::leverage($this->equations->from, $source) >= self::MATTERS));
+        return array_values(
+            array_filter(
+                array_keys($x),
+                fn (int $source): bool => abs($x[$source]) * Equations::leverage($this->equations->from, $source)
+                    >= self::MATTERS,
+            ),
+        );
     }
 }

@@ -42,7 +42,16 @@ final readonly class Writer
         $after = Evaluation::of($recipe, $this->catalogue, $this->equations->from->style);
         $isReached = $this->equations->miss($after) <= Equations::MET && $this->equations->pinsHold($after);
 
-        return new Rebalanced($isReached, $this->why($isReached, $after, $x), $this->changes($x, $texts, $after), $this->equations->from, $after, $recipe, $this->equations->aims, $x);
+        return new Rebalanced(
+            $isReached,
+            $this->why($isReached, $after, $x),
+            $this->changes($x, $texts, $after),
+            $this->equations->from,
+            $after,
+            $recipe,
+            $this->equations->aims,
+            $x,
+        );
     }
 
     private function text(WeighedLine $line, float $factor, Kitchenware $kit, float $leverage): string
@@ -51,7 +60,10 @@ final readonly class Writer
         $best = (string) end($ways);
         $least = INF;
         foreach ($ways as $way) {
-            $grams = $line->ingredient === null ? null : LineWriter::gramsOf($way, $line->ingredient, $line->line->prep, $kit);
+            $grams
+                = $line->ingredient === null
+                    ? null
+                    : LineWriter::gramsOf($way, $line->ingredient, $line->line->prep, $kit);
             if ($grams === null || $grams <= 0.0) {
                 // in parts: as near as they are written
                 return $way === $ways[0] && count($ways) > 1 ? $ways[1] : $way;
@@ -79,7 +91,13 @@ final readonly class Writer
         foreach ($this->equations->from->cooked->weighed->lines as $i => $line) {
             // what rounds to the same words has not moved
             if (isset($x[$line->source]) && ($texts[$i] ?? '') !== $line->line->amount) {
-                $changes[] = new LineChange($line->line->id, $line->grams, $after->cooked->weighed->lines[$i]->grams, $texts[$i] ?? null, $this->effect($line, $x[$line->source]));
+                $changes[] = new LineChange(
+                    $line->line->id,
+                    $line->grams,
+                    $after->cooked->weighed->lines[$i]->grams,
+                    $texts[$i] ?? null,
+                    $this->effect($line, $x[$line->source]),
+                );
             }
         }
 
@@ -100,7 +118,11 @@ final readonly class Writer
         $parts = [];
         foreach (array_slice($effects, 0, 2) as $measure => $steps) {
             if (abs($steps) >= 0.25 || $parts === []) {
-                $parts[] = Sentence::of('{taste} {way} {steps}', ['taste' => $measure, 'way' => $steps < 0 ? 'down' : 'up', 'steps' => Quantity::steps($steps)]);
+                $parts[] = Sentence::of('{taste} {way} {steps}', [
+                    'taste' => $measure,
+                    'way' => $steps < 0 ? 'down' : 'up',
+                    'steps' => Quantity::steps($steps),
+                ]);
             }
         }
 
@@ -111,7 +133,11 @@ final readonly class Writer
     private function why(bool $isReached, Evaluation $after, array $x): Sentence
     {
         if ($isReached) {
-            return Sentence::of($x === [] ? 'It is there already, as far as a tongue can tell.' : 'Everything asked for is met, within a third of a step.');
+            return Sentence::of(
+                $x === []
+                    ? 'It is there already, as far as a tongue can tell.'
+                    : 'Everything asked for is met, within a third of a step.',
+            );
         }
         $worst = null;
         foreach (Measure::cases() as $measure) {
@@ -122,11 +148,17 @@ final readonly class Writer
         }
         [$measure, $steps] = $worst;
         if (abs($steps) <= Equations::MET) {
-            return Sentence::of('The pinned ratio cannot be held together with what is asked for. Let go of the pin, or of one of the aims.');
+            return Sentence::of(
+                'The pinned ratio cannot be held together with what is asked for. Let go of the pin, or of one '
+                    .'of the aims.',
+            );
         }
 
         return Sentence::of('{taste} stays {steps} {side}: {why}', [
-            'taste' => ucfirst($measure->value), 'steps' => Quantity::steps($steps), 'side' => $steps < 0 ? 'short' : 'over', 'why' => $this->obstacle($measure, $steps, $x),
+            'taste' => ucfirst($measure->value),
+            'steps' => Quantity::steps($steps),
+            'side' => $steps < 0 ? 'short' : 'over',
+            'why' => $this->obstacle($measure, $steps, $x),
         ]);
     }
 
@@ -168,6 +200,8 @@ final readonly class Writer
             }
         }
 
-        return 'what may still move would throw the other tastes out. Unlock a line, or add one that brings '.$measure->value.'.';
+        return 'what may still move would throw the other tastes out. Unlock a line, or add one that brings '
+            .$measure->value
+            .'.';
     }
 }

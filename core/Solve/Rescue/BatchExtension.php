@@ -16,8 +16,10 @@ use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
 
 /**
- * Too much of one line (curry powder, garlic, clove, smoke), which no other taste covers: the batch is extended by everything
- * else in proportion, so that only that line is thinner. Exact: with f = (1 + w)^steps, everything else f times, the line as it is.
+ * Too much of one line (curry powder, garlic, clove, smoke), which no other taste covers: the batch is extended by
+ * everything
+ * else in proportion, so that only that line is thinner. Exact: with f = (1 + w)^steps, everything else f times, the
+ * line as it is.
  *
  * A noticeable step of an aroma is taken as a quarter; judgement.
  */
@@ -27,8 +29,13 @@ final class BatchExtension
      * @param list<string> $lines ids of the lines that are too much
      * @param float $steps above 0
      */
-    public static function of(Evaluation $from, Catalogue $catalogue, array $lines, float $steps, PotState $pot = new PotState): ?Remedy
-    {
+    public static function of(
+        Evaluation $from,
+        Catalogue $catalogue,
+        array $lines,
+        float $steps,
+        PotState $pot = new PotState,
+    ): ?Remedy {
         return self::byFactor($from, $catalogue, $lines, Sense::Aroma->moved(1.0, $steps), $pot);
     }
 
@@ -40,8 +47,14 @@ final class BatchExtension
      * @param array<string, float> $feels what it is to mend, steps by Feel value
      * @return Remedy|null where there is no such line, or nothing beside it
      */
-    public static function byFactor(Evaluation $from, Catalogue $catalogue, array $lines, float $factor, PotState $pot = new PotState, array $feels = []): ?Remedy
-    {
+    public static function byFactor(
+        Evaluation $from,
+        Catalogue $catalogue,
+        array $lines,
+        float $factor,
+        PotState $pot = new PotState,
+        array $feels = [],
+    ): ?Remedy {
         $kit = $from->recipe->kitchenware();
         $planned = $from->cooked->mixture->mass();
         $scale = ($pot->grams ?? $planned) / $planned;
@@ -65,14 +78,26 @@ final class BatchExtension
         if ($names === [] || $additions === []) {
             return null;
         }
-        $exact = $from->cooked->weighed->times(array_fill_keys(array_keys(array_filter($from->cooked->weighed->lines, static fn ($line): bool => isset($amounts[$line->line->id]))), $factor));
+        $exact = $from->cooked->weighed->times(
+            array_fill_keys(
+                array_keys(
+                    array_filter(
+                        $from->cooked->weighed->lines,
+                        static fn ($line): bool => isset($amounts[$line->line->id]),
+                    ),
+                ),
+                $factor,
+            ),
+        );
         $stages = array_map(static fn ($stage) => $stage->scaled($factor), $from->recipe->stages);
         $after = Evaluation::ofWeighed($exact, $from->style);
         $recipe = $from->recipe->withStages($stages)->withAmounts($amounts);
         $written = Evaluation::of($recipe, $catalogue, $from->style);
         $left = [];
         foreach (Feel::cases() as $feel) {
-            $left[$feel->value] = ($feels[$feel->value] ?? 0.0) + $feel->steps($feel->value(LinearPot::of($from->cooked)), $feel->value(LinearPot::of($after->cooked)));
+            $left[$feel->value]
+                = ($feels[$feel->value] ?? 0.0)
+                + $feel->steps($feel->value(LinearPot::of($from->cooked)), $feel->value(LinearPot::of($after->cooked)));
         }
         $named = implode(' and ', $names);
 
@@ -85,7 +110,12 @@ final class BatchExtension
             $written,
             $recipe,
             null,
-            Sentence::of('Cook this much more of everything but the {named}, as the recipe says, and mix the two: the {named} is then {share} of what it was. Or make a whole second batch without it and mix to taste.', ['named' => $named, 'share' => Quantity::percent(1 / $factor)]),
+            Sentence::of(
+                'Cook this much more of everything but the {named}, as the recipe says, and mix the two: the '
+                    .'{named} is then {share} of what it was. Or make a whole second batch without it and mix to '
+                    .'taste.',
+                ['named' => $named, 'share' => Quantity::percent(1 / $factor)],
+            ),
             Limits::approached($from->estimates, $written->estimates),
         );
     }

@@ -21,15 +21,27 @@ use Vinculum\Taste\Ratio;
  *
  *     Σ (e_j − y*) x_j = (y* − y) M      for every figure, so that it lands on y*
  *
- * which is linear in the amounts x ≥ 0 whatever they come to: their total need not be searched for. Each figure is a row,
- * divided by M and by its value of a noticeable step; what was named weighs six times what is only held. Every set of one, two
- * or three of a dozen candidates is solved so. The best are solved again where they land, since pH, umami and thickness bend,
- * written in spoons, and judged as written: what lands, and disturbs least, with fewest things and least mass, comes first.
+ * which is linear in the amounts x ≥ 0 whatever they come to: their total need not be searched for. Each figure is a
+ * row,
+ * divided by M and by its value of a noticeable step; what was named weighs six times what is only held. Every set of
+ * one, two
+ * or three of a dozen candidates is solved so. The best are solved again where they land, since pH, umami and thickness
+ * bend,
+ * written in spoons, and judged as written: what lands, and disturbs least, with fewest things and least mass, comes
+ * first.
  */
 final readonly class Equations
 {
     public const NAMED = 6.0;
-    public const HELD = ['sweet' => 1.0, 'sour' => 1.0, 'salty' => 1.0, 'umami' => 0.7, 'hot' => 0.7, 'thick' => 0.35, 'rich' => 0.3];
+    public const HELD = [
+        'sweet' => 1.0,
+        'sour' => 1.0,
+        'salty' => 1.0,
+        'umami' => 0.7,
+        'hot' => 0.7,
+        'thick' => 0.35,
+        'rich' => 0.3,
+    ];
     private const PIN = 3.0;
     private const PIN_STEP = 0.05;
     /** Only decides between sets that do equally well. */
@@ -40,7 +52,10 @@ final readonly class Equations
     private const BREAKS = 0.15;
     /** Fat beyond which a thing dilutes nothing that is dissolved in water. */
     private const FATTY = 0.4;
-    /** What a cold sauce tastes less sweet than hot, steps; judgement, after the usual advice to season cold things more. */
+    /**
+     * What a cold sauce tastes less sweet than hot, steps; judgement, after the usual advice to season cold things
+     * more.
+     */
     private const COLD_IS_LESS_SWEET = 0.5;
 
     public LinearPot $pot;
@@ -61,16 +76,26 @@ final readonly class Equations
      * @param array<string, float> $feels steps by Feel value, positive is too much
      * @param list<Ingredient> $have
      */
-    public function __construct(public Evaluation $from, public array $feels, public PotState $state, array $have, public Kitchenware $kit)
-    {
+    public function __construct(
+        public Evaluation $from,
+        public array $feels,
+        public PotState $state,
+        array $have,
+        public Kitchenware $kit,
+    ) {
         $mass = $from->cooked->mixture->mass();
-        $this->pot = LinearPot::of($from->cooked, ($state->grams ?? $mass) / ($mass - $state->boiledFurther))->with([], $state->boiledFurther * ($state->grams ?? $mass) / ($mass - $state->boiledFurther));
+        $this->pot = LinearPot::of(
+            $from->cooked,
+            ($state->grams ?? $mass) / ($mass - $state->boiledFurther),
+        )->with([], ($state->boiledFurther * ($state->grams ?? $mass)) / ($mass - $state->boiledFurther));
         $wanted = [];
         foreach (Feel::cases() as $feel) {
             $value = $feel->value($this->pot);
             // before a reduction it is weaker than it will be: what should be right is the finished sauce
             $tasted = $feel->measure() === null ? $value : $value / $this->concentrates();
-            $wanted[$feel->value] = isset($feels[$feel->value]) ? $feel->moved($tasted, -$this->cold($feel, $feels[$feel->value])) : $value;
+            $wanted[$feel->value] = isset($feels[$feel->value])
+                ? $feel->moved($tasted, -$this->cold($feel, $feels[$feel->value]))
+                : $value;
         }
         $this->wanted = $wanted;
         $this->things = array_values(array_filter(self::distinct($have), $this->mayGoIn(...)));
@@ -82,7 +107,7 @@ final readonly class Equations
         $mostOf = ['' => 0.9 * $this->pot->mixture->grams[Constituent::WATER]];
         foreach ($this->things as $thing) {
             $most = self::MOST * $this->pot->mass;
-            $there = $from->cooked->weighed->gramsOf($thing->slug) * $this->pot->mass / $mass;
+            $there = ($from->cooked->weighed->gramsOf($thing->slug) * $this->pot->mass) / $mass;
             $sensible = $thing->mostShare * $this->pot->mass - $there;
             $mostOf[$thing->slug] = $thing->mostShare < 1.0 ? max(0.0, min($most, $sensible)) : $most;
         }
@@ -121,19 +146,27 @@ final readonly class Equations
     /** What was said of it hot, as it will be cold. */
     private function cold(Feel $feel, float $steps): float
     {
-        return ! $this->state->isHot ? $steps : match ($feel) {
-            Feel::Sweet => $steps - self::COLD_IS_LESS_SWEET,
-            Feel::Thick => $steps + Feel::Thick->steps(0.0, Thickness::HOT),
-            default => $steps,
-        };
+        return ! $this->state->isHot
+            ? $steps
+            : match ($feel) {
+                Feel::Sweet => $steps - self::COLD_IS_LESS_SWEET,
+                Feel::Thick => $steps + Feel::Thick->steps(0.0, Thickness::HOT),
+                default => $steps,
+            };
     }
 
     /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
     private function mayGoIn(Ingredient $thing): bool
     {
         $isFatty = $thing->perGram[Constituent::FAT] > self::FATTY;
-        $mayBeFatty = array_intersect(array_keys($this->feels), [Feel::Hot->value, Feel::Rich->value, Feel::Thick->value]) !== [];
-        $isRaw = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
+        $mayBeFatty
+            = array_intersect(array_keys($this->feels), [
+                Feel::Hot->value,
+                Feel::Rich->value,
+                Feel::Thick->value,
+            ]) !== [];
+        $isRaw
+            = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
         $isAroma = array_diff($thing->roles, ['aroma']) === [];
 
         return (! $isFatty || $mayBeFatty) && ! $isRaw && ! $isAroma && $thing->group !== 'blends';
@@ -142,7 +175,8 @@ final readonly class Equations
     /** Boiling off is a remedy for what is thin or weak, and breaks what is held together by egg. */
     public function mayBoil(): bool
     {
-        return $this->from->estimates->emulsifiedFat() < self::BREAKS * $this->from->cooked->mixture->mass() && array_filter($this->feels, static fn (float $steps): bool => $steps < 0.0) !== [];
+        return $this->from->estimates->emulsifiedFat() < self::BREAKS * $this->from->cooked->mixture->mass()
+            && array_filter($this->feels, static fn (float $steps): bool => $steps < 0.0) !== [];
     }
 
     /**
@@ -159,7 +193,10 @@ final readonly class Equations
         foreach (Feel::cases() as $feel) {
             $value = $feel->value($at);
             $wanted = $this->wanted[$feel->value];
-            $weight = (isset($this->feels[$feel->value]) ? self::NAMED : self::HELD[$feel->value]) / $feel->perStep($wanted) / $this->pot->mass;
+            $weight
+                = (isset($this->feels[$feel->value]) ? self::NAMED : self::HELD[$feel->value])
+                / $feel->perStep($wanted)
+                / $this->pot->mass;
             $row = [];
             $right = ($wanted - $value) * $at->mass;
             foreach ($set as $i => $slug) {
@@ -188,7 +225,9 @@ final readonly class Equations
     /** What is boiled off is water, taken away. */
     private function brings(Feel $feel, string $slug, LinearPot $at): float
     {
-        return $slug === '' ? -$at->brings($feel, $this->perGram[''], 0.0) : $at->brings($feel, $this->perGram[$slug], LinearPot::drops($this->thing($slug)));
+        return $slug === ''
+            ? -$at->brings($feel, $this->perGram[''], 0.0)
+            : $at->brings($feel, $this->perGram[$slug], LinearPot::drops($this->thing($slug)));
     }
 
     /**
@@ -245,7 +284,12 @@ final readonly class Equations
         $most = 0.0;
         foreach (Feel::cases() as $feel) {
             if ($feel->measure() !== null) {
-                $most = max($most, abs($this->brings($feel, $slug, $at) - $feel->value($at)) * $grams / $at->mass / $feel->perStep($feel->value($at)));
+                $most = max(
+                    $most,
+                    (abs($this->brings($feel, $slug, $at) - $feel->value($at)) * $grams)
+                        / $at->mass
+                        / $feel->perStep($feel->value($at)),
+                );
             }
         }
 

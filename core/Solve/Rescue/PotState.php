@@ -13,5 +13,10 @@ final readonly class PotState
      * @param bool $isHot tasted hot, and to be eaten cold
      * @param string|null $beforeStage id of a stage whose reduction is still to come; null where it is finished
      */
-    public function __construct(public ?float $grams = null, public float $boiledFurther = 0.0, public bool $isHot = false, public ?string $beforeStage = null) {}
+    public function __construct(
+        public ?float $grams = null,
+        public float $boiledFurther = 0.0,
+        public bool $isHot = false,
+        public ?string $beforeStage = null,
+    ) {}
 }

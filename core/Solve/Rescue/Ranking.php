@@ -23,7 +23,8 @@ final readonly class Ranking
     public function __construct(private Equations $equations) {}
 
     /**
-     * What comes first: that it lands, then that nothing else is noticed, then few things, then little mass; where something
+     * What comes first: that it lands, then that nothing else is noticed, then few things, then little mass; where
+     * something
      * is noticed, that all of it together is little for the things it takes.
      *
      * @param array<string, float> $steps left
@@ -90,7 +91,10 @@ final readonly class Ranking
         foreach ($found as $each) {
             $isOld = $each['slugs'] === [];
             foreach ($news as $better) {
-                $isOld = $isOld || (array_diff($better['slugs'], $each['slugs']) === [] && array_slice($better['rank'], 0, 4) <= array_slice($each['rank'], 0, 4));
+                $isOld
+                    = $isOld
+                    || (array_diff($better['slugs'], $each['slugs']) === []
+                        && array_slice($better['rank'], 0, 4) <= array_slice($each['rank'], 0, 4));
             }
             if (! $isOld) {
                 $news[] = $each;
@@ -112,13 +116,21 @@ final readonly class Ranking
     {
         $seen = [];
 
-        return array_values(array_filter($found, function (array $each) use (&$seen): bool {
-            $kinds = array_map(fn (string $slug): string => $slug === '' ? '' : $this->equations->thing($slug)->group.($this->equations->thing($slug)->is('plain-water') ? ' water' : ''), $each['slugs']);
-            sort($kinds);
-            $kind = implode(' + ', $kinds);
-            $seen[$kind] = ($seen[$kind] ?? 0) + 1;
+        return array_values(
+            array_filter($found, function (array $each) use (&$seen): bool {
+                $kinds = array_map(
+                    fn (string $slug): string => $slug === ''
+                        ? ''
+                        : $this->equations->thing($slug)->group
+                            .($this->equations->thing($slug)->is('plain-water') ? ' water' : ''),
+                    $each['slugs'],
+                );
+                sort($kinds);
+                $kind = implode(' + ', $kinds);
+                $seen[$kind] = ($seen[$kind] ?? 0) + 1;
 
-            return $seen[$kind] <= self::OF_A_KIND;
-        }));
+                return $seen[$kind] <= self::OF_A_KIND;
+            }),
+        );
     }
 }

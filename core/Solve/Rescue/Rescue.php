@@ -28,8 +28,13 @@ final readonly class Rescue
      * @param array<string, float> $feels steps by Feel value, positive is too much, none of them 0
      * @param list<Ingredient> $have what may go in, besides water
      */
-    public static function of(Evaluation $from, Catalogue $catalogue, array $feels, array $have, ?PotState $pot = null): Rescued
-    {
+    public static function of(
+        Evaluation $from,
+        Catalogue $catalogue,
+        array $feels,
+        array $have,
+        ?PotState $pot = null,
+    ): Rescued {
         $pot ??= new PotState;
         $water = $catalogue->having('plain-water');
         $equations = new Equations(
@@ -52,7 +57,10 @@ final readonly class Rescue
     private function rescued(): Rescued
     {
         $doses = $this->search->best();
-        $remedies = array_map(fn (array $dose): Remedy => $this->writer->remedy($dose['grams'], $dose['texts'], $dose['boil']), array_slice($doses, 0, self::SHOWN));
+        $remedies = array_map(
+            fn (array $dose): Remedy => $this->writer->remedy($dose['grams'], $dose['texts'], $dose['boil']),
+            array_slice($doses, 0, self::SHOWN),
+        );
         $note = $this->writer->note($remedies);
         if ($remedies === [] || $remedies[0]->growth() > Ranking::ABSURD) {
             $remedies = [...array_filter([$this->secondBatch()]), ...$remedies];
@@ -79,6 +87,13 @@ final readonly class Rescue
             return null;
         }
 
-        return BatchExtension::byFactor($this->equations->from, $this->catalogue, [$this->equations->from->cooked->weighed->lines[$most]->line->id], $by[$most] / $room, $this->equations->state, $this->equations->feels);
+        return BatchExtension::byFactor(
+            $this->equations->from,
+            $this->catalogue,
+            [$this->equations->from->cooked->weighed->lines[$most]->line->id],
+            $by[$most] / $room,
+            $this->equations->state,
+            $this->equations->feels,
+        );
     }
 }

@@ -15,5 +15,10 @@ final readonly class Rescued
      * @param list<Remedy> $remedies
      * @param array<string, float> $before steps by Feel value, positive is too much
      */
-    public function __construct(public array $remedies, public array $before, public Evaluation $pot, public Sentence $note) {}
+    public function __construct(
+        public array $remedies,
+        public array $before,
+        public Evaluation $pot,
+        public Sentence $note,
+    ) {}
 }

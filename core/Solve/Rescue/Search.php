@@ -27,7 +27,14 @@ final readonly class Search
     /**
      * Written in spoons, best first.
      *
-     * @return list<array{grams: array<string, float>, texts: array<string, string>, boil: float, slugs: list<string>, rank: list<float|int>, helps: bool}>
+     * @return list<array{
+     *     grams: array<string, float>,
+     *     texts: array<string, string>,
+     *     boil: float,
+     *     slugs: list<string>,
+     *     rank: list<float|int>,
+     *     helps: bool,
+     * }>
      */
     public function best(): array
     {
@@ -84,7 +91,11 @@ final readonly class Search
             if ($slug === '' && ! $this->equations->mayBoil()) {
                 continue;
             }
-            $columns[$slug] = array_slice(array_column($this->equations->rows([$slug], $this->equations->pot)[0], 0), 0, count($right));
+            $columns[$slug] = array_slice(
+                array_column($this->equations->rows([$slug], $this->equations->pot)[0], 0),
+                0,
+                count($right),
+            );
         }
         $lengths = array_map(static fn (array $column): float => max(1e-12, self::dot($column, $column)), $columns);
         $pulls = array_map(static fn (array $column): float => self::dot($column, $right), $columns);
@@ -114,7 +125,14 @@ final readonly class Search
         $alike = [];
         foreach (array_filter($gains) as $slug => $gain) {
             $slug = (string) $slug;
-            $isAlike = array_filter($chosen, static fn (string $other): bool => $other !== '' && $slug !== '' && self::dot($columns[$slug], $columns[$other]) > self::ALIKE * sqrt($lengths[$slug] * $lengths[$other])) !== [];
+            $isAlike
+                = array_filter(
+                    $chosen,
+                    static fn (string $other): bool => $other !== ''
+                        && $slug !== ''
+                        && self::dot($columns[$slug], $columns[$other])
+                            > self::ALIKE * sqrt($lengths[$slug] * $lengths[$other]),
+                ) !== [];
             if ($isAlike) {
                 $alike[] = $slug;
             } else {
@@ -170,18 +188,32 @@ final readonly class Search
                 $off += $value * $x[$i];
             }
             $weight = isset($this->equations->feels[$feel->value]) ? Equations::NAMED : Equations::HELD[$feel->value];
-            $steps[$feel->value] = $off / $weight * $this->equations->pot->mass / ($this->equations->pot->mass + $mass);
+            $steps[$feel->value]
+                = (($off / $weight) * $this->equations->pot->mass) / ($this->equations->pot->mass + $mass);
         }
-        $used = array_values(array_filter($set, static fn (string $slug, int $i): bool => $x[$i] > 1e-4, ARRAY_FILTER_USE_BOTH));
+        $used = array_values(
+            array_filter($set, static fn (string $slug, int $i): bool => $x[$i] > 1e-4, ARRAY_FILTER_USE_BOTH),
+        );
 
-        return ['set' => $used, 'slugs' => $used, 'rank' => $this->ranking->rank($steps, count($used), $mass, in_array('', $used, true))];
+        return [
+            'set' => $used,
+            'slugs' => $used,
+            'rank' => $this->ranking->rank($steps, count($used), $mass, in_array('', $used, true)),
+        ];
     }
 
     /**
      * Solved again where it lands, and written in spoons.
      *
      * @param list<string> $set
-     * @return array{grams: array<string, float>, texts: array<string, string>, boil: float, slugs: list<string>, rank: list<float|int>, helps: bool}|array{}
+     * @return array{
+     *     grams: array<string, float>,
+     *     texts: array<string, string>,
+     *     boil: float,
+     *     slugs: list<string>,
+     *     rank: list<float|int>,
+     *     helps: bool,
+     * }|array{}
      */
     private function refined(array $set): array
     {
@@ -218,11 +250,23 @@ final readonly class Search
         if ($grams === [] && $boil <= 0.0) {
             return [];
         }
-        $steps = $this->equations->left($this->equations->stirred(array_map(strval(...), [...array_keys($grams), '']), [...array_values($grams), $boil]));
+        $steps = $this->equations->left(
+            $this->equations->stirred(array_map(strval(...), [...array_keys($grams), '']), [
+                ...array_values($grams),
+                $boil,
+            ]),
+        );
 
-        $slugs = array_map(strval(...), [...array_keys($grams), ...($boil > 0.0 ? [''] : [])]);
+        $slugs = array_map(strval(...), [...array_keys($grams), ...$boil > 0.0 ? [''] : []]);
 
-        return ['grams' => $grams, 'texts' => $texts, 'boil' => $boil, 'slugs' => $slugs, 'rank' => $this->ranking->rank($steps, count($slugs), array_sum($grams) - $boil, $boil > 0.0), 'helps' => $this->ranking->helps($steps)];
+        return [
+            'grams' => $grams,
+            'texts' => $texts,
+            'boil' => $boil,
+            'slugs' => $slugs,
+            'rank' => $this->ranking->rank($steps, count($slugs), array_sum($grams) - $boil, $boil > 0.0),
+            'helps' => $this->ranking->helps($steps),
+        ];
     }
 
     /** Share by which an amount may be off, for no taste to move by more than writing it down may. */

@@ -29,7 +29,11 @@ final readonly class Writer
     private const STRONG = 0.8;
     private const STRONG_ROLES = ['salty', 'hot', 'acid', 'umami'];
 
-    public function __construct(private Equations $equations, private Ranking $ranking, private Catalogue $catalogue) {}
+    public function __construct(
+        private Equations $equations,
+        private Ranking $ranking,
+        private Catalogue $catalogue,
+    ) {}
 
     /**
      * @param array<string, float> $grams
@@ -41,16 +45,37 @@ final readonly class Writer
         foreach ($grams as $slug => $each) {
             $additions[] = new Addition($this->equations->thing($slug), $each, $texts[$slug]);
         }
-        $at = $this->equations->stirred(array_map(strval(...), [...array_keys($grams), '']), [...array_values($grams), $boil]);
+        $at = $this->equations->stirred(array_map(strval(...), [...array_keys($grams), '']), [
+            ...array_values($grams),
+            $boil,
+        ]);
         $recipe = $this->applied($additions, $boil, 1.0);
         $after = Evaluation::of($recipe, $this->catalogue, $this->equations->from->style);
         $isStrong = false;
         foreach ($additions as $addition) {
-            $isStrong = $isStrong || (array_intersect($addition->ingredient->roles, self::STRONG_ROLES) !== [] && $this->equations->dose($addition->ingredient->slug, $addition->grams, $this->equations->pot) >= self::STRONG);
+            $isStrong
+                = $isStrong
+                || (array_intersect($addition->ingredient->roles, self::STRONG_ROLES) !== []
+                    && $this->equations->dose(
+                        $addition->ingredient->slug,
+                        $addition->grams,
+                        $this->equations->pot,
+                    ) >= self::STRONG);
         }
         $left = $this->equations->left($at);
 
-        return new Remedy($additions, $boil, $this->equations->pot->mass, $at->mass, $left, $after, $recipe, $isStrong ? $this->applied($additions, $boil, 0.5) : null, $this->remark($additions, $at, $left), Limits::approached($this->equations->from->estimates, $after->estimates));
+        return new Remedy(
+            $additions,
+            $boil,
+            $this->equations->pot->mass,
+            $at->mass,
+            $left,
+            $after,
+            $recipe,
+            $isStrong ? $this->applied($additions, $boil, 0.5) : null,
+            $this->remark($additions, $at, $left),
+            Limits::approached($this->equations->from->estimates, $after->estimates),
+        );
     }
 
     /**
@@ -65,23 +90,54 @@ final readonly class Writer
         $scale = ($planned - $this->equations->state->boiledFurther) / $this->equations->pot->mass;
         $stages = $recipe->stages;
         if ($this->equations->state->boiledFurther > 0.0) {
-            $stages[] = new Stage($recipe->freshId('s'), 'Boiled down further', [], new Process(ProcessKind::Simmer, until: new Until('mass_g', $planned - $this->equations->state->boiledFurther)));
+            $stages[] = new Stage(
+                $recipe->freshId('s'),
+                'Boiled down further',
+                [],
+                new Process(
+                    ProcessKind::Simmer,
+                    until: new Until('mass_g', $planned - $this->equations->state->boiledFurther),
+                ),
+            );
         }
         $lines = [];
         $thickens = false;
         foreach ($additions as $i => $addition) {
             $grams = $addition->grams * $share * $scale;
-            $text = abs($scale * $share - 1) < 1e-9 ? $addition->text : LineWriter::weighed($grams, $this->equations->kit);
+            $text
+                = abs($scale * $share - 1) < 1e-9
+                    ? $addition->text
+                    : LineWriter::weighed($grams, $this->equations->kit);
             $lines[] = new Line($recipe->freshId('a').'-'.($i + 1), $addition->ingredient->slug, $text);
             $thickens = $thickens || $addition->ingredient->perGram[Constituent::STARCH_RAW] > 0.5;
         }
         $next = $recipe->freshId('t');
         if ($lines !== []) {
-            $stages[] = new Stage($next, 'To taste', $lines, $thickens ? new Process(ProcessKind::Simmer, minutes: 1.0, lid: true) : null, extra: [Rescue::TO_TASTE => true]);
+            $stages[] = new Stage(
+                $next,
+                'To taste',
+                $lines,
+                $thickens ? new Process(ProcessKind::Simmer, minutes: 1.0, lid: true) : null,
+                extra: [Rescue::TO_TASTE => true],
+            );
         }
         if ($boil > 0.0) {
-            $added = array_sum(array_map(static fn (Addition $addition): float => $addition->grams, $additions)) * $share;
-            $stages[] = new Stage("{$next}-b", 'Boil down to taste', [], new Process(ProcessKind::Simmer, until: new Until('loss_percent', round(100 * $boil * $share / ($this->equations->pot->mass + $added), 2))), extra: [Rescue::TO_TASTE => true]);
+            $added
+                = array_sum(array_map(static fn (Addition $addition): float => $addition->grams, $additions))
+                * $share;
+            $stages[] = new Stage(
+                "{$next}-b",
+                'Boil down to taste',
+                [],
+                new Process(
+                    ProcessKind::Simmer,
+                    until: new Until(
+                        'loss_percent',
+                        round((100 * $boil * $share) / ($this->equations->pot->mass + $added), 2),
+                    ),
+                ),
+                extra: [Rescue::TO_TASTE => true],
+            );
         }
 
         return $recipe->withStages($stages);
@@ -96,18 +152,48 @@ final readonly class Writer
         $remarks = [];
         foreach ($additions as $addition) {
             if ($addition->ingredient->perGram[Constituent::STARCH_RAW] > 0.5) {
-                $remarks[] = Sentence::of('Stir the {name} into as much cold water first, then bring it to the boil.', ['name' => $addition->ingredient->shortName()]);
+                $remarks[] = Sentence::of(
+                    'Stir the {name} into as much cold water first, then bring it to the boil.',
+                    [
+                        'name' => $addition->ingredient->shortName(),
+                    ],
+                );
             }
         }
         $growth = $after->mass / $this->equations->pot->mass - 1;
         if ($growth >= self::SPLIT_FROM) {
             $take = $this->equations->pot->mass / (1 + $growth);
-            $parts = implode(' and ', array_map(fn (Addition $addition): string => LineWriter::fresh($addition->grams / (1 + $growth), $addition->ingredient, $this->equations->kit).' '.$addition->ingredient->shortName(), $additions));
-            $remarks[] = Sentence::of('Or mend a part of it: take {take}, add {parts}, and there is as much as now. Keep the rest for another batch.', ['take' => Quantity::mass($take), 'parts' => $parts]);
+            $parts = implode(
+                ' and ',
+                array_map(
+                    fn (Addition $addition): string => LineWriter::fresh(
+                        $addition->grams / (1 + $growth),
+                        $addition->ingredient,
+                        $this->equations->kit,
+                    )
+                        .' '
+                        .$addition->ingredient->shortName(),
+                    $additions,
+                ),
+            );
+            $remarks[] = Sentence::of(
+                'Or mend a part of it: take {take}, add {parts}, and there is as much as now. Keep the rest for '
+                    .'another batch.',
+                ['take' => Quantity::mass($take), 'parts' => $parts],
+            );
         }
-        $short = array_filter($left, fn (float $steps, string $feel): bool => isset($this->equations->feels[$feel]) && abs($steps) > Ranking::LANDS, ARRAY_FILTER_USE_BOTH);
+        $short = array_filter(
+            $left,
+            fn (float $steps, string $feel): bool => isset($this->equations->feels[$feel])
+                && abs($steps) > Ranking::LANDS,
+            ARRAY_FILTER_USE_BOTH,
+        );
         foreach ($short as $feel => $steps) {
-            $remarks[] = Sentence::of('{feel} stays {steps} {side}.', ['feel' => ucfirst($feel), 'steps' => Quantity::steps($steps), 'side' => $steps > 0 ? 'too much' : 'too little']);
+            $remarks[] = Sentence::of('{feel} stays {steps} {side}.', [
+                'feel' => ucfirst($feel),
+                'steps' => Quantity::steps($steps),
+                'side' => $steps > 0 ? 'too much' : 'too little',
+            ]);
         }
 
         return Sentence::together($remarks);
@@ -118,18 +204,30 @@ final readonly class Writer
     {
         $notes = [];
         if ($remedies === []) {
-            $notes[] = Sentence::of('Nothing on hand can mend that. Mark more of what you have in the Pantry, or make a second batch without what is too much and mix the two.');
+            $notes[] = Sentence::of(
+                'Nothing on hand can mend that. Mark more of what you have in the Pantry, or make a second batch '
+                    .'without what is too much and mix the two.',
+            );
         } elseif ($this->ranking->rank($remedies[0]->steps, 0, 0.0, false)[0] > 0) {
             $notes[] = Sentence::of('Nothing on hand mends it all the way; this comes nearest.');
         }
         if ($remedies !== [] && $remedies[0]->growth() > Ranking::ABSURD) {
-            $notes[] = Sentence::of('It takes {times} times as much sauce to dilute that. A second batch without what is too much, mixed with this one, is the honest way.', ['times' => Quantity::number(1 + $remedies[0]->growth(), 1)]);
+            $notes[] = Sentence::of(
+                'It takes {times} times as much sauce to dilute that. A second batch without what is too much, '
+                    .'mixed with this one, is the honest way.',
+                ['times' => Quantity::number(1 + $remedies[0]->growth(), 1)],
+            );
         }
         if ($this->equations->state->isHot) {
-            $notes[] = Sentence::of('Tasted hot: cold it will be thicker by about half a word and a little less sweet, which is counted.');
+            $notes[] = Sentence::of(
+                'Tasted hot: cold it will be thicker by about half a word and a little less sweet, which is counted.',
+            );
         }
         if ($this->equations->state->beforeStage !== null && $this->equations->concentrates() > 1.0) {
-            $notes[] = Sentence::of('Tasted before it has boiled down: it will be {times} times as strong, which is counted.', ['times' => Quantity::number($this->equations->concentrates(), 1)]);
+            $notes[] = Sentence::of(
+                'Tasted before it has boiled down: it will be {times} times as strong, which is counted.',
+                ['times' => Quantity::number($this->equations->concentrates(), 1)],
+            );
         }
 
         return Sentence::together($notes);

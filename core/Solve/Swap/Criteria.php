@@ -7,7 +7,10 @@ namespace Vinculum\Solve\Swap;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Safety\Need;
 
-/** What a stand-in should be like besides tasting right: what there is, what is in season, what was tried before, what is ruled out. */
+/**
+ * What a stand-in should be like besides tasting right: what there is, what is in season, what was tried before, what
+ * is ruled out.
+ */
 final readonly class Criteria
 {
     /**
@@ -18,7 +21,14 @@ final readonly class Criteria
      * @param list<Need> $needs
      * @param list<string> $never slugs of what never comes into this house
      */
-    public function __construct(public array $onHand = [], public array $inSeason = [], public array $outOfSeason = [], public array $remembered = [], public array $needs = [], public array $never = []) {}
+    public function __construct(
+        public array $onHand = [],
+        public array $inSeason = [],
+        public array $outOfSeason = [],
+        public array $remembered = [],
+        public array $needs = [],
+        public array $never = [],
+    ) {}
 
     /** What is ruled out by a need; some kinds of it being so only counts against it. */
     public function ruleOut(Ingredient $ingredient): bool

@@ -22,17 +22,27 @@ use Vinculum\Taste\Measure;
 /**
  * Stand-ins for one line, each with the amount that keeps the balance and what else has to move for it.
  *
- * Taking the line out leaves, for every figure y of the finished sauce, a gap of m (b − y): m grams that brought b. With x_j grams
+ * Taking the line out leaves, for every figure y of the finished sauce, a gap of m (b − y): m grams that brought b.
+ * With x_j grams
  * of a stand-in, and d_k of the few lines that may make up for it,
  *
  *     Σ m_j (b_j − y) x_j + Σ m_k (b_k − y) d_k = m (b − y)      each over the sauce and its noticeable step
  *
- * beside a row for each aroma the line had, one for the mass, and a price on every compensation. What a gram becomes in the pot is
+ * beside a row for each aroma the line had, one for the mass, and a price on every compensation. What a gram becomes in
+ * the pot is
  * taken from what the line itself became there; the best are cooked for real and solved once more from where they land.
  */
 final readonly class Equations
 {
-    public const HELD = ['sweet' => 1.0, 'sour' => 1.0, 'salty' => 1.0, 'umami' => 0.7, 'hot' => 0.7, 'thick' => 0.35, 'rich' => 0.3];
+    public const HELD = [
+        'sweet' => 1.0,
+        'sour' => 1.0,
+        'salty' => 1.0,
+        'umami' => 0.7,
+        'hot' => 0.7,
+        'thick' => 0.35,
+        'rich' => 0.3,
+    ];
     /** Of an aroma, beside a taste. */
     private const AROMA = 0.8;
     /** A share of the sauce that goes missing, beside a step of taste. */
@@ -43,7 +53,12 @@ final readonly class Equations
     /** A taste is what a line is for from this share of it. */
     private const IS_FOR = 0.25;
     /** The plain thing for each, by its trait. */
-    public const BASICS = ['sweet' => 'plain-sweet', 'sour' => 'plain-sour', 'salty' => 'plain-salty', '' => 'plain-water'];
+    public const BASICS = [
+        'sweet' => 'plain-sweet',
+        'sour' => 'plain-sour',
+        'salty' => 'plain-salty',
+        '' => 'plain-water',
+    ];
 
     public WeighedLine $out;
 
@@ -54,7 +69,9 @@ final readonly class Equations
     /** @var array<string, float> figures to keep, by Feel value */
     public array $wanted;
 
-    /** @var array<int, float> what is left in the sauce of each constituent that a line of this stage brings, as a share */
+    /**
+     * @var array<int, float> what is left in the sauce of each constituent that a line of this stage brings, as a share
+     */
     public array $left;
 
     /** @var array<int, float> the same for what is stirred in, where the line itself is whole or lifted out */
@@ -68,11 +85,23 @@ final readonly class Equations
     /** The taste the line is there for; null where it is there for its aroma or its body. */
     public ?Measure $isFor;
 
-    /** @var array<string, array{line: WeighedLine|null, ingredient: Ingredient, pulls: array<int, float>, least: float, most: float}> */
+    /**
+     * @var array<string, array{
+     *     line: WeighedLine|null,
+     *     ingredient: Ingredient,
+     *     pulls: array<int, float>,
+     *     least: float,
+     *     most: float,
+     * }>
+     */
     public array $helpers;
 
-    public function __construct(public Evaluation $from, public Catalogue $catalogue, public int $place, public Criteria $wishes)
-    {
+    public function __construct(
+        public Evaluation $from,
+        public Catalogue $catalogue,
+        public int $place,
+        public Criteria $wishes,
+    ) {
         $this->out = $from->cooked->weighed->lines[$place];
         $this->pot = LinearPot::of($from->cooked);
         $this->kit = $from->recipe->kitchenware();
@@ -82,7 +111,8 @@ final readonly class Equations
         }
         $this->wanted = $wanted;
         $this->left = $this->whatIsLeft($this->out->line->handling);
-        $this->leftOfStirredIn = $this->out->line->handling === Handling::In ? $this->left : $this->whatIsLeft(Handling::In);
+        $this->leftOfStirredIn
+            = $this->out->line->handling === Handling::In ? $this->left : $this->whatIsLeft(Handling::In);
         $this->aroma = $this->aromaOf();
         $this->isFor = $this->isFor();
         // a gram of garlic smells more than a gram of vinegar
@@ -98,7 +128,11 @@ final readonly class Equations
         $isKnown = [];
         foreach ($order as $i) {
             $line = $this->from->cooked->weighed->lines[$i];
-            if ($line->stage !== $this->out->stage || $line->line->handling !== $handling || $line->ingredient === null) {
+            if (
+                $line->stage !== $this->out->stage
+                || $line->line->handling !== $handling
+                || $line->ingredient === null
+            ) {
                 continue;
             }
             foreach ($line->ingredient->perGram as $constituent => $share) {
@@ -119,7 +153,9 @@ final readonly class Equations
         $most = self::MOST_SHARE * 2 * $this->pot->mass;
         $there = $this->from->cooked->weighed->gramsOf($thing->slug, except: $this->place);
 
-        return $thing->mostShare < 1.0 ? max(0.0, min($most, $thing->mostShare * $this->pot->mass - $there)) : $most;
+        return $thing->mostShare < 1.0
+            ? max(0.0, min($most, $thing->mostShare * $this->pot->mass - $there))
+            : $most;
     }
 
     /**
@@ -130,7 +166,8 @@ final readonly class Equations
     public function becomes(Ingredient $ingredient): array
     {
         $perGram = [];
-        $left = $this->handlingOf($ingredient) === $this->out->line->handling ? $this->left : $this->leftOfStirredIn;
+        $left
+            = $this->handlingOf($ingredient) === $this->out->line->handling ? $this->left : $this->leftOfStirredIn;
         foreach ($ingredient->perGram as $constituent => $share) {
             $perGram[] = $share * $left[$constituent];
         }
@@ -145,7 +182,12 @@ final readonly class Equations
     /** @return array<string, float> */
     private function aromaOf(): array
     {
-        return $this->out->ingredient === null ? [] : array_map(fn (float $strength): float => $strength * $this->out->grams, $this->out->ingredient->aroma);
+        return $this->out->ingredient === null
+            ? []
+            : array_map(
+                fn (float $strength): float => $strength * $this->out->grams,
+                $this->out->ingredient->aroma,
+            );
     }
 
     /**
@@ -160,17 +202,30 @@ final readonly class Equations
         $pulls = [];
         foreach (Feel::cases() as $feel) {
             $wanted = $this->wanted[$feel->value];
-            $brings = $mass > 1e-9 ? $this->pot->brings($feel, array_map(static fn (float $each): float => $each / $mass, $becomes), LinearPot::drops($ingredient)) : 0.0;
-            $pulls[] = self::HELD[$feel->value] * $mass * ($brings - $wanted) / $feel->perStep($wanted) / $this->pot->mass;
+            $brings
+                = $mass > 1e-9
+                    ? $this->pot->brings(
+                        $feel,
+                        array_map(static fn (float $each): float => $each / $mass, $becomes),
+                        LinearPot::drops($ingredient),
+                    )
+                    : 0.0;
+            $pulls[]
+                = (self::HELD[$feel->value] * $mass * ($brings - $wanted))
+                / $feel->perStep($wanted)
+                / $this->pot->mass;
         }
         $all = array_sum($this->aroma);
         if ($all > 0.0) {
             $smells = $ingredient->aroma;
             foreach (array_keys($this->aroma) as $aroma) {
-                $pulls[] = $this->aromaWeight * ($smells[$aroma] ?? 0.0) / $all / Sense::Aroma->weber();
+                $pulls[] = ($this->aromaWeight * ($smells[$aroma] ?? 0.0)) / $all / Sense::Aroma->weber();
             }
             // what it did not smell of before
-            $pulls[] = $this->aromaWeight * array_sum(array_diff_key($smells, $this->aroma)) / $all / Sense::Aroma->weber();
+            $pulls[]
+                = ($this->aromaWeight * array_sum(array_diff_key($smells, $this->aroma)))
+                / $all
+                / Sense::Aroma->weber();
         }
         $pulls[] = $mass / $this->pot->mass / self::MASS_SHARE;
 
@@ -188,7 +243,7 @@ final readonly class Equations
         $gap = $this->pulls(array_values($row), $ingredient);
         $at = count(Feel::cases());
         foreach ($this->aroma as $strength) {
-            $gap[$at++] = $this->aromaWeight * $strength / array_sum($this->aroma) / Sense::Aroma->weber();
+            $gap[$at++] = ($this->aromaWeight * $strength) / array_sum($this->aroma) / Sense::Aroma->weber();
         }
         if ($this->aroma !== []) {
             $gap[$at] = 0.0;
@@ -198,9 +253,16 @@ final readonly class Equations
     }
 
     /**
-     * Lines that may make up for what a stand-in lacks: what is sweetest, sourest, saltiest already, or the plain thing.
+     * Lines that may make up for what a stand-in lacks: what is sweetest, sourest, saltiest already, or the plain
+     * thing.
      *
-     * @return array<string, array{line: WeighedLine|null, ingredient: Ingredient, pulls: array<int, float>, least: float, most: float}>
+     * @return array<string, array{
+     *     line: WeighedLine|null,
+     *     ingredient: Ingredient,
+     *     pulls: array<int, float>,
+     *     least: float,
+     *     most: float,
+     * }>
      */
     private function findHelpers(): array
     {
@@ -211,22 +273,55 @@ final readonly class Equations
             $best = null;
             foreach ($this->from->cooked->rows as $i => $row) {
                 $line = $weighed[$i];
-                $isFree = $i !== $this->place && $line->source === $i && ! $line->line->lock && $line->ingredient !== null && $line->grams > 0.0;
+                $isFree
+                    = $i !== $this->place
+                    && $line->source === $i
+                    && ! $line->line->lock
+                    && $line->ingredient !== null
+                    && $line->grams > 0.0;
                 if (! $isFree || $this->isFollowed($i)) {
                     continue;
                 }
-                $own = $for === '' ? ($line->ingredient->is('plain-water') ? 1.0 : 0.0)
-                    : (in_array($roles[$for], $line->ingredient->roles, true) ? $this->from->tasting->measures[Feel::from($for)->measure()->value ?? '']->contributions[$i] ?? 0.0 : 0.0);
+                $own
+                    = $for === ''
+                        ? ($line->ingredient->is('plain-water')
+                            ? 1.0
+                            : 0.0)
+                        : (in_array($roles[$for], $line->ingredient->roles, true)
+                            ? $this->from->tasting->measures[Feel::from($for)->measure()->value ?? '']
+                                    ->contributions[$i] ?? 0.0
+                            : 0.0);
                 if ($own > ($best[1] ?? 0.0)) {
                     $best = [$i, $own];
                 }
             }
             $line = $best === null ? null : $weighed[$best[0]];
             if ($best !== null && $line?->ingredient !== null) {
-                $row = array_values(array_map(static fn (float $each): float => $each / $line->grams, $this->from->cooked->rows[$best[0]]));
-                $helpers[$line->line->id] = ['line' => $line, 'ingredient' => $line->ingredient, 'pulls' => $this->pulls($row, $line->ingredient), 'least' => -0.9 * $line->grams, 'most' => self::MOST_GROWTH * $line->grams];
-            } elseif (($ingredient = $this->catalogue->having($basic)) !== null && ! $this->wishes->ruleOut($ingredient) && $ingredient->slug !== $this->out->ingredient?->slug) {
-                $helpers[$basic] = ['line' => null, 'ingredient' => $ingredient, 'pulls' => $this->pulls($this->becomes($ingredient), $ingredient), 'least' => 0.0, 'most' => self::MOST_SHARE * $this->pot->mass];
+                $row = array_values(
+                    array_map(
+                        static fn (float $each): float => $each / $line->grams,
+                        $this->from->cooked->rows[$best[0]],
+                    ),
+                );
+                $helpers[$line->line->id] = [
+                    'line' => $line,
+                    'ingredient' => $line->ingredient,
+                    'pulls' => $this->pulls($row, $line->ingredient),
+                    'least' => -0.9 * $line->grams,
+                    'most' => self::MOST_GROWTH * $line->grams,
+                ];
+            } elseif (
+                ($ingredient = $this->catalogue->having($basic)) !== null
+                && ! $this->wishes->ruleOut($ingredient)
+                && $ingredient->slug !== $this->out->ingredient?->slug
+            ) {
+                $helpers[$basic] = [
+                    'line' => null,
+                    'ingredient' => $ingredient,
+                    'pulls' => $this->pulls($this->becomes($ingredient), $ingredient),
+                    'least' => 0.0,
+                    'most' => self::MOST_SHARE * $this->pot->mass,
+                ];
             }
         }
 
@@ -261,7 +356,10 @@ final readonly class Equations
         $most = self::IS_FOR;
         foreach (Measure::cases() as $measure) {
             $tasted = $this->from->tasting->measures[$measure->value];
-            $share = $tasted->figure->value > $measure->threshold() ? ($tasted->contributions[$this->place] ?? 0.0) / $tasted->figure->value : 0.0;
+            $share
+                = $tasted->figure->value > $measure->threshold()
+                    ? ($tasted->contributions[$this->place] ?? 0.0) / $tasted->figure->value
+                    : 0.0;
             if ($share > $most) {
                 [$best, $most] = [$measure, $share];
             }

@@ -17,7 +17,8 @@ use Vinculum\Solve\Rebalance\Rebalance;
 use Vinculum\Taste\Measure;
 
 /**
- * A whole recipe freed of what somebody does not eat: every line that stands in the way, hidden ones too, is swapped for what
+ * A whole recipe freed of what somebody does not eat: every line that stands in the way, hidden ones too, is swapped
+ * for what
  * does not, one after the other, and then the whole is balanced again to what it was.
  */
 final class FreeOf
@@ -29,20 +30,42 @@ final class FreeOf
      * @param list<Need> $needs
      * @param list<string> $kept ids of lines the maker keeps as they are
      */
-    public static function of(Evaluation $from, Catalogue $catalogue, array $needs, Criteria $wishes, array $kept = []): FreedRecipe
-    {
-        $wishes = new Criteria($wishes->onHand, $wishes->inSeason, $wishes->outOfSeason, $wishes->remembered, $needs, $wishes->never);
+    public static function of(
+        Evaluation $from,
+        Catalogue $catalogue,
+        array $needs,
+        Criteria $wishes,
+        array $kept = [],
+    ): FreedRecipe {
+        $wishes = new Criteria(
+            $wishes->onHand,
+            $wishes->inSeason,
+            $wishes->outOfSeason,
+            $wishes->remembered,
+            $needs,
+            $wishes->never,
+        );
         $at = $from;
         $changes = [];
         $left = [];
         foreach (self::offending($from, $needs) as [$id, $name, $why]) {
             if (in_array($id, $kept, true)) {
-                $left[] = ['line' => $id, 'why' => Sentence::of('{name} {why}; you keep it.', ['name' => $name, 'why' => $why])];
+                $left[] = [
+                    'line' => $id,
+                    'why' => Sentence::of('{name} {why}; you keep it.', ['name' => $name, 'why' => $why]),
+                ];
                 continue;
             }
             $best = Swap::options($at, $catalogue, $id, $wishes)[0] ?? null;
             if ($best === null || $best->distance > self::TOO_FAR) {
-                $left[] = ['line' => $id, 'why' => Sentence::of('{name} {why}, and nothing in the pantry can stand in for it. Leave it out, or make another sauce.', ['name' => $name, 'why' => $why])];
+                $left[] = [
+                    'line' => $id,
+                    'why' => Sentence::of(
+                        '{name} {why}, and nothing in the pantry can stand in for it. Leave it out, or make '
+                            .'another sauce.',
+                        ['name' => $name, 'why' => $why],
+                    ),
+                ];
                 continue;
             }
             $changes[] = new FreedLine($id, $name, $best->with, $why, $best->notes);
@@ -60,7 +83,17 @@ final class FreeOf
         }
         $steps = self::steps($from, $at);
 
-        return new FreedRecipe($changes, $left, $steps, Losses::of($from, $at), Limits::approached($from->estimates, $at->estimates), self::toCheck($at, $needs), Brings::between($from->cooked->weighed, $at->cooked->weighed), $at, $at->recipe);
+        return new FreedRecipe(
+            $changes,
+            $left,
+            $steps,
+            Losses::of($from, $at),
+            Limits::approached($from->estimates, $at->estimates),
+            self::toCheck($at, $needs),
+            Brings::between($from->cooked->weighed, $at->cooked->weighed),
+            $at,
+            $at->recipe,
+        );
     }
 
     /**
@@ -91,7 +124,11 @@ final class FreeOf
         $names = [];
         foreach ($evaluation->cooked->weighed->lines as $line) {
             foreach ($needs as $need) {
-                if ($line->ingredient !== null && ! $line->line->leftOut && $need->verdict($line->ingredient) === 'check') {
+                if (
+                    $line->ingredient !== null
+                    && ! $line->line->leftOut
+                    && $need->verdict($line->ingredient) === 'check'
+                ) {
                     $names[] = $line->ingredient->shortName();
                 }
             }
@@ -115,6 +152,11 @@ final class FreeOf
 
     private static function size(Evaluation $from, Evaluation $to): float
     {
-        return array_sum(array_map(static fn (float $steps): float => min(4.0, abs($steps)) ** 2, array_slice(self::steps($from, $to), 0, 5)));
+        return array_sum(
+            array_map(
+                static fn (float $steps): float => min(4.0, abs($steps)) ** 2,
+                array_slice(self::steps($from, $to), 0, 5),
+            ),
+        );
     }
 }

@@ -17,5 +17,11 @@ final readonly class FreedLine
      * @param string $why what it stood in the way of
      * @param list<Sentence> $notes
      */
-    public function __construct(public string $line, public string $name, public array $with, public string $why, public array $notes) {}
+    public function __construct(
+        public string $line,
+        public string $name,
+        public array $with,
+        public string $why,
+        public array $notes,
+    ) {}
 }

@@ -27,32 +27,84 @@ final class Notes
     private const SAME_STEPS = 0.2;
     private const SAME_SMELL = 0.75;
 
-    private const CERTAIN = ['pure' => 'exactly', 'assayed' => 'to 3 %', 'branded' => 'to 10 %: brands differ', 'produce' => 'to 15 %: no two are alike'];
+    private const CERTAIN = [
+        'pure' => 'exactly',
+        'assayed' => 'to 3 %',
+        'branded' => 'to 10 %: brands differ',
+        'produce' => 'to 15 %: no two are alike',
+    ];
 
     /**
      * @param non-empty-list<Addition> $with
      * @param array<string, float> $steps by Feel value
      * @return list<Sentence>
      */
-    public static function of(Evaluation $before, Evaluation $after, WeighedLine $out, array $with, array $steps, ?Measure $isFor, bool $isAlone): array
-    {
+    public static function of(
+        Evaluation $before,
+        Evaluation $after,
+        WeighedLine $out,
+        array $with,
+        array $steps,
+        ?Measure $isFor,
+        bool $isAlone,
+    ): array {
         $ingredient = $out->ingredient;
         if ($ingredient === null) {
             return [];
         }
         $notes = [];
-        $name = implode(' and ', array_map(static fn (Addition $addition): string => $addition->ingredient->shortName(), $with));
+        $name = implode(
+            ' and ',
+            array_map(static fn (Addition $addition): string => $addition->ingredient->shortName(), $with),
+        );
         if ($isFor !== null) {
             $strength = $isFor->strengthOf($ingredient) ?? 0.0;
-            $theirs = max(array_map(static fn (Addition $addition): float => $isFor->strengthOf($addition->ingredient) ?? 0.0, $with));
+            $theirs = max(
+                array_map(
+                    static fn (Addition $addition): float => $isFor->strengthOf($addition->ingredient) ?? 0.0,
+                    $with,
+                ),
+            );
             if ($strength > 0.0 && $theirs < self::ALMOST_NONE * $strength) {
-                $notes[] = Sentence::of('{name} brings almost no {taste}: it only sounds right.', ['name' => ucfirst($name), 'taste' => ['sweetness' => 'sweetness', 'sourness' => 'sourness', 'saltiness' => 'salt', 'umami' => 'umami', 'heat' => 'heat'][$isFor->value]]);
-            } elseif (count($with) === 1 && $theirs > 0.0 && $strength > 0.0 && ($theirs / $strength > 1.15 || $theirs / $strength < 0.87)) {
-                $notes[] = Sentence::of('Not one for one: by weight it is {times} times as {taste}.', ['times' => Quantity::number($theirs / $strength, $theirs / $strength < 10 ? 1 : 0), 'taste' => ['sweetness' => 'sweet', 'sourness' => 'sour', 'saltiness' => 'salty', 'umami' => 'savoury', 'heat' => 'hot'][$isFor->value]]);
+                $notes[] = Sentence::of('{name} brings almost no {taste}: it only sounds right.', [
+                    'name' => ucfirst($name),
+                    'taste' => [
+                        'sweetness' => 'sweetness',
+                        'sourness' => 'sourness',
+                        'saltiness' => 'salt',
+                        'umami' => 'umami',
+                        'heat' => 'heat',
+                    ][$isFor->value],
+                ]);
+            } elseif (
+                count($with) === 1
+                && $theirs > 0.0
+                && $strength > 0.0
+                && ($theirs / $strength > 1.15 || $theirs / $strength < 0.87)
+            ) {
+                $notes[] = Sentence::of('Not one for one: by weight it is {times} times as {taste}.', [
+                    'times' => Quantity::number($theirs / $strength, $theirs / $strength < 10 ? 1 : 0),
+                    'taste' => [
+                        'sweetness' => 'sweet',
+                        'sourness' => 'sour',
+                        'saltiness' => 'salty',
+                        'umami' => 'savoury',
+                        'heat' => 'hot',
+                    ][$isFor->value],
+                ]);
             }
         }
-        $tastes = array_filter(Measure::cases(), static fn (Measure $measure): bool => abs($steps[Feel::ofMeasure($measure)->value]) > self::SAME_STEPS);
-        if ($isAlone && $tastes === [] && count($with) === 1 && $with[0]->ingredient->group === $ingredient->group && Aroma::likeness($ingredient, $with[0]->ingredient) > self::SAME_SMELL) {
+        $tastes = array_filter(
+            Measure::cases(),
+            static fn (Measure $measure): bool => abs($steps[Feel::ofMeasure($measure)->value]) > self::SAME_STEPS,
+        );
+        if (
+            $isAlone
+            && $tastes === []
+            && count($with) === 1
+            && $with[0]->ingredient->group === $ingredient->group
+            && Aroma::likeness($ingredient, $with[0]->ingredient) > self::SAME_SMELL
+        ) {
             $notes[] = Sentence::of('A cosmetic swap: the sauce tastes the same.');
         }
         $was = $before->estimates->thickness();
@@ -60,12 +112,19 @@ final class Notes
         if ($was !== null && $is !== null && $was !== $is) {
             $notes[] = Sentence::of('It {was} now, and then {is}.', ['was' => $was->words(), 'is' => $is->words()]);
         }
-        $tints = array_values(array_unique(array_map(static fn (Addition $addition): string => $addition->ingredient->tint, $with)));
+        $tints = array_values(
+            array_unique(array_map(static fn (Addition $addition): string => $addition->ingredient->tint, $with)),
+        );
         if (! in_array($ingredient->tint, $tints, true) && $out->grams > 0.02 * $before->cooked->mixture->mass()) {
-            $notes[] = Sentence::of('The colour moves from {from} towards {to}.', ['from' => $ingredient->tint, 'to' => implode(' and ', $tints)]);
+            $notes[] = Sentence::of('The colour moves from {from} towards {to}.', [
+                'from' => $ingredient->tint,
+                'to' => implode(' and ', $tints),
+            ]);
         }
         $notes = [...$notes, ...self::smells($out, $with)];
-        $notes[] = Sentence::of('Its strength is known {how}.', ['how' => self::CERTAIN[$with[0]->ingredient->certainty->value]]);
+        $notes[] = Sentence::of('Its strength is known {how}.', [
+            'how' => self::CERTAIN[$with[0]->ingredient->certainty->value],
+        ]);
 
         return $notes;
     }
@@ -76,7 +135,10 @@ final class Notes
      */
     private static function smells(WeighedLine $out, array $with): array
     {
-        $had = $out->ingredient === null ? [] : array_map(static fn (float $strength): float => $strength * $out->grams, $out->ingredient->aroma);
+        $had
+            = $out->ingredient === null
+                ? []
+                : array_map(static fn (float $strength): float => $strength * $out->grams, $out->ingredient->aroma);
         $has = [];
         foreach ($with as $addition) {
             foreach ($addition->ingredient->aroma as $aroma => $strength) {
@@ -84,13 +146,29 @@ final class Notes
             }
         }
         $all = max(1e-9, array_sum($had));
-        $lost = array_keys(array_filter($had, static fn (float $strength, string $aroma): bool => $strength > self::A_PART * $all && ($has[$aroma] ?? 0.0) < self::LOST * $strength, ARRAY_FILTER_USE_BOTH));
-        $new = array_keys(array_filter($has, static fn (float $strength, string $aroma): bool => ! isset($had[$aroma]) && $strength > self::A_PART * max($all, array_sum($has) * self::A_PART), ARRAY_FILTER_USE_BOTH));
+        $lost = array_keys(
+            array_filter(
+                $had,
+                static fn (float $strength, string $aroma): bool => $strength > self::A_PART * $all
+                    && ($has[$aroma] ?? 0.0) < self::LOST * $strength,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
+        $new = array_keys(
+            array_filter(
+                $has,
+                static fn (float $strength, string $aroma): bool => ! isset($had[$aroma])
+                    && $strength > self::A_PART * max($all, array_sum($has) * self::A_PART),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         $names = static fn (string ...$of): string => str_replace('-', ' ', implode(' and ', $of));
 
-        return array_values(array_filter([
-            $lost === [] ? null : Sentence::of('Loses the smell of {smells}.', ['smells' => $names(...$lost)]),
-            $new === [] ? null : Sentence::of('Smells of {smells} instead.', ['smells' => $names(...$new)]),
-        ]));
+        return array_values(
+            array_filter([
+                $lost === [] ? null : Sentence::of('Loses the smell of {smells}.', ['smells' => $names(...$lost)]),
+                $new === [] ? null : Sentence::of('Smells of {smells} instead.', ['smells' => $names(...$new)]),
+            ]),
+        );
     }
 }

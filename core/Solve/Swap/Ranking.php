@@ -13,7 +13,8 @@ final readonly class Ranking
     public function __construct(private Equations $equations) {}
 
     /**
-     * How far a stand-in is from what it stands in for: what it leaves of taste and smell, what else it is for, how much else has
+     * How far a stand-in is from what it stands in for: what it leaves of taste and smell, what else it is for, how
+     * much else has
      * to move, and what the maker has and remembers. In steps, about.
      *
      * @param non-empty-list<Ingredient> $things
@@ -25,14 +26,26 @@ final readonly class Ranking
         if ($out === null) {
             return INF;
         }
-        $roles = array_values(array_unique(array_merge(...array_map(static fn (Ingredient $thing): array => $thing->roles, $things))));
-        $shared = count(array_intersect($out->roles, $roles)) / max(1, count(array_unique([...$out->roles, ...$roles])));
+        $roles = array_values(
+            array_unique(array_merge(...array_map(static fn (Ingredient $thing): array => $thing->roles, $things))),
+        );
+        $shared
+            = count(array_intersect($out->roles, $roles)) / max(1, count(array_unique([...$out->roles, ...$roles])));
         $weights = array_sum($grams);
         // a line that is there for its taste is missed less for its smell
-        $distance = 1.2 * $steps + ($this->equations->isFor === null ? 1.0 : 0.3) * min(3.0, $whiff) + 2.0 * (1 - $shared) + 0.3 * $helpers + 0.35 * (count($things) - 1);
+        $distance
+            = 1.2 * $steps
+            + ($this->equations->isFor === null ? 1.0 : 0.3) * min(3.0, $whiff)
+            + 2.0 * (1 - $shared)
+            + 0.3 * $helpers
+            + 0.35 * (count($things) - 1);
         foreach ($things as $i => $thing) {
             $share = $grams[$i] / $weights;
-            $distance += $share * (1.2 * (1 - Aroma::likeness($out, $thing)) + ($thing->group === $out->group ? 0.0 : 0.6) + ($thing->form === $out->form ? 0.0 : 0.6));
+            $distance
+                += $share
+                * (1.2 * (1 - Aroma::likeness($out, $thing))
+                    + ($thing->group === $out->group ? 0.0 : 0.6)
+                    + ($thing->form === $out->form ? 0.0 : 0.6));
             $distance += $this->equations->wishes->isToCheck($thing) ? 0.7 : 0.0;
             $distance -= in_array($thing->slug, $this->equations->wishes->onHand, true) ? 0.6 * $share : 0.0;
             $distance -= in_array($thing->slug, $this->equations->wishes->inSeason, true) ? 0.4 * $share : 0.0;

@@ -38,10 +38,16 @@ final readonly class Search
         $found = [];
         foreach ($only ?? $this->equations->catalogue->slugs() as $slug) {
             $ingredient = $this->equations->catalogue->find($slug);
-            if ($ingredient === null || $ingredient->slug === $this->equations->out->ingredient?->slug || $this->equations->wishes->ruleOut($ingredient) || ($only === null && ! $this->mayStandIn($ingredient))) {
+            if (
+                $ingredient === null
+                || $ingredient->slug === $this->equations->out->ingredient?->slug
+                || $this->equations->wishes->ruleOut($ingredient)
+                || ($only === null && ! $this->mayStandIn($ingredient))
+            ) {
                 continue;
             }
-            $found[] = $this->weighedOut([$ingredient]) ?? ($only === null ? null : $this->oneForOne($ingredient));
+            $found[]
+                = $this->weighedOut([$ingredient]) ?? ($only === null ? null : $this->oneForOne($ingredient));
         }
         $found = array_values(array_filter($found));
         usort($found, static fn (array $a, array $b): int => $a['distance'] <=> $b['distance']);
@@ -60,8 +66,11 @@ final readonly class Search
     {
         $out = $this->equations->out->ingredient;
 
-        return $out !== null && ($ingredient->group === $out->group || array_intersect($ingredient->roles, array_diff($out->roles, ['aroma', 'base'])) !== []
-            || ($out->roles === ['base'] && in_array('base', $ingredient->roles, true)) || array_intersect_key($ingredient->aroma, $this->equations->aroma) !== []);
+        return $out !== null
+            && ($ingredient->group === $out->group
+                || array_intersect($ingredient->roles, array_diff($out->roles, ['aroma', 'base'])) !== []
+                || ($out->roles === ['base'] && in_array('base', $ingredient->roles, true))
+                || array_intersect_key($ingredient->aroma, $this->equations->aroma) !== []);
     }
 
     /**
@@ -71,14 +80,29 @@ final readonly class Search
      */
     private function oneForOne(Ingredient $ingredient): array
     {
-        return ['things' => [$ingredient], 'x' => [$this->equations->out->grams], 'helpers' => [], 'distance' => self::NO_STAND_IN];
+        return [
+            'things' => [$ingredient],
+            'x' => [$this->equations->out->grams],
+            'helpers' => [],
+            'distance' => self::NO_STAND_IN,
+        ];
     }
 
     /**
      * Two or three things for one, where they do better together than any alone.
      *
-     * @param list<array{things: non-empty-list<Ingredient>, x: list<float>, helpers: array<string, float>, distance: float}> $singles nearest first
-     * @return list<array{things: non-empty-list<Ingredient>, x: list<float>, helpers: array<string, float>, distance: float}>
+     * @param list<array{
+     *     things: non-empty-list<Ingredient>,
+     *     x: list<float>,
+     *     helpers: array<string, float>,
+     *     distance: float,
+     * }> $singles nearest first
+     * @return list<array{
+     *     things: non-empty-list<Ingredient>,
+     *     x: list<float>,
+     *     helpers: array<string, float>,
+     *     distance: float,
+     * }>
      */
     private function blends(array $singles): array
     {
@@ -101,7 +125,11 @@ final readonly class Search
         }
         foreach (Equations::BASICS as $trait) {
             $basic = $this->equations->catalogue->having($trait);
-            if ($basic !== null && ! $this->equations->wishes->ruleOut($basic) && $basic->slug !== $this->equations->out->ingredient?->slug) {
+            if (
+                $basic !== null
+                && ! $this->equations->wishes->ruleOut($basic)
+                && $basic->slug !== $this->equations->out->ingredient?->slug
+            ) {
                 $pool[$basic->slug] ??= $basic;
             }
         }
@@ -116,7 +144,12 @@ final readonly class Search
                 }
             }
         }
-        $found = array_values(array_filter($found, static fn (?array $each): bool => $each !== null && $each['distance'] < $nearest + 0.8));
+        $found = array_values(
+            array_filter(
+                $found,
+                static fn (?array $each): bool => $each !== null && $each['distance'] < $nearest + 0.8,
+            ),
+        );
         usort($found, static fn (array $a, array $b): int => $a['distance'] <=> $b['distance']);
 
         return array_slice($found, 0, self::BLENDS_FINAL);
@@ -127,12 +160,23 @@ final readonly class Search
      *
      * @param non-empty-list<Ingredient> $things
      * @param array<int, float> $further what is still missing once it was cooked, by row
-     * @return array{things: non-empty-list<Ingredient>, x: list<float>, helpers: array<string, float>, distance: float}|null
+     * @return array{
+     *     things: non-empty-list<Ingredient>,
+     *     x: list<float>,
+     *     helpers: array<string, float>,
+     *     distance: float,
+     * }|null
      */
     private function weighedOut(array $things, array $further = []): ?array
     {
-        $columns = array_map(fn (Ingredient $thing): array => $this->equations->pulls($this->equations->becomes($thing), $thing), $things);
-        $helpers = array_filter($this->equations->helpers, static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true));
+        $columns = array_map(
+            fn (Ingredient $thing): array => $this->equations->pulls($this->equations->becomes($thing), $thing),
+            $things,
+        );
+        $helpers = array_filter(
+            $this->equations->helpers,
+            static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true),
+        );
         $b = $this->equations->gap();
         foreach ($further as $r => $more) {
             $b[$r] += $more;
@@ -151,7 +195,16 @@ final readonly class Search
         $k = $n;
         foreach ($helpers as $helper) {
             $price = array_fill(0, $n + count($helpers), 0.0);
-            $price[$k++] = self::PRICE * sqrt(array_sum(array_map(static fn (float $pull): float => $pull ** 2, array_slice($helper['pulls'], 0, 5))));
+            $price[$k++]
+                = self::PRICE
+                * sqrt(
+                    array_sum(
+                        array_map(
+                            static fn (float $pull): float => $pull ** 2,
+                            array_slice($helper['pulls'], 0, 5),
+                        ),
+                    ),
+                );
             $a[] = $price;
             $b[] = 0.0;
             $low[] = $helper['least'];
@@ -163,14 +216,29 @@ final readonly class Search
         }
         $x = $solution->x;
         $amounts = array_slice($x, 0, $n);
-        if ($amounts === [] || min($amounts) < 1e-3 || array_sum($amounts) < 1e-3 * $this->equations->pot->mass * ($n > 1 ? 1 : 0)) {
+        if (
+            $amounts === []
+            || min($amounts) < 1e-3
+            || array_sum($amounts) < 1e-3 * $this->equations->pot->mass * ($n > 1 ? 1 : 0)
+        ) {
             return null;
         }
         $moves = [];
         $k = $n;
         foreach ($helpers as $id => $helper) {
             $move = $x[$k++];
-            if (abs($move) * sqrt(array_sum(array_map(static fn (float $pull): float => $pull ** 2, array_slice($helper['pulls'], 0, 5)))) > self::QUIET) {
+            if (
+                abs($move)
+                    * sqrt(
+                        array_sum(
+                            array_map(
+                                static fn (float $pull): float => $pull ** 2,
+                                array_slice($helper['pulls'], 0, 5),
+                            ),
+                        ),
+                    )
+                > self::QUIET
+            ) {
                 $moves[$id] = $move;
             }
         }
@@ -191,13 +259,23 @@ final readonly class Search
             }
         }
 
-        return ['things' => $things, 'x' => $amounts, 'helpers' => $moves, 'distance' => $this->ranking->distance($things, $amounts, sqrt($steps), sqrt($whiff), count($moves))];
+        return [
+            'things' => $things,
+            'x' => $amounts,
+            'helpers' => $moves,
+            'distance' => $this->ranking->distance($things, $amounts, sqrt($steps), sqrt($whiff), count($moves)),
+        ];
     }
 
     /**
      * Written down, cooked, and solved once more from where it lands.
      *
-     * @param array{things: non-empty-list<Ingredient>, x: list<float>, helpers: array<string, float>, distance: float} $found
+     * @param array{
+     *     things: non-empty-list<Ingredient>,
+     *     x: list<float>,
+     *     helpers: array<string, float>,
+     *     distance: float,
+     * } $found
      */
     private function cooked(array $found): Substitution
     {
@@ -213,7 +291,13 @@ final readonly class Search
             return $first;
         }
         $second = $this->writer->written($again, $found['distance']);
-        $size = static fn (Substitution $each): float => array_sum(array_map(static fn (float $steps, string $feel): float => (Equations::HELD[$feel] * $steps) ** 2, $each->steps, array_keys($each->steps)));
+        $size = static fn (Substitution $each): float => array_sum(
+            array_map(
+                static fn (float $steps, string $feel): float => (Equations::HELD[$feel] * $steps) ** 2,
+                $each->steps,
+                array_keys($each->steps),
+            ),
+        );
 
         return $size($second) < $size($first) ? $second : $first;
     }

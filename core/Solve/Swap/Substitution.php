@@ -24,7 +24,8 @@ final readonly class Substitution
      * @param list<string> $lost allergens
      * @param list<Sentence> $notes what no amount can mend, and what else is to be said
      * @param list<Sentence> $cautions limits it moves towards
-     * @param Sentence|null $handling where the thing swapped in is handled otherwise: what went in whole does not go in ground
+     * @param Sentence|null $handling where the thing swapped in is handled otherwise: what went in whole does not go in
+     *     ground
      * @param float $distance how far it is from what it stands in for: small is near
      */
     public function __construct(

@@ -16,8 +16,13 @@ final readonly class Swap
      * @param list<string>|null $only slugs to consider; null for all there are
      * @return list<Substitution>
      */
-    public static function options(Evaluation $from, Catalogue $catalogue, string $line, Criteria $wishes, ?array $only = null): array
-    {
+    public static function options(
+        Evaluation $from,
+        Catalogue $catalogue,
+        string $line,
+        Criteria $wishes,
+        ?array $only = null,
+    ): array {
         foreach ($from->cooked->weighed->lines as $place => $weighed) {
             if ($weighed->line->id === $line && $weighed->ingredient !== null && $weighed->grams > 0.0) {
                 $equations = new Equations($from, $catalogue, $place, $wishes);

@@ -26,14 +26,23 @@ final readonly class Writer
     public function __construct(private Equations $equations) {}
 
     /**
-     * @param array{things: non-empty-list<Ingredient>, x: list<float>, helpers: array<string, float>, distance: float} $found
+     * @param array{
+     *     things: non-empty-list<Ingredient>,
+     *     x: list<float>,
+     *     helpers: array<string, float>,
+     *     distance: float,
+     * } $found
      */
     public function written(array $found, float $distance): Substitution
     {
         $with = [];
         foreach ($found['things'] as $i => $thing) {
             $text = LineWriter::fresh($found['x'][$i], $thing, $this->equations->kit, 0.1);
-            $with[] = new Addition($thing, LineWriter::gramsOf($text, $thing, null, $this->equations->kit) ?? $found['x'][$i], $text);
+            $with[] = new Addition(
+                $thing,
+                LineWriter::gramsOf($text, $thing, null, $this->equations->kit) ?? $found['x'][$i],
+                $text,
+            );
         }
         $amounts = [];
         $added = [];
@@ -41,12 +50,21 @@ final readonly class Writer
             $helper = $this->equations->helpers[$id];
             if ($helper['line'] === null) {
                 $text = LineWriter::fresh($move, $helper['ingredient'], $this->equations->kit, 0.12);
-                $added[] = new Addition($helper['ingredient'], LineWriter::gramsOf($text, $helper['ingredient'], null, $this->equations->kit) ?? $move, $text);
+                $added[] = new Addition(
+                    $helper['ingredient'],
+                    LineWriter::gramsOf($text, $helper['ingredient'], null, $this->equations->kit) ?? $move,
+                    $text,
+                );
                 continue;
             }
             $factor = 1 + $move / $helper['line']->grams;
             foreach (LineWriter::ways($helper['line'], $factor, $this->equations->kit) as $way) {
-                $grams = LineWriter::gramsOf($way, $helper['ingredient'], $helper['line']->line->prep, $this->equations->kit);
+                $grams = LineWriter::gramsOf(
+                    $way,
+                    $helper['ingredient'],
+                    $helper['line']->line->prep,
+                    $this->equations->kit,
+                );
                 $amounts[$id] = $way;
                 if ($grams !== null && abs($grams / $helper['line']->grams / $factor - 1) < 0.08) {
                     break;
@@ -70,7 +88,15 @@ final readonly class Writer
             $steps,
             array_map(strval(...), array_keys(array_diff_key($now, $before))),
             array_map(strval(...), array_keys(array_diff_key($before, $now))),
-            Notes::of($this->equations->from, $after, $this->equations->out, $with, $steps, $this->equations->isFor, $found['helpers'] === []),
+            Notes::of(
+                $this->equations->from,
+                $after,
+                $this->equations->out,
+                $with,
+                $steps,
+                $this->equations->isFor,
+                $found['helpers'] === [],
+            ),
             Limits::approached($this->equations->from->estimates, $after->estimates),
             Brings::between($this->equations->from->cooked->weighed, $after->cooked->weighed),
             $this->otherHandling($with),
@@ -87,10 +113,18 @@ final readonly class Writer
         foreach ($with as $addition) {
             if ($this->equations->handlingOf($addition->ingredient) !== $was) {
                 return $was === Handling::Whole
-                    ? Sentence::of('The {out} went in whole and gave about a tenth of what it has. {in} stirred in gives all of it, and cannot be lifted out again: the amount counts that.', [
-                        'out' => $this->equations->out->ingredient?->shortName() ?? '', 'in' => ucfirst($addition->ingredient->shortName()),
-                    ])
-                    : Sentence::of('The {out} was lifted out; {in} stays in.', ['out' => $this->equations->out->ingredient?->shortName() ?? '', 'in' => $addition->ingredient->shortName()]);
+                    ? Sentence::of(
+                        'The {out} went in whole and gave about a tenth of what it has. {in} stirred in gives '
+                            .'all of it, and cannot be lifted out again: the amount counts that.',
+                        [
+                            'out' => $this->equations->out->ingredient?->shortName() ?? '',
+                            'in' => ucfirst($addition->ingredient->shortName()),
+                        ],
+                    )
+                    : Sentence::of('The {out} was lifted out; {in} stays in.', [
+                        'out' => $this->equations->out->ingredient?->shortName() ?? '',
+                        'in' => $addition->ingredient->shortName(),
+                    ]);
             }
         }
 
@@ -106,23 +140,35 @@ final readonly class Writer
         $recipe = $this->equations->from->recipe;
         $fresh = $recipe->freshId('w');
 
-        return $recipe->withStages(array_map(function (Stage $stage) use ($with, $added, $fresh): Stage {
-            $lines = [];
-            foreach ($stage->lines as $line) {
-                if ($line->id !== $this->equations->out->line->id) {
-                    $lines[] = $line;
-                    continue;
+        return $recipe->withStages(
+            array_map(function (Stage $stage) use ($with, $added, $fresh): Stage {
+                $lines = [];
+                foreach ($stage->lines as $line) {
+                    if ($line->id !== $this->equations->out->line->id) {
+                        $lines[] = $line;
+                        continue;
+                    }
+                    foreach ($with as $i => $addition) {
+                        $lines[] = new Line(
+                            $i === 0 ? $line->id : "{$fresh}-{$i}",
+                            $addition->ingredient->slug,
+                            $addition->text,
+                            null,
+                            $this->equations->handlingOf($addition->ingredient),
+                            $line->extent,
+                            optional: $line->optional,
+                            note: $line->note,
+                            extra: $line->extra,
+                        );
+                    }
                 }
-                foreach ($with as $i => $addition) {
-                    $lines[] = new Line($i === 0 ? $line->id : "{$fresh}-{$i}", $addition->ingredient->slug, $addition->text, null, $this->equations->handlingOf($addition->ingredient), $line->extent, optional: $line->optional, note: $line->note, extra: $line->extra);
+                foreach ($stage->id === $this->equations->out->stage->id ? $added : [] as $i => $addition) {
+                    $lines[] = new Line("{$fresh}-b{$i}", $addition->ingredient->slug, $addition->text);
                 }
-            }
-            foreach ($stage->id === $this->equations->out->stage->id ? $added : [] as $i => $addition) {
-                $lines[] = new Line("{$fresh}-b{$i}", $addition->ingredient->slug, $addition->text);
-            }
 
-            return $stage->withLines($lines);
-        }, $recipe->stages));
+                return $stage->withLines($lines);
+            }, $recipe->stages),
+        );
     }
 
     /**
@@ -139,7 +185,13 @@ final readonly class Writer
         foreach ($this->equations->from->cooked->weighed->lines as $line) {
             $text = $amounts[$line->line->id] ?? null;
             if ($text !== null && $text !== $line->line->amount) {
-                $changes[] = new LineChange($line->line->id, $line->grams, $grams[$line->line->id] ?? 0.0, $text, Sentence::of('makes up for it'));
+                $changes[] = new LineChange(
+                    $line->line->id,
+                    $line->grams,
+                    $grams[$line->line->id] ?? 0.0,
+                    $text,
+                    Sentence::of('makes up for it'),
+                );
             }
         }
 

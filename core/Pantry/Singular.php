@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Pantry;
+
+use Doctrine\Inflector\Inflector;
+use Doctrine\Inflector\InflectorFactory;
+
+/** One of what was written as many, by the rules of English as a library has them. */
+final class Singular
+{
+    private static ?Inflector $inflector = null;
+
+    /** "bay leaves" gives "bay leaf": only the last word before a comma changes. */
+    public static function of(string $words): string
+    {
+        if (preg_match('/^(.*?)(\p{L}+)(,.*|)$/us', $words, $parts) !== 1) {
+            return $words;
+        }
+        self::$inflector ??= InflectorFactory::create()->build();
+        // the one plural of the kitchen that the rules make into weather
+        $last = preg_replace('/^chil(l?)ies$/u', 'chil$1i', $parts[2]) ?? $parts[2];
+
+        return $parts[1].($last === $parts[2] ? self::$inflector->singularize($last) : $last).$parts[3];
+    }
+}
