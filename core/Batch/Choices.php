@@ -16,8 +16,7 @@ use Vinculum\Recipe\WeighedLine;
 
 /**
  * The amounts a kitchen can measure near an exact one: by its own unit, by the spoons and cups of the set, by the
- * piece, and by
- * the scale where there is one.
+ * piece, and by the scale where there is one.
  */
 final class Choices
 {

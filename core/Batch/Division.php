@@ -21,8 +21,8 @@ final class Division
 
     /**
      * What is frozen wants a container so many times its volume. Water swells by 9 %; the half inch of a wide pint, and
-     * the inch
-     * of a wide quart, which the US National Center for Home Food Preservation asks for (from memory) are an eighth.
+     * the inch of a wide quart, which the US National Center for Home Food Preservation asks for (from memory) are an
+     * eighth.
      */
     public const FREEZER_ROOM = 1.15;
 

@@ -12,16 +12,14 @@ use Vinculum\Taste\Measure;
  * Amounts that can be measured, chosen together so that the balance moves least.
  *
  * Each line has a few choices, each off by so much in ln(amount); the tastes then move by s = Σ J ln(choice / exact),
- * in noticeable
- * steps, J from the tasting. An integer search minimises
+ * in noticeable steps, J from the tasting. An integer search minimises
  *
  *     Σ s² + (largest |s|)² + a little for every dip of a spoon, every line off its own share, and the batch growing or
  *     shrinking
  *
  * from every line rounded by itself: one line at a time as long as any change helps, then every two of the lines that
- * matter
- * most together. It only ever improves, so it is never worse than rounding line by line; the same batch gives the same
- * amounts.
+ * matter most together. It only ever improves, so it is never worse than rounding line by line; the same batch gives
+ * the same amounts.
  */
 final class Rounding
 {

@@ -18,8 +18,7 @@ use Vinculum\Taste\Measure;
 
 /**
  * Makes a recipe larger or smaller. Every amount and every end point in grams or millilitres is multiplied by one
- * factor,
- * so before rounding the sauce is the same; then all lines are written together in amounts that can be measured
+ * factor, so before rounding the sauce is the same; then all lines are written together in amounts that can be measured
  * (Rounding).
  */
 final class Scaler

@@ -6,9 +6,8 @@ namespace Vinculum\Cooking;
 
 /**
  * How much of an alcohol is still there after so many minutes at a simmer: the USDA Table of Nutrient Retention
- * Factors,
- * release 6, from memory. Between its rows it is interpolated in the logarithm, and past the last it goes on as it went
- * there.
+ * Factors, release 6, from memory. Between its rows it is interpolated in the logarithm, and past the last it goes on
+ * as it went there.
  *
  * The table is of dishes with a lid off and a spoon in them; a wide shallow pan loses more. About ± 10 points.
  */

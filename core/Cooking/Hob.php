@@ -9,8 +9,8 @@ use Vinculum\Recipe\ProcessKind;
 
 /**
  * How fast a pan loses water. A rolling boil is limited by the hob: what it delivers beyond the pan's own losses, over
- * the heat
- * of vaporisation, 2257 kJ/kg at 100 °C (steam tables, from memory). A simmer, just below, goes with the open surface.
+ * the heat of vaporisation, 2257 kJ/kg at 100 °C (steam tables, from memory). A simmer, just below, goes with the open
+ * surface.
  *
  * The settings are starting values, common practice, no source: hobs and pans differ by half, which SPREAD says.
  */

@@ -41,8 +41,7 @@ final class Kitchen
 
     /**
      * Where a recipe says how far it goes and not how long, what time does is worked out as for a kilogram in the pan,
-     * so that
-     * a larger batch with the same end points is the same sauce. g.
+     * so that a larger batch with the same end points is the same sauce. g.
      */
     private const A_KILOGRAM = 1000.0;
 

@@ -10,14 +10,11 @@ use Vinculum\Mixture\Mixture;
 
 /**
  * The pot while it is cooked: what each line has left in the sauce, what hangs in it to be lifted out, and how the
- * whole
- * answers to each line's amount.
+ * whole answers to each line's amount.
  *
  * All of it is carried through every process, so that contributions add up exactly to the mixture, and intervals need
- * no second
- * pass. Rows are by line. Tangents are d(total of a constituent) / d ln(amount), by what decides the amount: a line,
- * or, by
- * numbers below 0, something else that is not known exactly, such as the rate of a hob.
+ * no second pass. Rows are by line. Tangents are d(total of a constituent) / d ln(amount), by what decides the amount:
+ * a line, or, by numbers below 0, something else that is not known exactly, such as the rate of a hob.
  */
 final class Pot
 {
@@ -259,8 +256,7 @@ final class Pot
 
     /**
      * Lifts out all that hangs in the pot, with the liquor its solids keep: as strong as the sauce, as much as the
-     * water they
-     * hold, less what is pressed out.
+     * water they hold, less what is pressed out.
      *
      * @param float $press 0 to 1
      * @return array{

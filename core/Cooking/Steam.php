@@ -14,15 +14,12 @@ use Vinculum\Mixture\Constituent;
  *     d ln A / d ln W = k f(pH)
  *
  * with k = 0.7 the volatility of the undissociated acid beside water (from memory, dilute solutions at the boil) and f
- * the
- * undissociated share, which moves with the pH as it all concentrates. Citric, malic, lactic and tartaric acid stay.
- * The sum
- * w W + a A falls by a given amount: by mass with w = a = 1, by volume with the millilitres of each gram.
+ * the undissociated share, which moves with the pH as it all concentrates. Citric, malic, lactic and tartaric acid
+ * stay. The sum w W + a A falls by a given amount: by mass with w = a = 1, by volume with the millilitres of each gram.
  *
  * ln A is integrated over ln W by Runge and Kutta's fourth order, twice: once as far as water alone would have to fall,
- * and once
- * to where that says the sum is met. The end is then differentiated by every line's amount. Halving the step moves the
- * acid left by less than 1e-6 of itself.
+ * and once to where that says the sum is met. The end is then differentiated by every line's amount. Halving the step
+ * moves the acid left by less than 1e-6 of itself.
  */
 final class Steam
 {

@@ -45,8 +45,8 @@ final readonly class Evaluation
 
     /**
      * The same figure in the water of the sauce, where fat is enough to matter: what is dissolved is dissolved there,
-     * and
-     * a tongue meets it as strong as it is there. Null where there is little fat, and for heat, which is in the fat.
+     * and a tongue meets it as strong as it is there. Null where there is little fat, and for heat, which is in the
+     * fat.
      */
     public function inTheWater(Measure $measure): ?float
     {

@@ -9,8 +9,7 @@ use Vinculum\Taste\Measure;
 
 /**
  * What one taste does to another, in the words of a cook. They correct no figure: how much they do differs from tongue
- * to
- * tongue. After Keast and Breslin, Food Quality and Preference 14 (2003) 111, from memory, and common practice.
+ * to tongue. After Keast and Breslin, Food Quality and Preference 14 (2003) 111, from memory, and common practice.
  */
 final class Interactions
 {

@@ -9,8 +9,7 @@ namespace Vinculum\Figure;
  *
  * The interval holds the truth four times in five. It is even in the logarithm, so a positive figure never has a
  * negative end, and a chilli known "to a factor of two" reads from half to double. A pH, a logarithm itself, and a
- * water
- * activity are even as they are.
+ * water activity are even as they are.
  */
 final readonly class Figure
 {

@@ -6,8 +6,7 @@ namespace Vinculum\Figure;
 
 /**
  * A number within a sentence, and what it is a number of. It is written in the reader's own units and with their own
- * decimal
- * mark only when the sentence is said (Words\Speech).
+ * decimal mark only when the sentence is said (Words\Speech).
  */
 final readonly class Quantity
 {

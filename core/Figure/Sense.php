@@ -6,12 +6,11 @@ namespace Vinculum\Figure;
 
 /**
  * What a tongue notices, and in which steps: the one table of Weber fractions and thresholds, their slope, and the
- * words for
- * a number of steps.
+ * words for a number of steps.
  *
  * From a to b there are ln((b + t)/(a + t)) / ln(1 + w) noticeable steps, t about where it begins to be noticed in a
- * sauce and
- * not in water. From memory and judgement, all of it. Thickness is a logarithm already, so its steps are even.
+ * sauce and not in water. From memory and judgement, all of it. Thickness is a logarithm already, so its steps are
+ * even.
  */
 enum Sense: string
 {

@@ -6,8 +6,7 @@ namespace Vinculum\Figure;
 
 /**
  * What a maker reads, with its numbers still numbers: "Boil off {water} of water." and water = 120 g. Whoever says it
- * knows
- * the reader's units (Words\Speech); whoever makes it need not.
+ * knows the reader's units (Words\Speech); whoever makes it need not.
  */
 final readonly class Sentence
 {

@@ -16,8 +16,8 @@ use Vinculum\Taste\Tasting;
 
 /**
  * A batch as it was made on a day: what was thought of it then, frozen, and what was measured since. Its composition is
- * kept by
- * the constituents' names, so that a constituent the product learns of later is unknown in it and never an error.
+ * kept by the constituents' names, so that a constituent the product learns of later is unknown in it and never an
+ * error.
  *
  * @phpstan-type Estimate array{value: float|int, half: float|int, unit: string}
  * @phpstan-type FrozenCalibration array{slug: string, name: string, field: string, now: float|int, slope: float|int}

@@ -80,8 +80,8 @@ final readonly class Reading
 
     /**
      * Several readings of one thing: their mean, weighted by how well each is known. An instrument's own error does not
-     * average
-     * away, so the spread is never narrower than that of the best of them, and where they disagree it holds them all.
+     * average away, so the spread is never narrower than that of the best of them, and where they disagree it holds
+     * them all.
      *
      * @param non-empty-list<self> $readings of one kind
      */

@@ -9,23 +9,18 @@ namespace Vinculum\Mixture;
  * anything.
  *
  * Every food carries its weak acids and one net charge of strong ions, set so that it alone has its measured pH. A
- * mixture
- * adds moles and charge and solves, per kilogram of water,
+ * mixture adds moles and charge and solves, per kilogram of water,
  *
  *     charge + [H] − [OH] − Σ n z(pH) = 0,    z = mean charge lost by a group, rising with pH
  *
  * which falls strictly with pH, so that there is one root. Concentrations stand for activities: that moves a pH by up
- * to 0.1
- * in brine, and by about 0.02 in a mixture of foods that were fitted the same way. Mineral solids, proteins that unfold
- * and
- * carbon dioxide are not in it.
+ * to 0.1 in brine, and by about 0.02 in a mixture of foods that were fitted the same way. Mineral solids, proteins that
+ * unfold and carbon dioxide are not in it.
  *
  * pKa at 25 °C: CRC Handbook, "Dissociation constants of organic acids and bases", from memory. Protein and phosphate
- * are
- * lumped by the gram of protein: 1.2 mmol carboxyl, 0.2 imidazole, 0.6 amino and 0.8 phosphate; judgement, between milk
- * and
- * seeds. Milk needs about 50 mmol of strong acid to the kilogram to come to pH 4.6; here it needs 34, since its calcium
- * phosphate, which dissolves on the way, is not in it.
+ * are lumped by the gram of protein: 1.2 mmol carboxyl, 0.2 imidazole, 0.6 amino and 0.8 phosphate; judgement, between
+ * milk and seeds. Milk needs about 50 mmol of strong acid to the kilogram to come to pH 4.6; here it needs 34, since
+ * its calcium phosphate, which dissolves on the way, is not in it.
  */
 final readonly class Acidity
 {
@@ -49,8 +44,7 @@ final readonly class Acidity
 
     /**
      * Constituent, mol per gram, K of each of three steps (0 for none), and whether a tongue counts it as sour:
-     * carboxylic acids, not amino acids,
-     * not phosphate.
+     * carboxylic acids, not amino acids, not phosphate.
      */
     private const GROUPS = [
         [Constituent::ACETIC, 1 / 60.052, [1.754e-5, 0.0, 0.0], true],
@@ -114,8 +108,7 @@ final readonly class Acidity
 
     /**
      * Net charge of strong ions that gives a food its pH, mol, positive for base. What is nearly dry is taken as a
-     * slurry of
-     * one part in nine of water, as its pH is measured.
+     * slurry of one part in nine of water, as its pH is measured.
      *
      * @param array<int, float> $grams by Constituent
      */
@@ -258,8 +251,8 @@ final readonly class Acidity
 
     /**
      * Titratable acidity proper: strong base to bring everything to pH 8.1, as grams of acetic acid; below 0 for what
-     * is more
-     * alkaline than that. Linear in what there is, since charge is balanced: the pH it starts from need not be known.
+     * is more alkaline than that. Linear in what there is, since charge is balanced: the pH it starts from need not be
+     * known.
      *
      * @param array<int, float> $grams by Constituent
      */

@@ -9,10 +9,8 @@ namespace Vinculum\Mixture;
  * sauce.
  *
  * Sugars count as themselves, what else is dissolved by its refractive increment beside that of sucrose (0.143 mL/g);
- * pulp and
- * fat do not bend the light that passes between them. Increments from memory, after the CRC Handbook's tables of
- * solutions.
- * Within about 2 °Brix for a sauce; not for one that is mostly fat.
+ * pulp and fat do not bend the light that passes between them. Increments from memory, after the CRC Handbook's tables
+ * of solutions. Within about 2 °Brix for a sauce; not for one that is mostly fat.
  */
 final class Brix
 {

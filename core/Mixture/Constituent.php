@@ -51,8 +51,7 @@ final class Constituent
 
     /**
      * What the strong ions of a food leave uncovered, mol and not grams: set so that the food alone has its measured
-     * pH, base
-     * where minerals are in excess of mineral acids. Two places, since no constituent is below 0.
+     * pH, base where minerals are in excess of mineral acids. Two places, since no constituent is below 0.
      */
     public const STRONG_BASE = 33;
     public const STRONG_ACID = 34;

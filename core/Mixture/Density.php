@@ -17,8 +17,8 @@ final class Density
 
     /*
      * kg/m³ at 20 °C. Protein, fat, carbohydrate, fibre: Choi and Okos (1986), from memory. Water: 998.2 (CRC Handbook,
-     * from
-     * memory); Choi and Okos's own polynomial gives 995.7 there, 0.25 % low, which every dilute sauce would inherit.
+     * from memory); Choi and Okos's own polynomial gives 995.7 there, 0.25 % low, which every dilute sauce would
+     * inherit.
      */
     private const WATER = 998.2;
     private const CARBOHYDRATE = 1592.9;

@@ -8,10 +8,9 @@ namespace Vinculum\Mixture;
  * How thick a sauce is, on five words: an estimate, and called one.
  *
  * It adds, in powers of ten of viscosity beside water, what each thing does by itself: cooked starch, crumbs, pulp and
- * fibre,
- * dissolved sugar, emulsified fat, soured milk. Fitted to common practice, no source: 8 g of maize starch to a US cup
- * of stock makes a medium sauce; a
- * thick ketchup holds a line; mayonnaise mounds; honey coats; a vinaigrette runs. A sauce is a step or so thinner hot.
+ * fibre, dissolved sugar, emulsified fat, soured milk. Fitted to common practice, no source: 8 g of maize starch to a
+ * US cup of stock makes a medium sauce; a thick ketchup holds a line; mayonnaise mounds; honey coats; a vinaigrette
+ * runs. A sauce is a step or so thinner hot.
  */
 enum Thickness: int
 {

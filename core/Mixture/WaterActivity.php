@@ -9,10 +9,9 @@ namespace Vinculum\Mixture;
  * 1975).
  *
  * Sugars by Norrish (1966), ln a = ln X − K S², X and S the mole fractions of water and of the sugar; sodium chloride
- * by Pitzer
- * (1973); acids, alcohol, potassium and what else is dissolved by Raoult. Constants from memory, after the papers. Good
- * to
- * ± 0.02; solids, fat and protein are taken to bind no water, so a ferment full of amino acids reads a little high.
+ * by Pitzer (1973); acids, alcohol, potassium and what else is dissolved by Raoult. Constants from memory, after the
+ * papers. Good to ± 0.02; solids, fat and protein are taken to bind no water, so a ferment full of amino acids reads a
+ * little high.
  */
 final class WaterActivity
 {

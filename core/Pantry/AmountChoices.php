@@ -26,8 +26,7 @@ final class AmountChoices
 
     /**
      * The amount in kitchen steps of its own unit, ascending, and where it stands among them. Empty where it has no
-     * single
-     * number to step.
+     * single number to step.
      *
      * @return array{
      *     texts: list<string>,

@@ -15,8 +15,7 @@ use Vinculum\Mixture\Mixture;
 
 /**
  * An ingredient of the maker's own: what its label says, and for the rest its nearest relative, marked as such; or a
- * sauce
- * that has been made, as an ingredient of another.
+ * sauce that has been made, as an ingredient of another.
  *
  * @phpstan-import-type CompiledIngredient from Catalogue
  * @phpstan-type LabelValues array{

@@ -11,8 +11,7 @@ final readonly class Portion
 {
     /**
      * How alike two of a kind are: half-widths in ln(mass) of the four-in-five interval. Common practice, no source:
-     * what is
-     * packed by weight is nearly alike, what is graded by size less so, and what grows as it likes least.
+     * what is packed by weight is nearly alike, what is graded by size less so, and what grows as it likes least.
      */
     private const SPREADS = [
         'tin' => 0.03,

@@ -56,8 +56,7 @@ final readonly class Recipe
 
     /**
      * What its amounts are measured in: its set, the vessels it names under "x-vessels" (millilitres by name), and the
-     * step of
-     * its scale, grams, under "x-scale-g".
+     * step of its scale, grams, under "x-scale-g".
      */
     public function kitchenware(): Kitchenware
     {

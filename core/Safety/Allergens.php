@@ -8,8 +8,7 @@ use Vinculum\Recipe\WeighedRecipe;
 
 /**
  * What the lines of a recipe contain, what some kinds of them may, and of which nobody has said: apart, and never "safe
- * for".
- * The fourteen of EU 1169/2011 annex II and the nine of the US (FALCPA 2004, FASTER Act 2021), from memory.
+ * for". The fourteen of EU 1169/2011 annex II and the nine of the US (FALCPA 2004, FASTER Act 2021), from memory.
  */
 final class Allergens
 {

@@ -8,8 +8,7 @@ use Vinculum\Recipe\WeighedRecipe;
 
 /**
  * What a proposal brings into a sauce that was not in it: said before it is applied. Allergens, labels to check, and
- * what else
- * somebody may not want to meet unawares.
+ * what else somebody may not want to meet unawares.
  */
 final readonly class Brings
 {

@@ -8,8 +8,7 @@ namespace Vinculum\Safety;
  * What to mind about a sauce, by every rule in Rules/.
  *
  * An estimate never clears a limit: rules see the cautious end of an interval, and the best they say is that only a
- * meter
- * decides. Rules and figures are from memory, after the publication each names.
+ * meter decides. Rules and figures are from memory, after the publication each names.
  */
 final class Cautions
 {

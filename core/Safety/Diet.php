@@ -11,8 +11,7 @@ use Vinculum\Pantry\Vocabulary;
 
 /**
  * A way of eating, and which lines stand in its way: by allergens, traits and figures, as the vocabulary says. It
- * follows the
- * lines: alcohol that boiled off was still put in.
+ * follows the lines: alcohol that boiled off was still put in.
  *
  * @phpstan-import-type DietRule from Vocabulary
  */
@@ -78,8 +77,7 @@ final readonly class Diet
 
     /**
      * Whether a thing by itself stands in its way; how salty a sauce is hangs on all of it. What nobody has spoken for
-     * is to be
-     * checked, for any diet that goes by what a thing contains or is.
+     * is to be checked, for any diet that goes by what a thing contains or is.
      *
      * @return 'against'|'check'|null
      */

@@ -8,8 +8,8 @@ use Vinculum\Mixture\Constituent;
 
 /**
  * How long a sauce keeps, cautiously: the shortest that its kind, its lines and the cautious end of its pH allow. What
- * makers
- * say stands beside it, with the reason and who decides. Never a promise. The figures are in database/vocabulary.json.
+ * makers say stands beside it, with the reason and who decides. Never a promise. The figures are in
+ * database/vocabulary.json.
  */
 final readonly class KeepingTime
 {

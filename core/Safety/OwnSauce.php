@@ -9,8 +9,7 @@ use Vinculum\Pantry\OwnIngredient;
 
 /**
  * A finished sauce as an ingredient of another, with all that has to come along: allergens, labels to check, what
- * nobody has
- * said, and what its lines are, as far as cooking leaves them so.
+ * nobody has said, and what its lines are, as far as cooking leaves them so.
  *
  * @phpstan-import-type Definition from OwnIngredient
  */

@@ -13,20 +13,16 @@ namespace Vinculum\Solve;
  * A has m rows and n ≤ 60 columns, of any rank; bounds may be infinite; l ≤ u.
  *
  * *Scaling.* Columns of A are brought to length 1. A ridge of 1e-11 on the scaled columns makes the answer unique where
- * A lacks
- * rank (the shortest one), and raises f by at most ½·1e-11·‖x‖² of the scaled x.
+ * A lacks rank (the shortest one), and raises f by at most ½·1e-11·‖x‖² of the scaled x.
  *
  * *Method.* Primal active set. From a feasible point, minimise over the variables that are not at a bound, by
- * Cholesky's
- * factors of AᵀA; go there, or as far as the first bound, which is then held. Where nothing moves, let go of the held
- * variable whose slope has the wrong sign most; where none has, the point is optimal (the conditions of Karush, Kuhn
- * and
- * Tucker hold). f falls with every step that is not zero, so a set of held bounds does not come back; from the 3n-th
- * release on the first wrong one is let go and not the worst (Bland), which ends cycles of zero steps.
+ * Cholesky's factors of AᵀA; go there, or as far as the first bound, which is then held. Where nothing moves, let go of
+ * the held variable whose slope has the wrong sign most; where none has, the point is optimal (the conditions of
+ * Karush, Kuhn and Tucker hold). f falls with every step that is not zero, so a set of held bounds does not come back;
+ * from the 3n-th release on the first wrong one is let go and not the worst (Bland), which ends cycles of zero steps.
  *
  * *It stops* as Optimal; as Infeasible where l > u, before anything is tried; or as Stopped after 20 n + 100 steps,
- * which no
- * problem has been seen to need. The same input gives the same output.
+ * which no problem has been seen to need. The same input gives the same output.
  *
  * It knows nothing of its callers. After Björck, Numerical Methods for Least Squares Problems (1996), section 5.2, from
  * memory.

@@ -12,8 +12,8 @@ use Vinculum\Mixture\Mixture;
 
 /**
  * Tastes a finished sauce: the five measures and the five ratios, each with its four-in-five interval, to first order
- * with
- * analytic sensitivities. Lines are independent; what one line is made of is independent of how much of it went in.
+ * with analytic sensitivities. Lines are independent; what one line is made of is independent of how much of it went
+ * in.
  */
 final readonly class Tasting
 {
@@ -138,8 +138,7 @@ final readonly class Tasting
      * in it.
      *
      * A line's acids and the minerals that blunt them rise and fall together; how well its own pH was measured is
-     * another
-     * thing, and moves the sauce's by its part of the buffer.
+     * another thing, and moves the sauce's by its part of the buffer.
      *
      * @param array<int, float> $massSensitivities
      * @param array<int, bool> $large lines that are enough of the sauce to matter

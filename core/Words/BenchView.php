@@ -24,8 +24,7 @@ use Vinculum\Taste\Verdict;
 
 /**
  * An evaluation as the Bench lays it out (evaluation.schema.json): amounts to be set, columns in levels, words for
- * every
- * figure. The screen only places what is here.
+ * every figure. The screen only places what is here.
  */
 final readonly class BenchView
 {

@@ -17,8 +17,7 @@ use Vinculum\Taste\Ratio;
 
 /**
  * Numbers, names and sentences as they are read: in the reader's own units and with their own decimal mark, as many
- * digits as
- * are known, and no more. The one place where a figure becomes text.
+ * digits as are known, and no more. The one place where a figure becomes text.
  */
 final readonly class Speech
 {

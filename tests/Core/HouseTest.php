@@ -62,6 +62,7 @@ final class HouseTest extends TestCase
     {
         $slugs = array_flip(Sauce::catalogue()->slugs());
         foreach ([...self::files('core'), ...self::files('app')] as $file => $text) {
+            $text = (string) preg_replace('#/\*.*?\*/|//[^\n]*#s', '', $text);
             preg_match_all("/['\"]([a-z0-9]+(?:-[a-z0-9]+)*)['\"]/", $text, $literals);
             $named = array_filter(array_unique($literals[1]), static fn (string $word): bool => isset($slugs[$word]));
             $named = array_diff($named, self::WORDS[$file] ?? []);

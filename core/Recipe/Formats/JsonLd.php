@@ -18,8 +18,7 @@ use Vinculum\Recipe\WeighedRecipe;
 
 /**
  * Recipes as schema.org describes them (Recipe, JSON-LD): lines of text and steps. What it cannot carry is listed, not
- * lost in
- * silence; what comes in is read by the text reader, as text and never as markup.
+ * lost in silence; what comes in is read by the text reader, as text and never as markup.
  */
 final class JsonLd
 {

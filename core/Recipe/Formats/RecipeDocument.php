@@ -19,8 +19,7 @@ use Vinculum\Recipe\Until;
 
 /**
  * The open recipe format, version 1, read and written. The shape itself is stated once, in recipe.schema.json, and
- * checked
- * before this is called; here it gets its meaning, its defaults and its missing ids.
+ * checked before this is called; here it gets its meaning, its defaults and its missing ids.
  *
  * What is at its default is not written back; nothing else is lost.
  *

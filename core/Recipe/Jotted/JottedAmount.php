@@ -13,8 +13,7 @@ use Vinculum\Amount\UnreadableAmount;
 
 /**
  * The amount at the head of a jotted line, and what follows it. It finds where the amount ends; what the amount means
- * is for
- * Amount and the pantry.
+ * is for Amount and the pantry.
  */
 final readonly class JottedAmount
 {

@@ -20,8 +20,7 @@ use Vinculum\Recipe\Tie;
 
 /**
  * Reads a recipe the way people jot it down, a line to an ingredient, and makes lines of it. Nothing is dropped: what
- * is not
- * understood stays as it was written, and what had to be guessed is asked.
+ * is not understood stays as it was written, and what had to be guessed is asked.
  */
 final class JottedText
 {

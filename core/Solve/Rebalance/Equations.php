@@ -16,14 +16,12 @@ use Vinculum\Taste\Ratio;
  * A recipe on paper, moved to its aims with the least relative change.
  *
  * The unknowns are x, ln of the factor on each line that decides an amount and may move, and t, where each taste ends
- * within its
- * interval. With s(x) the tastes in noticeable steps and J their slopes, which the tasting has exactly,
+ * within its interval. With s(x) the tastes in noticeable steps and J their slopes, which the tasting has exactly,
  *
  *     minimise ½ ‖x‖² + ½ W² ‖s + J x − t‖² + ½ P² ‖pinned ratios, in steps of 5 %‖² + ½ Y² (change of ln yield)²
  *
  * within the lines' own bounds, taken again at the new x a few times. Lines that then hardly matter stay as they are.
- * What is
- * found is written in amounts a kitchen measures, and everything said of it is said of the recipe as written.
+ * What is found is written in amounts a kitchen measures, and everything said of it is said of the recipe as written.
  */
 final readonly class Equations
 {

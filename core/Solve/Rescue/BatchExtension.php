@@ -17,9 +17,8 @@ use Vinculum\Solve\LinearPot;
 
 /**
  * Too much of one line (curry powder, garlic, clove, smoke), which no other taste covers: the batch is extended by
- * everything
- * else in proportion, so that only that line is thinner. Exact: with f = (1 + w)^steps, everything else f times, the
- * line as it is.
+ * everything else in proportion, so that only that line is thinner. Exact: with f = (1 + w)^steps, everything else f
+ * times, the line as it is.
  *
  * A noticeable step of an aroma is taken as a quarter; judgement.
  */

@@ -22,13 +22,10 @@ use Vinculum\Taste\Ratio;
  *     Σ (e_j − y*) x_j = (y* − y) M      for every figure, so that it lands on y*
  *
  * which is linear in the amounts x ≥ 0 whatever they come to: their total need not be searched for. Each figure is a
- * row,
- * divided by M and by its value of a noticeable step; what was named weighs six times what is only held. Every set of
- * one, two
- * or three of a dozen candidates is solved so. The best are solved again where they land, since pH, umami and thickness
- * bend,
- * written in spoons, and judged as written: what lands, and disturbs least, with fewest things and least mass, comes
- * first.
+ * row, divided by M and by its value of a noticeable step; what was named weighs six times what is only held. Every set
+ * of one, two or three of a dozen candidates is solved so. The best are solved again where they land, since pH, umami
+ * and thickness bend, written in spoons, and judged as written: what lands, and disturbs least, with fewest things and
+ * least mass, comes first.
  */
 final readonly class Equations
 {

@@ -24,8 +24,7 @@ final readonly class Ranking
 
     /**
      * What comes first: that it lands, then that nothing else is noticed, then few things, then little mass; where
-     * something
-     * is noticed, that all of it together is little for the things it takes.
+     * something is noticed, that all of it together is little for the things it takes.
      *
      * @param array<string, float> $steps left
      * @return list<float|int>

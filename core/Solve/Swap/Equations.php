@@ -23,14 +23,13 @@ use Vinculum\Taste\Measure;
  * Stand-ins for one line, each with the amount that keeps the balance and what else has to move for it.
  *
  * Taking the line out leaves, for every figure y of the finished sauce, a gap of m (b − y): m grams that brought b.
- * With x_j grams
- * of a stand-in, and d_k of the few lines that may make up for it,
+ * With x_j grams of a stand-in, and d_k of the few lines that may make up for it,
  *
  *     Σ m_j (b_j − y) x_j + Σ m_k (b_k − y) d_k = m (b − y)      each over the sauce and its noticeable step
  *
  * beside a row for each aroma the line had, one for the mass, and a price on every compensation. What a gram becomes in
- * the pot is
- * taken from what the line itself became there; the best are cooked for real and solved once more from where they land.
+ * the pot is taken from what the line itself became there; the best are cooked for real and solved once more from where
+ * they land.
  */
 final readonly class Equations
 {

@@ -18,8 +18,7 @@ use Vinculum\Taste\Measure;
 
 /**
  * A whole recipe freed of what somebody does not eat: every line that stands in the way, hidden ones too, is swapped
- * for what
- * does not, one after the other, and then the whole is balanced again to what it was.
+ * for what does not, one after the other, and then the whole is balanced again to what it was.
  */
 final class FreeOf
 {

@@ -14,8 +14,7 @@ final readonly class Ranking
 
     /**
      * How far a stand-in is from what it stands in for: what it leaves of taste and smell, what else it is for, how
-     * much else has
-     * to move, and what the maker has and remembers. In steps, about.
+     * much else has to move, and what the maker has and remembers. In steps, about.
      *
      * @param non-empty-list<Ingredient> $things
      * @param list<float> $grams
