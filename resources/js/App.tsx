@@ -1,17 +1,17 @@
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
+import { Bench } from './bench/Bench';
+import { LastOpened } from './bench/LastOpened';
+import { Shelf } from './shelf/Shelf';
 
 const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen }) => ({ default: BatchScreen })));
-const Bench = lazy(() => import('./bench/Bench').then(({ Bench }) => ({ default: Bench })));
 const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
 const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
-const LastOpened = lazy(() => import('./bench/LastOpened').then(({ LastOpened }) => ({ default: LastOpened })));
 const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
-const Shelf = lazy(() => import('./shelf/Shelf').then(({ Shelf }) => ({ default: Shelf })));
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 
-/** Every screen comes when it is first asked for. */
+/** The Shelf and the Bench come at once: a maker lands on one of them. The other screens come when first asked for. */
 export function App() {
   return (
     <Suspense fallback={null}>

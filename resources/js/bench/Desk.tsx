@@ -1,9 +1,8 @@
-import { useCallback, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { createRecipe } from '../api/client';
 import type { Ghost, Recipe, RecipeRecord } from '../api/documents';
 import { TopBar } from '../shared/TopBar';
-import { ConflictDialog } from './ConflictDialog';
 import { FinishedSauce } from './FinishedSauce';
 import { KeepingState } from './KeepingState';
 import { isAt, useLooking } from './looking';
@@ -14,6 +13,10 @@ import { useAdjusting } from './useAdjusting';
 import { useAutosave } from './useAutosave';
 import { useDraft } from './useDraft';
 import { useEvaluation } from './useEvaluation';
+
+const ConflictDialog = lazy(() =>
+  import('./ConflictDialog').then(({ ConflictDialog }) => ({ default: ConflictDialog })),
+);
 
 /** The Bench with a recipe on it. */
 export function Desk({ record }: { record: RecipeRecord }) {
@@ -150,23 +153,25 @@ export function Desk({ record }: { record: RecipeRecord }) {
         {isStale ? 'A line cannot be read. The figures are from before.' : figures?.bench.verdict}
       </div>
       {keeping.state === 'conflict' && (
-        <ConflictDialog
-          mine={recipe}
-          theirs={keeping.theirs}
-          onMine={() => keepMine(keeping.theirs)}
-          onTheirs={() => {
-            draft.edit(() => keeping.theirs.recipe);
-            tookTheirs(keeping.theirs);
-          }}
-          onBoth={async () => {
-            const copy = await createRecipe({
-              recipe: { ...recipe, name: `${recipe.name.slice(0, 105)}, my version` },
-            });
-            tookTheirs(keeping.theirs);
-            draft.edit(() => keeping.theirs.recipe);
-            navigate(`/bench/${copy.id}`);
-          }}
-        />
+        <Suspense fallback={null}>
+          <ConflictDialog
+            mine={recipe}
+            theirs={keeping.theirs}
+            onMine={() => keepMine(keeping.theirs)}
+            onTheirs={() => {
+              draft.edit(() => keeping.theirs.recipe);
+              tookTheirs(keeping.theirs);
+            }}
+            onBoth={async () => {
+              const copy = await createRecipe({
+                recipe: { ...recipe, name: `${recipe.name.slice(0, 105)}, my version` },
+              });
+              tookTheirs(keeping.theirs);
+              draft.edit(() => keeping.theirs.recipe);
+              navigate(`/bench/${copy.id}`);
+            }}
+          />
+        </Suspense>
       )}
     </>
   );

@@ -1,10 +1,11 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { EvaluationBench } from '../api/documents';
 import { setPin } from './edits';
 import { isAt, type Looking } from './looking';
 import { RatioFraction } from './RatioFraction';
-import { ScaleInPlace } from './ScaleInPlace';
 import type { Draft } from './useDraft';
+
+const ScaleInPlace = lazy(() => import('./ScaleInPlace').then(({ ScaleInPlace }) => ({ default: ScaleInPlace })));
 
 interface Props {
   draft: Draft;
@@ -93,7 +94,11 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMake
               />
             ))}
           </ul>
-          {isScaling && <ScaleInPlace draft={draft} onClose={() => setScaling(false)} />}
+          {isScaling && (
+            <Suspense fallback={null}>
+              <ScaleInPlace draft={draft} onClose={() => setScaling(false)} />
+            </Suspense>
+          )}
         </>
       )}
     </section>

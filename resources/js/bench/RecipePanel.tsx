@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Evaluation, Recipe } from '../api/documents';
 import { measuringSets } from '../shared/measuringSets';
@@ -21,9 +21,10 @@ import {
 } from './edits';
 import { dragged, LineRow } from './LineRow';
 import { isAt, type Looking } from './looking';
-import { PasteList } from './PasteList';
 import { StageHead } from './StageHead';
 import type { Draft } from './useDraft';
+
+const PasteList = lazy(() => import('./PasteList').then(({ PasteList }) => ({ default: PasteList })));
 
 interface Props {
   draft: Draft;
@@ -176,7 +177,11 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
             Add a stage
           </button>
         </div>
-        {isPasting && <PasteList draft={draft} onClose={() => setPasting(false)} />}
+        {isPasting && (
+          <Suspense fallback={null}>
+            <PasteList draft={draft} onClose={() => setPasting(false)} />
+          </Suspense>
+        )}
       </div>
     </section>
   );
