@@ -24,7 +24,7 @@ final class SauceTest extends BrowserTestCase
 
         (new WebDriverSelect($this->see("//label[starts-with(.,'Stop')]/select")))->selectByValue('mass_g');
         $this->see("//label[starts-with(.,'Where')]/input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '5000', WebDriverKeys::ENTER]);
-        self::assertStringContainsString('cannot end at 5 000 g', $this->see('.closer .trouble')->getText());
+        self::assertStringContainsString('cannot end at 5 000 g', $this->see('.closer .trouble')->getText());
     }
 
     public function test_figures_open_to_what_they_mean_and_lead_to_how_they_are_worked_out(): void

@@ -1,4 +1,4 @@
-import { Marked } from 'marked';
+import { Marked, Renderer } from 'marked';
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import page from '../../../docs/computation.md?raw';
@@ -11,6 +11,11 @@ const marked = new Marked({
       const html = this.parser.parseInline(tokens);
       const anchor = /\s*\{#([a-z-]+)\}$/.exec(html);
       return `<h${depth}${anchor ? ` id="${anchor[1]}" tabindex="-1"` : ''}>${html.replace(/\s*\{#[a-z-]+\}$/, '')}</h${depth}>`;
+    },
+    // a wide table scrolls by itself, so it has to be reached with the keyboard
+    table(token) {
+      const table = Renderer.prototype.table.call(this, token);
+      return `<div class="wide-table" role="group" aria-label="table" tabindex="0">${table}</div>`;
     },
   },
 });

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { listSeasons, setSeason } from '../api/client';
-import type { SeasonInput } from '../api/documents';
+import type { SeasonInput, SeasonList } from '../api/documents';
 
 const months = [
   'January',
@@ -23,7 +23,20 @@ export function InSeason({ slug, name, mayHave }: { slug: string; name: string; 
   const seasons = useQuery({ queryKey: ['seasons'], queryFn: ({ signal }) => listSeasons({ signal }) });
   const keep = useMutation({
     mutationFn: (season: SeasonInput) => setSeason(slug, season),
+    // one after the other, and shown at once: a second choice made while the first is on its way must not undo it
+    scope: { id: 'seasons' },
+    onMutate: async ({ first, last }) => {
+      await queries.cancelQueries({ queryKey: ['seasons'] });
+      queries.setQueryData<SeasonList>(['seasons'], (list) => {
+        if (list === undefined) return list;
+        const others = list.seasons.filter((each) => each.slug !== slug);
+        const before = list.seasons.find((each) => each.slug === slug);
+        if (first === null || last === null) return { ...list, seasons: others };
+        return { ...list, seasons: [...others, { slug, name, now: before?.now ?? false, first, last }] };
+      });
+    },
     onSuccess: (answer) => queries.setQueryData(['seasons'], answer),
+    onError: () => queries.invalidateQueries({ queryKey: ['seasons'] }),
   });
   const season = seasons.data?.seasons.find((each) => each.slug === slug);
   if (season === undefined && !mayHave) return null;
