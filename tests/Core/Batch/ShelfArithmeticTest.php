@@ -31,12 +31,14 @@ final class ShelfArithmeticTest extends TestCase
             $have = mt_rand(0, 1) * mt_rand(1, 3000);
             $pack = mt_rand(50, 1500);
             $price = mt_rand(10, 900) / 100;
-            $weighed = Sauce::evaluate(['sugar' => "{$need} g"])->cooked->weighed;
-            $line = Shopping::of([$weighed], ['sugar' => Stock::noted(Sauce::ingredient('sugar'), $have === 0 ? null : "{$have} g", $price, "{$pack} g", MeasuringSet::Us)])->lines[0];
+            $thing = Sauce::ingredient($i % 2 === 0 ? 'sugar' : 'onion');
+            $weighed = Sauce::evaluate([$thing->slug => "{$need} g"])->cooked->weighed;
+            $line = Shopping::of([$weighed], [$thing->slug => Stock::noted($thing, $have === 0 ? null : "{$have} g", $price, "{$pack} g", MeasuringSet::Us)])->lines[0];
             $packs = $line->packs ?? self::fail('A pack is known.');
+            $pack *= $thing->edible;
 
             self::assertGreaterThanOrEqual($need - 1e-6, $have + $packs * $pack);
-            self::assertTrue($packs === 0 || $have + ($packs - 1) * $pack < $need, "{$need} g, {$have} g there, packs of {$pack} g");
+            self::assertTrue($packs === 0 || $have + ($packs - 1) * $pack < $need + 1e-6, "{$need} g, {$have} g there, packs of {$pack} g");
             self::assertEqualsWithDelta($packs * $price, $line->cost, 1e-9);
             self::assertEqualsWithDelta($need / $pack * $price, $line->usedCost, 1e-9);
         }

@@ -55,6 +55,17 @@ final class CautionsTest extends TestCase
         self::assertSame([], array_intersect($not, $codes));
     }
 
+    /** Common practice and the agencies' advice on plants in oil; what is dry, sour or refined brings no water and no germ that grows. */
+    public function test_which_plants_may_not_lie_under_oil(): void
+    {
+        $fresh = ['garlic', 'roasted-garlic', 'onion', 'shallot', 'ginger', 'jalapeno', 'habanero', 'red-pepper', 'roasted-pepper', 'carrot', 'mushroom', 'basil', 'parsley', 'coriander-leaf', 'spring-onion', 'celery'];
+        $harmless = ['fine-salt', 'garlic-powder', 'onion-powder', 'paprika', 'black-pepper', 'cumin-seed', 'sugar', 'white-vinegar', 'lemon-juice', 'tomatillo', 'capers', 'soy-sauce'];
+        $stops = static fn (string $slug): bool => in_array('plant-in-oil', array_map(static fn (Caution $caution): string => $caution->code, Cautions::of(Facts::of(Sauce::evaluate([$slug => '20 g', 'olive-oil' => '100 g'])))), true);
+
+        self::assertSame([], array_values(array_filter($fresh, static fn (string $slug): bool => ! $stops($slug))), 'said of these');
+        self::assertSame([], array_values(array_filter($harmless, $stops)), 'not of these');
+    }
+
     public function test_every_caution_gives_its_reason_and_its_rule_and_the_grave_come_first(): void
     {
         $cautions = Cautions::of(Facts::of(Sauce::evaluate(['garlic' => '30 g', 'olive-oil' => '200 g', 'honey' => '20 g', 'habanero' => '10 g'], self::COOKED)));

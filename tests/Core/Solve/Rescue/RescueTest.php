@@ -122,6 +122,13 @@ final class RescueTest extends TestCase
         self::assertLessThan(0.7 * $starch(false), $starch(true));
     }
 
+    public function test_not_sweet_enough_while_hot_needs_more_than_when_cold(): void
+    {
+        $sugar = static fn (bool $hot): float => Rescue::of(self::ketchup(), Sauce::catalogue(), ['sweet' => -1.0], [Sauce::ingredient('sugar')], new PotState(isHot: $hot))->remedies[0]->additions[0]->grams;
+
+        self::assertGreaterThan(1.2 * $sugar(false), $sugar(true), 'cold it will be less sweet still');
+    }
+
     public function test_strong_things_are_offered_by_halves_and_mild_ones_are_not(): void
     {
         $remedy = Rescue::of(self::ketchup(), Sauce::catalogue(), ['salty' => -2.0], [Sauce::ingredient('fine-salt')])->remedies[0];
