@@ -6,7 +6,6 @@ namespace Vinculum\Log;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
-use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Recipe\WeighedLine;
@@ -150,7 +149,7 @@ final readonly class MadeBatch
         $mixture = $this->mixture();
         $tastes = [];
         foreach (Measure::cases() as $measure) {
-            $tastes[$measure->value] = Tasting::plain($measure, $mixture, Acidity::of($mixture->grams));
+            $tastes[$measure->value] = Tasting::plain($measure, $mixture, $mixture->acidity());
         }
         $salt = $this->now('salt');
 

@@ -7,6 +7,9 @@ namespace Vinculum\Mixture;
 /**
  * What is in the pot: a mass in grams of every constituent (moles for the two of Constituent::MOLES). Immutable; every
  * figure shown is a function of one.
+ *
+ * Whoever holds a whole mixture asks it. The classes beside it take bare arrays, because the cooking takes the same
+ * functions along slopes, which may be negative and are no mixture, some hundred times an evaluation.
  */
 final readonly class Mixture
 {
@@ -62,6 +65,30 @@ final readonly class Mixture
     public function volume(): float
     {
         return Density::volumeOf($this->grams);
+    }
+
+    /** Its acids and bases at the pH they balance at, 25 °C; null where there is too little water for one. */
+    public function acidity(): ?Acidity
+    {
+        return Acidity::of($this->grams);
+    }
+
+    /** As a label counts it, kcal. */
+    public function energy(): float
+    {
+        return Nutrition::energy($this->grams);
+    }
+
+    /** As a label counts them, g. */
+    public function sugars(): float
+    {
+        return Nutrition::sugars($this->grams);
+    }
+
+    /** As a label counts it, g: sodium × 2.5. */
+    public function salt(): float
+    {
+        return Nutrition::salt($this->grams);
     }
 
     /**

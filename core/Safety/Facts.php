@@ -9,7 +9,6 @@ use Vinculum\Evaluation\Estimates;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Constituent;
-use Vinculum\Mixture\Nutrition;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\WeighedLine;
@@ -172,7 +171,7 @@ final class Facts
     /** Sugars, share of the sauce. */
     public function sugars(): float
     {
-        return $this->shareOf(Nutrition::sugars($this->cooked->mixture->grams));
+        return $this->shareOf($this->cooked->mixture->sugars());
     }
 
     /** Alcohol that went in, share of what did; what boils off was put in all the same. */

@@ -179,7 +179,7 @@ final readonly class LinearPot
     private static function made(array $grams, float $emulsified, float $gel, float $minutes): self
     {
         $mixture = Mixture::of(array_values($grams));
-        $acidity = Acidity::of($mixture->grams) ?? Acidity::ofSlurry($mixture->grams);
+        $acidity = $mixture->acidity() ?? Acidity::ofSlurry($mixture->grams);
 
         $sourByPh = 0.0;
         foreach ($acidity?->sournessSlopes() ?? [] as $constituent => $slope) {

@@ -7,7 +7,6 @@ namespace Vinculum\Words;
 use Vinculum\Amount\Units;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
-use Vinculum\Mixture\Nutrition;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Taste\Band;
 
@@ -109,9 +108,9 @@ final readonly class EstimatesView
         return [
             'serving_text' => 'a tablespoon, '.$this->speech->grams($serving),
             'rows' => [
-                $row('Energy', Nutrition::energy($mixture->grams), 'kcal', 0),
-                $row('Sugars', Nutrition::sugars($mixture->grams), 'g', 1),
-                $row('Salt', Nutrition::salt($mixture->grams), 'g', 2),
+                $row('Energy', $mixture->energy(), 'kcal', 0),
+                $row('Sugars', $mixture->sugars(), 'g', 1),
+                $row('Salt', $mixture->salt(), 'g', 2),
             ],
         ];
     }

@@ -7,7 +7,6 @@ namespace Vinculum\Words;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Cooking\StopGuide;
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Mixture\Acidity;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
 
@@ -94,7 +93,7 @@ final readonly class StageView
      */
     private function strip(StageReport $report): array
     {
-        $acidity = Acidity::of($report->sauce->grams);
+        $acidity = $report->sauce->acidity();
         $strip = [['label' => 'Mass', 'text' => $this->speech->grams($report->massOut)]];
         foreach (self::STRIP as $measure) {
             $strip[] = [
