@@ -17,6 +17,11 @@ use Vinculum\Pantry\Ingredient;
  */
 final readonly class Calibration
 {
+    /** A thing of its kind differs by no more than this pH; beyond, it is something else; judgement. */
+    private const PH_DIFFERS = 0.8;
+
+    private const TIMES = 2.0;
+
     /**
      * @param string $field the value of an own ingredient it is about: ph, sugars_g or sodium_mg
      * @param float $now that value as the pantry has it
@@ -61,8 +66,8 @@ final readonly class Calibration
         $value = $this->now + ($reading - $estimate) / $this->slope;
 
         return match ($this->field) {
-            'ph' => $value > 1.5 && $value < 9.0 ? $value : null,
-            default => $value > 0.0 && $value < 3 * $this->now ? $value : null,
+            'ph' => abs($value - $this->now) <= self::PH_DIFFERS ? $value : null,
+            default => $value >= $this->now / self::TIMES && $value <= $this->now * self::TIMES ? $value : null,
         };
     }
 

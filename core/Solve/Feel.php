@@ -20,6 +20,22 @@ enum Feel: string
     case Thick = 'thick';
     case Rich = 'rich';
 
+    /** Weight of a step of what nobody named and is only to be held; judgement. */
+    private const HELD = [
+        'sweet' => 1.0,
+        'sour' => 1.0,
+        'salty' => 1.0,
+        'umami' => 0.7,
+        'hot' => 0.7,
+        'thick' => 0.35,
+        'rich' => 0.3,
+    ];
+
+    public function held(): float
+    {
+        return self::HELD[$this->value];
+    }
+
     public function measure(): ?Measure
     {
         return match ($this) {

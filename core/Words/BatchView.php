@@ -16,7 +16,7 @@ use Vinculum\Safety\KeepingTime;
 /** A batch: what was estimated on its day, what was measured since, where that leaves it, and what to mind about it. */
 final readonly class BatchView
 {
-    private const LABELS = ['ph' => 'pH', 'brix' => '°Brix', 'salt' => 'Salt, g in 100 g', 'mass' => 'Mass, g'];
+    private const LABELS = ['ph' => 'pH', 'brix' => '°Brix', 'salt' => 'Salt, %', 'mass' => 'Mass, g'];
 
     private const PLACES = ['ph' => 2, 'brix' => 1, 'salt' => 2, 'mass' => 0];
 
@@ -141,7 +141,12 @@ final readonly class BatchView
     private function offer(MadeBatch $batch, string $kind, Figure $measured, Figure $thought): ?array
     {
         $frozen = $batch->frozen['calibrations'][$kind] ?? null;
-        if ($frozen === null || abs($measured->value - $thought->value) <= $measured->spread) {
+        // what is hardly believed of the sauce says nothing of what went into it
+        $isDoubted = array_filter(
+            $batch->readings,
+            static fn (Reading $reading): bool => $reading->kind === $kind && $batch->isImprobable($reading),
+        ) !== [];
+        if ($frozen === null || $isDoubted || abs($measured->value - $thought->value) <= $measured->spread) {
             return null;
         }
         $value = (new Calibration(

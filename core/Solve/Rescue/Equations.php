@@ -29,16 +29,8 @@ use Vinculum\Taste\Ratio;
  */
 final readonly class Equations
 {
+    /** Weight of a taste the spoon named, beside what is only to be held. */
     public const NAMED = 6.0;
-    public const HELD = [
-        'sweet' => 1.0,
-        'sour' => 1.0,
-        'salty' => 1.0,
-        'umami' => 0.7,
-        'hot' => 0.7,
-        'thick' => 0.35,
-        'rich' => 0.3,
-    ];
     private const PIN = 3.0;
     private const PIN_STEP = 0.05;
     /** Only decides between sets that do equally well. */
@@ -191,7 +183,7 @@ final readonly class Equations
             $value = $feel->value($at);
             $wanted = $this->wanted[$feel->value];
             $weight
-                = (isset($this->feels[$feel->value]) ? self::NAMED : self::HELD[$feel->value])
+                = (isset($this->feels[$feel->value]) ? self::NAMED : $feel->held())
                 / $feel->perStep($wanted)
                 / $this->pot->mass;
             $row = [];

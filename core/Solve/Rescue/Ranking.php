@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve\Rescue;
 
+use Vinculum\Solve\Feel;
+
 /** Which remedy comes first: what lands, and disturbs least, with fewest things and least mass. */
 final readonly class Ranking
 {
@@ -38,7 +40,7 @@ final readonly class Ranking
             if (isset($this->equations->feels[$feel])) {
                 $miss = max($miss, abs($left));
             } else {
-                $each = abs($left) * min(1.0, Equations::HELD[$feel] + 0.3);
+                $each = abs($left) * min(1.0, Feel::from($feel)->held() + 0.3);
                 $moved = max($moved, $each);
                 $disturbed += $each ** 2;
             }

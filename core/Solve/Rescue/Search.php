@@ -187,7 +187,7 @@ final readonly class Search
             foreach ($a[$r] as $i => $value) {
                 $off += $value * $x[$i];
             }
-            $weight = isset($this->equations->feels[$feel->value]) ? Equations::NAMED : Equations::HELD[$feel->value];
+            $weight = isset($this->equations->feels[$feel->value]) ? Equations::NAMED : $feel->held();
             $steps[$feel->value]
                 = (($off / $weight) * $this->equations->pot->mass) / ($this->equations->pot->mass + $mass);
         }

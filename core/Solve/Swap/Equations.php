@@ -33,15 +33,6 @@ use Vinculum\Taste\Measure;
  */
 final readonly class Equations
 {
-    public const HELD = [
-        'sweet' => 1.0,
-        'sour' => 1.0,
-        'salty' => 1.0,
-        'umami' => 0.7,
-        'hot' => 0.7,
-        'thick' => 0.35,
-        'rich' => 0.3,
-    ];
     /** Of an aroma, beside a taste. */
     private const AROMA = 0.8;
     /** A share of the sauce that goes missing, beside a step of taste. */
@@ -210,7 +201,7 @@ final readonly class Equations
                     )
                     : 0.0;
             $pulls[]
-                = (self::HELD[$feel->value] * $mass * ($brings - $wanted))
+                = ($feel->held() * $mass * ($brings - $wanted))
                 / $feel->perStep($wanted)
                 / $this->pot->mass;
         }

@@ -283,7 +283,7 @@ final readonly class Search
         $further = [];
         $off = 0.0;
         foreach (Feel::cases() as $r => $feel) {
-            $further[$r] = -Equations::HELD[$feel->value] * $first->steps[$feel->value];
+            $further[$r] = -$feel->held() * $first->steps[$feel->value];
             $off = max($off, abs($further[$r]));
         }
         $again = $off > self::QUIET ? $this->weighedOut($found['things'], $further) : null;
@@ -293,7 +293,7 @@ final readonly class Search
         $second = $this->writer->written($again, $found['distance']);
         $size = static fn (Substitution $each): float => array_sum(
             array_map(
-                static fn (float $steps, string $feel): float => (Equations::HELD[$feel] * $steps) ** 2,
+                static fn (float $steps, string $feel): float => (Feel::from($feel)->held() * $steps) ** 2,
                 $each->steps,
                 array_keys($each->steps),
             ),
