@@ -92,6 +92,11 @@ final readonly class Evaluation
                 ? [Problem::unknownStyle($this->recipe->style)]
                 : [];
 
-        return [...$style, ...$this->cooked->weighed->problems, ...$this->cooked->problems];
+        return [
+            ...$style,
+            ...$this->cooked->weighed->problems,
+            ...$this->cooked->problems,
+            ...UnlikelyAmount::problems($this->cooked),
+        ];
     }
 }

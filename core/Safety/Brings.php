@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Vinculum\Safety;
 
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Vocabulary;
 use Vinculum\Recipe\WeighedRecipe;
 
 /**
@@ -50,23 +53,49 @@ final readonly class Brings
         return $this->allergens === [] && $this->check === [] && $this->other === [];
     }
 
+    /**
+     * Slugs of what would bring an allergen, or anything else worth a word, that is not in a sauce already.
+     *
+     * @return list<string>
+     */
+    public static function strangersTo(WeighedRecipe $sauce, Catalogue $catalogue): array
+    {
+        $allergens = array_keys(Allergens::of($sauce)['contains']);
+        $others = self::others($sauce);
+        $strangers = [];
+        foreach ($catalogue->slugs() as $slug) {
+            $thing = $catalogue->find($slug);
+            if (
+                $thing !== null
+                && (array_diff($thing->contains, $allergens) !== []
+                    || array_diff(self::othersOf($thing, $sauce->vocabulary), $others) !== [])
+            ) {
+                $strangers[] = $slug;
+            }
+        }
+
+        return $strangers;
+    }
+
     /** @return list<string> */
     private static function others(WeighedRecipe $weighed): array
     {
         $others = [];
-        $alcohol = Diet::named('alcohol-free', $weighed->vocabulary);
         foreach ($weighed->lines as $line) {
-            if ($line->ingredient === null || $line->line->leftOut) {
-                continue;
+            if ($line->ingredient !== null && ! $line->line->leftOut) {
+                $others = [...$others, ...self::othersOf($line->ingredient, $weighed->vocabulary)];
             }
-            foreach (self::OTHER as $trait => $word) {
-                if ($line->ingredient->is($trait)) {
-                    $others[$word] = $word;
-                }
-            }
-            if ($alcohol->verdict($line->ingredient) === 'against') {
-                $others['alcohol'] = 'alcohol';
-            }
+        }
+
+        return array_values(array_unique($others));
+    }
+
+    /** @return list<string> */
+    private static function othersOf(Ingredient $thing, Vocabulary $vocabulary): array
+    {
+        $others = array_filter(self::OTHER, $thing->is(...), ARRAY_FILTER_USE_KEY);
+        if (Diet::named('alcohol-free', $vocabulary)->verdict($thing) === 'against') {
+            $others[] = 'alcohol';
         }
 
         return array_values($others);

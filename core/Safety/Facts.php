@@ -16,6 +16,9 @@ use Vinculum\Recipe\WeighedLine;
 /** What a rule may ask of a sauce: what is in it, what was done to it, what is thought and what was measured of it. */
 final class Facts
 {
+    /** A dried plant is wet again where there is this much water to a gram of it; judgement. */
+    private const SOAKED = 0.5;
+
     private ?Figure $ph = null;
 
     private ?Figure $activity = null;
@@ -172,6 +175,31 @@ final class Facts
     public function sugars(): float
     {
         return $this->shareOf($this->cooked->mixture->sugars());
+    }
+
+    /** Whether a line is a dried plant in pieces that lies in enough water to be wet again. */
+    public function isSoaked(WeighedLine $line): bool
+    {
+        return $this->isDriedPlant($line)
+            && $this->cooked->mixture->grams[Constituent::WATER] >= self::SOAKED * $line->grams;
+    }
+
+    /** Dried mushrooms, chillies and the like in pieces: no ground and no whole spice. */
+    public function isDriedPlant(WeighedLine $line): bool
+    {
+        return $line->ingredient !== null
+            && $line->ingredient->is('dry-plant')
+            && ! $line->ingredient->is('ground')
+            && ! $line->ingredient->is('whole');
+    }
+
+    /** @return list<string> ids of dried plants that are wet again */
+    public function soakedPlants(): array
+    {
+        return array_values(array_map(
+            static fn (WeighedLine $line): string => $line->line->id,
+            array_filter($this->present(), $this->isSoaked(...)),
+        ));
     }
 
     /** Alcohol that went in, share of what did; what boils off was put in all the same. */

@@ -46,13 +46,24 @@ final class OwnSauce
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
         $traits = $facts->wasCooked() ? ['cooked'] : [];
+        $alcoholFree = Diet::named('alcohol-free', $evaluation->cooked->weighed->vocabulary);
         foreach ($facts->present() as $i => $line) {
             $stays = array_diff(
                 $line->ingredient->traits ?? [],
                 self::LEFT_BEHIND,
                 $facts->isCooked($i) ? self::COOKED_AWAY : [],
             );
-            $traits = [...$traits, ...$stays];
+            // wet again it is as the fresh thing; a spice stays dry in what it flavours
+            $traits = [...$traits, ...array_diff($stays, ['dry-plant'])];
+            if ($facts->isSoaked($line)) {
+                $traits[] = 'low-acid-plant';
+            } elseif ($facts->isDriedPlant($line)) {
+                $traits[] = 'dry-plant';
+            }
+            $alcohol = $line->ingredient === null ? null : $alcoholFree->verdict($line->ingredient);
+            if ($alcohol !== null) {
+                $traits[] = $alcohol === 'against' ? 'alcohol-in-it' : 'perhaps-alcohol-in-it';
+            }
         }
 
         return OwnIngredient::ofMixture($name, $evaluation->cooked->mixture) + [

@@ -8,6 +8,7 @@ use App\Pantry\Compiled;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Safety\Need;
@@ -70,6 +71,21 @@ final class Sauce
     public static function evaluate(array $lines, array $stage = [], array $recipe = [], ?Style $style = null): Evaluation
     {
         return Evaluation::of(self::of($lines, $stage, $recipe), self::catalogue(), $style);
+    }
+
+    /**
+     * The catalogue that ships, and ingredients of one's own.
+     *
+     * @param array<string, array<string, mixed>> $definitions by slug
+     */
+    public static function catalogueWith(array $definitions): Catalogue
+    {
+        $own = [];
+        foreach ($definitions as $slug => $definition) {
+            $own[$slug] = OwnIngredient::compile($slug, $definition, self::catalogue());
+        }
+
+        return new Catalogue($own + self::compiled()->pantry, self::catalogue()->vocabulary);
     }
 
     private static function compiled(): Compiled

@@ -20,7 +20,8 @@ final class AlcoholRemains implements Rule
 
     public function of(Facts $sauce): array
     {
-        if ($sauce->isBoughtAlone() || $sauce->alcoholPutIn() < self::SOME) {
+        $went = $sauce->alcoholPutIn() >= self::SOME || $sauce->having('alcohol-in-it') !== [];
+        if ($sauce->isBoughtAlone() || ! $went) {
             return [];
         }
         $left = (100 * $sauce->cooked->mixture->grams[Constituent::ETHANOL]) / max(1e-9, $sauce->mass());

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Vinculum\Safety\Rules;
 
-use Vinculum\Mixture\Constituent;
-use Vinculum\Recipe\ProcessKind;
 use Vinculum\Safety\Caution;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\Grade;
@@ -20,15 +18,12 @@ final class PlantUnderOil implements Rule
     /** Share of fat from which a sauce is oily: what lies in it lies under it; judgement. */
     private const OILY_FROM = 0.2;
 
-    /** A dried plant is wet again where there is this much water to a gram of it; judgement. */
-    private const SOAKED = 0.5;
-
     public function of(Facts $sauce): array
     {
         if ($sauce->fat() <= self::OILY_FROM) {
             return [];
         }
-        $lines = [...$sauce->having('low-acid-plant'), ...$this->soaked($sauce)];
+        $lines = [...$sauce->having('low-acid-plant'), ...$sauce->soakedPlants()];
 
         return $lines === []
             ? []
@@ -43,33 +38,5 @@ final class PlantUnderOil implements Rule
                     $lines,
                 ),
             ];
-    }
-
-    /**
-     * @return list<string> ids of dried plants that were soaked or simmered in water; ground and whole spices are not
-     *     meant
-     */
-    private function soaked(Facts $sauce): array
-    {
-        $ids = [];
-        $water = $sauce->cooked->mixture->grams[Constituent::WATER];
-        foreach ($sauce->present() as $line) {
-            $ingredient = $line->ingredient;
-            $isDried
-                = $ingredient !== null
-                && $ingredient->is('dry-plant')
-                && ! $ingredient->is('ground')
-                && ! $ingredient->is('whole');
-            $isWetted = in_array(
-                $line->stage->process?->kind,
-                [ProcessKind::Soak, ProcessKind::Simmer, ProcessKind::Boil],
-                true,
-            );
-            if ($isDried && $isWetted && $water >= self::SOAKED * $line->grams) {
-                $ids[] = $line->line->id;
-            }
-        }
-
-        return $ids;
     }
 }

@@ -30,6 +30,22 @@ final readonly class Criteria
         public array $never = [],
     ) {}
 
+    /**
+     * @param list<Need> $needs
+     * @param list<string> $nor slugs of what is ruled out besides
+     */
+    public function freeOf(array $needs, array $nor): self
+    {
+        return new self(
+            $this->onHand,
+            $this->inSeason,
+            $this->outOfSeason,
+            $this->remembered,
+            $needs,
+            [...$this->never, ...$nor],
+        );
+    }
+
     /** What is ruled out by a need; some kinds of it being so only counts against it. */
     public function ruleOut(Ingredient $ingredient): bool
     {

@@ -36,14 +36,7 @@ final class FreeOf
         Criteria $wishes,
         array $kept = [],
     ): FreedRecipe {
-        $wishes = new Criteria(
-            $wishes->onHand,
-            $wishes->inSeason,
-            $wishes->outOfSeason,
-            $wishes->remembered,
-            $needs,
-            $wishes->never,
-        );
+        $strangers = Brings::strangersTo($from->cooked->weighed, $catalogue);
         $at = $from;
         $changes = [];
         $left = [];
@@ -55,8 +48,12 @@ final class FreeOf
                 ];
                 continue;
             }
-            $best = Swap::options($at, $catalogue, $id, $wishes)[0] ?? null;
-            if ($best === null || $best->distance > self::TOO_FAR) {
+            // what brings nothing of its own first; something that does only where nothing else will do, and then said
+            $best = null;
+            foreach ([$strangers, []] as $nor) {
+                $best ??= self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, $nor)));
+            }
+            if ($best === null) {
                 $left[] = [
                     'line' => $id,
                     'why' => Sentence::of(
@@ -93,6 +90,12 @@ final class FreeOf
             $at,
             $at->recipe,
         );
+    }
+
+    /** @param list<Substitution> $options best first */
+    private static function near(array $options): ?Substitution
+    {
+        return ($options[0]->distance ?? INF) <= self::TOO_FAR ? $options[0] : null;
     }
 
     /**

@@ -126,6 +126,23 @@ final class SwapTest extends TestCase
         }
     }
 
+    public function test_what_stands_in_brings_no_allergen_raw_egg_or_alcohol_of_its_own_where_something_else_will_do(): void
+    {
+        $sauces = [
+            [['fish-sauce' => '3 tbsp', 'lime-juice' => '80 g', 'sugar' => '50 g', 'water' => '100 g'], 'fish'],
+            [['peanut-butter' => '120 g', 'soy-sauce' => '30 g', 'lime-juice' => '40 g', 'water' => '150 g'], 'peanuts'],
+            [['mayonnaise' => '200 g', 'lemon-juice' => '20 g', 'dill' => '5 g'], 'eggs'],
+            [['sour-cream' => '200 g', 'lemon-juice' => '20 g'], 'milk'],
+            [['worcestershire-type-sauce' => '3 tbsp', 'passata' => '400 g', 'sugar' => '40 g'], 'fish'],
+            [['oyster-type-sauce' => '60 g', 'water' => '100 g', 'sugar' => '20 g'], 'shellfish'],
+            [['yellow-mustard' => '60 g', 'honey' => '60 g', 'cider-vinegar' => '30 g'], 'mustard'],
+        ];
+        foreach ($sauces as [$lines, $need]) {
+            $freed = self::free(Sauce::evaluate($lines), [Sauce::need($need)]);
+            self::assertSame([[], []], [$freed->brings->allergens, $freed->brings->other], array_key_first($lines).' with '.implode(', ', array_map(static fn ($change): string => implode(' and ', array_map(static fn ($with): string => $with->ingredient->slug, $change->with)), $freed->changes)));
+        }
+    }
+
     public function test_hidden_offenders_are_found_and_what_is_kept_is_said(): void
     {
         $from = Sauce::evaluate(['soy-sauce' => '3 tbsp', 'worcestershire-type-sauce' => '2 tbsp', 'passata' => '500 g']);

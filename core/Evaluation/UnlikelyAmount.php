@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Evaluation;
+
+use Vinculum\Cooking\CookedRecipe;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Recipe\Handling;
+use Vinculum\Recipe\Problem;
+
+/**
+ * More of a thing than anyone would put into a sauce: asked, and counted all the same. What is proposed never goes so
+ * far; what is typed may be a slip, a tablespoon for a teaspoon.
+ */
+final class UnlikelyAmount
+{
+    /** From so many lines on it is a sauce that is being written, and not its first line. */
+    private const LINES = 3;
+
+    /** Below this share of water it is a rub or a blend, to which a sauce's shares do not apply; judgement. */
+    private const DRY = 0.15;
+
+    /** @return list<Problem> */
+    public static function problems(CookedRecipe $cooked): array
+    {
+        $mass = $cooked->mixture->mass();
+        $lines = array_filter(
+            $cooked->weighed->lines,
+            static fn ($line): bool => $line->grams > 0.0 && $line->ingredient !== null && ! $line->line->leftOut,
+        );
+        if (
+            $mass <= 0.0
+            || count($lines) < self::LINES
+            || $cooked->mixture->grams[Constituent::WATER] < self::DRY * $mass
+        ) {
+            return [];
+        }
+        $problems = [];
+        foreach ($lines as $line) {
+            $most = $line->ingredient->mostShare ?? 1.0;
+            $share = $line->grams / $mass;
+            // what is lifted out again leaves little of itself
+            if ($share > $most && $line->line->handling === Handling::In) {
+                $problems[] = new Problem(
+                    $line->line->id,
+                    'share-above-sensible',
+                    Sentence::of(
+                        'That much {name} is {share} of the sauce; hardly anyone puts in more than {most}. Is the '
+                            .'amount right? It is counted as it stands.',
+                        [
+                            'name' => $line->ingredient?->shortName() ?? '',
+                            'share' => Quantity::percent($share),
+                            'most' => Quantity::percent($most),
+                        ],
+                    ),
+                );
+            }
+        }
+
+        return $problems;
+    }
+}
