@@ -25,7 +25,7 @@ final class Cautions
      */
     public static function of(Facts $sauce): array
     {
-        if ($sauce->isEmpty()) {
+        if ($sauce->isEmpty() && $sauce->unknownLines() === []) {
             return [];
         }
         $raised = array_merge(...array_map(static fn (Rule $rule): array => $rule->of($sauce), self::rules()));

@@ -60,6 +60,18 @@ final class Facts
         return $this->present() === [];
     }
 
+    /** @return list<string> ids of lines whose name nobody knows */
+    public function unknownLines(): array
+    {
+        return array_values(array_map(
+            static fn (WeighedLine $line): string => $line->line->id,
+            array_filter(
+                $this->cooked->weighed->lines,
+                static fn (WeighedLine $line): bool => $line->ingredient === null && ! $line->line->leftOut,
+            ),
+        ));
+    }
+
     /**
      * Lines that are in it, whatever their amount: "to taste" is in it, and so is what nobody can read.
      *

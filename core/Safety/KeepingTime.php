@@ -132,7 +132,9 @@ final readonly class KeepingTime
                 ) !== [],
             'tomato' => $hasTomato && $isCooked,
             'dip' => $isPlain && ! $isCooked && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass(),
-            'sweet' => $sauce->isTooDryForToxin(),
+            'unknown' => $sauce->unknownLines() !== [],
+            'oil' => $sauce->isTooDryForToxin() && $sauce->fat() > self::OILY,
+            'sweet' => $sauce->isTooDryForToxin() && $sauce->fat() <= self::OILY,
             'vinegar' => $isVinegar && $isPlain,
             'fruit' => $hasFruit && $isCooked && $isSour && ! $isVinegar,
         ];

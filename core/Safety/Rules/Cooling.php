@@ -14,7 +14,10 @@ final class Cooling implements Rule
 {
     public function of(Facts $sauce): array
     {
-        return $sauce->wasCooked()
+        // nothing grows in plain hot oil or caramel as it cools, and cold water beside it does harm
+        $isDry = $sauce->isTooDryForToxin() && $sauce->having('perishable', 'low-acid-plant', 'raw-egg') === [];
+
+        return $sauce->wasCooked() && ! $isDry
             ? [
                 Caution::of(
                     Grade::Mind,

@@ -14,12 +14,9 @@ final class LinesLeftOut implements Rule
 {
     public function of(Facts $sauce): array
     {
-        $left = [];
-        foreach ($sauce->cooked->weighed->lines as $line) {
-            if (
-                ! $line->line->leftOut
-                && ($line->ingredient === null || ($line->grams <= 0.0 && $line->amount?->isToTaste() !== true))
-            ) {
+        $left = $sauce->unknownLines();
+        foreach ($sauce->present() as $line) {
+            if ($line->grams <= 0.0 && $line->amount?->isToTaste() !== true) {
                 $left[] = $line->line->id;
             }
         }
