@@ -20,6 +20,9 @@ final class UnlikelyAmount
     /** From so many lines on it is a sauce that is being written, and not its first line. */
     private const LINES = 3;
 
+    /** So many times what anyone would put in: a teaspoon mistaken for a tablespoon is three; judgement. */
+    private const TIMES = 2.0;
+
     /** Below this share of water it is a rub or a blend, to which a sauce's shares do not apply; judgement. */
     private const DRY = 0.15;
 
@@ -43,17 +46,17 @@ final class UnlikelyAmount
             $most = $line->ingredient->mostShare ?? 1.0;
             $share = $line->grams / $mass;
             // what is lifted out again leaves little of itself
-            if ($share > $most && $line->line->handling === Handling::In) {
+            if ($share > self::TIMES * $most && $line->line->handling === Handling::In) {
                 $problems[] = new Problem(
                     $line->line->id,
                     'share-above-sensible',
                     Sentence::of(
-                        'That much {name} is {share} of the sauce; hardly anyone puts in more than {most}. Is the '
+                        'That much {name} is {share} % of the sauce; hardly anyone puts in more than {most} %. Is the '
                             .'amount right? It is counted as it stands.',
                         [
                             'name' => $line->ingredient?->shortName() ?? '',
-                            'share' => Quantity::percent($share),
-                            'most' => Quantity::percent($most),
+                            'share' => Quantity::number(100 * $share, $share < 0.1 ? 1 : 0),
+                            'most' => Quantity::number(100 * $most, $most < 0.02 ? 1 : 0),
                         ],
                     ),
                 );

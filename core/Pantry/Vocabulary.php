@@ -17,7 +17,7 @@ namespace Vinculum\Pantry;
  *     sodium_over?: float|int,
  * }
  * @phpstan-type DietWords array{name: string, why: string, against: DietRule, check: DietRule}
- * @phpstan-type NeedWords array{name: string, diet?: string, allergens?: list<string>}
+ * @phpstan-type NeedWords array{name: string, diet?: string, allergens?: list<string>, traits?: list<string>}
  * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
  * @phpstan-type KeepingWords array{
  *     name: string,
@@ -57,6 +57,7 @@ final readonly class Vocabulary
         }
         foreach ($words['needs'] as $need) {
             self::refuseUnknown('allergen', $need['allergens'] ?? [], $words['allergens']);
+            self::refuseUnknown('trait', $need['traits'] ?? [], $words['traits']);
             self::refuseUnknown('diet', isset($need['diet']) ? [$need['diet']] : [], $words['diets']);
         }
     }

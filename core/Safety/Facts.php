@@ -16,8 +16,8 @@ use Vinculum\Recipe\WeighedLine;
 /** What a rule may ask of a sauce: what is in it, what was done to it, what is thought and what was measured of it. */
 final class Facts
 {
-    /** A dried plant is wet again where there is this much water to a gram of it; judgement. */
-    private const SOAKED = 0.5;
+    /** A dried plant is wet again where there is this much water to a gram of what does not dissolve of it; judgement. */
+    private const SOAKED = 1.0;
 
     private ?Figure $ph = null;
 
@@ -192,8 +192,9 @@ final class Facts
     /** Whether a line is a dried plant in pieces that lies in enough water to be wet again. */
     public function isSoaked(WeighedLine $line): bool
     {
-        return $this->isDriedPlant($line)
-            && $this->cooked->mixture->grams[Constituent::WATER] >= self::SOAKED * $line->grams;
+        $dry = $line->grams * ($line->ingredient->perGram[Constituent::INSOLUBLE] ?? 0.0);
+
+        return $this->isDriedPlant($line) && $this->cooked->mixture->grams[Constituent::WATER] >= self::SOAKED * $dry;
     }
 
     /** Dried mushrooms, chillies and the like in pieces: no ground and no whole spice. */

@@ -13,11 +13,15 @@ use Vinculum\Pantry\Vocabulary;
  */
 final readonly class Need
 {
-    /** @param list<string> $allergens none for a diet */
+    /**
+     * @param list<string> $allergens none for a diet
+     * @param list<string> $traits of what stands in its way besides
+     */
     private function __construct(
         public string $slug,
         private ?Diet $diet,
         private array $allergens,
+        private array $traits,
         private Vocabulary $vocabulary,
     ) {}
 
@@ -32,6 +36,7 @@ final readonly class Need
                 $slug,
                 isset($words['diet']) ? Diet::named($words['diet'], $vocabulary) : null,
                 $words['allergens'] ?? [],
+                $words['traits'] ?? [],
                 $vocabulary,
             );
     }
@@ -48,7 +53,9 @@ final readonly class Need
         }
 
         return match (true) {
-            array_intersect($ingredient->contains, $this->allergens) !== [] => 'against',
+            array_intersect($ingredient->contains, $this->allergens) !== [],
+            array_intersect($ingredient->traits, $this->traits) !== []
+                => 'against',
             array_intersect($ingredient->mayContain, $this->allergens) !== [], ! $ingredient->allergensKnown => 'check',
             default => null,
         };
@@ -60,7 +67,7 @@ final readonly class Need
         $found = array_intersect($ingredient->contains, $this->allergens);
 
         return $found === []
-            ? $this->diet->why ?? "may contain {$this->slug}"
+            ? $this->diet->why ?? 'is made of it, or may contain it'
             : 'contains '.implode(' and ', array_map($this->vocabulary->allergenName(...), $found));
     }
 }

@@ -6,6 +6,7 @@ namespace Vinculum\Safety;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\OwnIngredient;
+use Vinculum\Safety\Rules\Cassia;
 
 /**
  * A finished sauce as an ingredient of another, with all that has to come along: allergens, labels to check, what
@@ -34,6 +35,8 @@ final class OwnSauce
         'pressed-or-bottled',
         'cooked',
         'refused',
+        // said of the sauce only where there is much of it, below
+        'cassia',
     ];
 
     /**
@@ -46,6 +49,9 @@ final class OwnSauce
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
         $traits = $facts->wasCooked() ? ['cooked'] : [];
+        if ($facts->shareHaving('cassia') >= Cassia::MUCH) {
+            $traits[] = 'cassia';
+        }
         $alcoholFree = Diet::named('alcohol-free', $evaluation->cooked->weighed->vocabulary);
         foreach ($facts->present() as $i => $line) {
             $stays = array_diff(

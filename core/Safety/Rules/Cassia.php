@@ -13,7 +13,7 @@ use Vinculum\Safety\Rule;
 final class Cassia implements Rule
 {
     /** Share of what went in: 30 g of such a sauce take a small child half way to the daily limit. */
-    private const MUCH = 0.007;
+    public const MUCH = 0.007;
 
     public function of(Facts $sauce): array
     {

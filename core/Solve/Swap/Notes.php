@@ -122,6 +122,15 @@ final class Notes
             ]);
         }
         $notes = [...$notes, ...self::smells($out, $with)];
+        foreach ($with as $addition) {
+            // what it is easily confused with: crystals of another size, vinegar of another strength
+            if ($addition->ingredient->caution !== '') {
+                $notes[] = Sentence::of('{name}: {caution}', [
+                    'name' => ucfirst($addition->ingredient->shortName()),
+                    'caution' => lcfirst($addition->ingredient->caution),
+                ]);
+            }
+        }
         $notes[] = Sentence::of('Its strength is known {how}.', [
             'how' => self::CERTAIN[$with[0]->ingredient->certainty->value],
         ]);
