@@ -16,7 +16,7 @@ use Vinculum\Recipe\WeighedLine;
 /** What a rule may ask of a sauce: what is in it, what was done to it, what is thought and what was measured of it. */
 final class Facts
 {
-    /** A dried plant is wet again where there is this much water to a gram of what does not dissolve of it; judgement. */
+    /** A dried plant is wet again with this much water to a gram of what of it does not dissolve; judgement. */
     private const SOAKED = 1.0;
 
     private ?Figure $ph = null;
