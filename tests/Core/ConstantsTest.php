@@ -23,7 +23,7 @@ final class ConstantsTest extends TestCase
 
     private const ROOT = __DIR__.'/../..';
 
-    public function testEveryNamedNumberOfCoreIsTheOneTheDocumentGives(): void
+    public function test_every_named_number_of_core_is_the_one_the_document_gives(): void
     {
         $documented = array_map(fn (array $row): string => $row[1], self::rows('constants'));
 
@@ -31,7 +31,7 @@ final class ConstantsTest extends TestCase
         self::assertSame(self::constants(), $documented, 'docs/computation.md, "Every named number", against core/');
     }
 
-    public function testTheSetsOfSpoonsAndCups(): void
+    public function test_the_sets_of_spoons_and_cups(): void
     {
         foreach (self::rows('amounts') as [$set, $tsp, $tbsp, $cup]) {
             foreach (['tsp' => $tsp, 'tbsp' => $tbsp, 'cup' => $cup] as $unit => $said) {
@@ -41,7 +41,7 @@ final class ConstantsTest extends TestCase
         }
     }
 
-    public function testTheSpreads(): void
+    public function test_the_spreads(): void
     {
         $rows = array_column(self::rows('how-sure'), 1, 0);
         $held = [
@@ -65,7 +65,7 @@ final class ConstantsTest extends TestCase
         self::assertStringStartsWith(sprintf('%.2f;', Spread::CUP_OF_PIECES), $rows['cup of pieces']);
     }
 
-    public function testWeberFractionsAndThresholds(): void
+    public function test_weber_fractions_and_thresholds(): void
     {
         [$w, $t] = self::rows('steps');
         foreach ([Sense::Sweet, Sense::Sour, Sense::Salty, Sense::Umami, Sense::Hot, Sense::Rich, Sense::Aroma] as $i => $sense) {
