@@ -23,6 +23,25 @@ final class Amount
         'heaped' => 1.5,
         'heaping' => 1.5,
         'rounded' => 1.25,
+        'overflowing' => 1.25,
+        'healthy' => 1.5,
+        'hefty' => 1.5,
+        'tiny' => 0.5,
+        'modest' => 0.75,
+        'small' => 0.75,
+        'little' => 0.75,
+        'large' => 1.5,
+        'fat' => 1.25,
+        'nice' => 1.0,
+        'decent' => 1.0,
+        'full' => 1.0,
+        'barely' => 0.95,
+        'nearly' => 0.95,
+        'almost' => 0.95,
+        'max' => 1.0,
+        'min' => 1.0,
+        'abt' => 1.0,
+        'estimated' => 1.0,
         'generous' => 1.15,
         'good' => 1.15,
         'big' => 1.15,
@@ -39,6 +58,24 @@ final class Amount
         '~' => 1.0,
         '≈' => 1.0,
     ];
+
+    /** The same in several words. Common practice, no source. */
+    private const LOOSE_PHRASES = [
+        'a (?:little|bit|touch) (?:more than|over)' => 1.1,
+        'a (?:little|bit|touch) (?:less than|under)' => 0.9,
+        '(?:slightly )?more than' => 1.1,
+        '(?:slightly )?less than' => 0.9,
+        'just under' => 0.95,
+        'just over' => 1.05,
+        'up to' => 1.0,
+        'at (?:least|most)' => 1.0,
+        'no more than' => 1.0,
+        'something like' => 1.0,
+        'or so' => 1.0,
+    ];
+
+    /** Sizes, which are loose words only of a measure that is loose itself: "a small pinch", but "a small onion". */
+    private const SIZES = ['small', 'little', 'large', 'big', 'fat', 'good', 'nice', 'full'];
 
     /**
      * @param list<AmountTerm> $terms what is added up; empty where it is "to taste"
@@ -78,7 +115,7 @@ final class Amount
 
     private static function read(string $text, Kitchenware $kit): self
     {
-        $plain = trim(preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $text) ?? '');
+        $plain = trim(preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', Numeral::plainDigits($text)) ?? '');
         if (mb_strlen($plain) > self::MAX_LENGTH) {
             throw UnreadableAmount::tooLong();
         }
@@ -91,10 +128,17 @@ final class Amount
         if (preg_match('/^[-–−]\s*[\d½⅓⅔¼¾]/u', $plain) === 1) {
             throw UnreadableAmount::negative($plain);
         }
-        [$factor, $loose, $lead, $rest] = self::looseWords($plain);
+        [$factor, $loose, $lead, $rest] = self::looseWords($plain, $kit);
+        // neither is a sum: "between 2 and 3 tbsp", "one and a half cups"
+        $rest = preg_replace('/^between\s+(.+?)\s+and\s+/iu', '$1-', $rest) ?? $rest;
+        if (preg_match('/^\S+\s+and\s+a\s+(?:half|quarter|third)\b/iu', $rest, $match) === 1) {
+            $number = Numeral::read($match[0]);
+            $rest = $number === null ? $rest : $number[0]->text().substr($rest, strlen($match[0]));
+        }
         $terms = [];
         foreach (
-            preg_split('/\s*\+\s*|\s+plus\s+|\s+and\s+(?=(?:an?\s|half\b|[\d½⅓⅔¼¾⅛]+\s*[a-z]))/iu', $rest) ?: [] as $part
+            preg_split('/\s*\+\s*|\s+plus\s+|\s+and\s+(?=(?:an?\s|half\b|[\d½⅓⅔¼¾⅛]+\s*[a-z]))/iu', $rest)
+            ?: [] as $part
         ) {
             $terms[] = self::term($part, $kit, $plain, $factor, $loose, $lead);
         }
@@ -123,7 +167,7 @@ final class Amount
             throw UnreadableAmount::outOfRange($whole);
         }
         // "a heaped tbsp": the loose word may stand behind the number as well
-        [$more, $isLoose, $word, $words] = self::looseWords(trim($words));
+        [$more, $isLoose, $word, $words] = self::looseWords(trim($words), $kit);
         if ($word !== '') {
             $factor *= $more;
             $loose = $loose || $isLoose;
@@ -145,16 +189,58 @@ final class Amount
     }
 
     /**
+     * How much of the head of a text is words that make an amount loose, bytes.
+     */
+    public static function looseLength(string $text, Kitchenware $kit): int
+    {
+        [, , $lead, $rest] = self::looseWords($text, $kit);
+
+        return $lead === '' ? 0 : max(0, strlen($text) - strlen((string) preg_replace('/^a /', '', $rest)));
+    }
+
+    /** "pinch of", "tbsp": what a size may stand before and mean the measure. */
+    private static function beginsWithUnit(string $text, Kitchenware $kit): bool
+    {
+        $words = preg_split('/[\s,]+/u', ltrim($text), 3) ?: [''];
+        if (preg_match('/^[\d½⅓⅔¼¾⅛]/u', $text) === 1) {
+            return true;
+        }
+        $unit = $kit->find($words[0]);
+
+        return ($unit !== null && ($unit->informal || $unit->dimension === Dimension::Volume))
+            || preg_match(
+                '/^(?:bunch(?:es)?|sprigs?|cloves?|heads?|bulbs?|sticks?|stalks?|slices?|leaf|leaves|pods?|'
+                    .'tins?|cans?|jars?|knobs?|handfuls?|bags?|punnets?)$/iu',
+                $words[0],
+            ) === 1;
+    }
+
+    /**
      * @return array{float, bool, string, string} factor, whether it widens the spread, the words, what follows
      */
-    private static function looseWords(string $text): array
+    private static function looseWords(string $text, Kitchenware $kit): array
     {
         $factor = 1.0;
         $loose = false;
         $lead = [];
+        foreach (self::LOOSE_PHRASES as $phrase => $times) {
+            if (preg_match("/^{$phrase}\\s+(?=\\S)/iu", $text, $match) === 1) {
+                $factor *= $times;
+                $loose = true;
+                $lead[] = mb_strtolower(trim($match[0]));
+                $text = substr($text, strlen($match[0]));
+            }
+        }
         while (preg_match('/^(?:an?\s+)?([\p{L}]+\.?|[~≈])\s*(?=\S)/u', $text, $match) === 1) {
             $word = mb_strtolower(rtrim($match[1], '.'));
-            if (! isset(self::LOOSE_WORDS[$word]) || ($word === 'c' && preg_match('/^c\.?\s*\d/i', $text) !== 1)) {
+            $follows = substr($text, strlen($match[0]));
+            if (
+                ! isset(self::LOOSE_WORDS[$word])
+                || ($word === 'c' && preg_match('/^c\.?\s*\d/i', $text) !== 1)
+                // a can is no "ca."
+                || ($word === 'ca' && preg_match('/^ca\.?\s*\d/i', $text) !== 1)
+                || (in_array($word, self::SIZES, true) && ! self::beginsWithUnit($follows, $kit))
+            ) {
                 break;
             }
             $factor *= self::LOOSE_WORDS[$word];

@@ -50,7 +50,8 @@ final readonly class Kitchenware
     {
         $vessel = $this->leading($words);
 
-        return Units::find($words, $this->set) ?? ($vessel !== null && trim($words) === $vessel[1] ? $vessel[0] : null);
+        // one's own ladle is better known than anybody's
+        return $vessel !== null && trim($words) === $vessel[1] ? $vessel[0] : Units::find($words, $this->set);
     }
 
     /**

@@ -30,9 +30,6 @@ final readonly class Numeral
     ];
 
     private const WORDS = [
-        'half a' => [0, 1, 2],
-        'half an' => [0, 1, 2],
-        'half' => [0, 1, 2],
         'a half' => [0, 1, 2],
         'a quarter of a' => [0, 1, 4],
         'a quarter' => [0, 1, 4],
@@ -44,9 +41,22 @@ final readonly class Numeral
         'two thirds' => [0, 2, 3],
         'three quarters of a' => [0, 3, 4],
         'three quarters' => [0, 3, 4],
+        'half a dozen' => [6, 0, 1],
+        'half dozen' => [6, 0, 1],
+        'a hundred' => [100, 0, 1],
+        'two hundred' => [200, 0, 1],
+        'three hundred' => [300, 0, 1],
+        'four hundred' => [400, 0, 1],
+        'five hundred' => [500, 0, 1],
+        'a pair of' => [2, 0, 1],
+        'several' => [4, 0, 1],
         'a couple of' => [2, 0, 1],
         'a couple' => [2, 0, 1],
         'a dozen' => [12, 0, 1],
+        'dozen' => [12, 0, 1],
+        'half a' => [0, 1, 2],
+        'half an' => [0, 1, 2],
+        'half' => [0, 1, 2],
         'a few' => [3, 0, 1],
         'one' => [1, 0, 1],
         'two' => [2, 0, 1],
@@ -60,6 +70,8 @@ final readonly class Numeral
         'ten' => [10, 0, 1],
         'eleven' => [11, 0, 1],
         'twelve' => [12, 0, 1],
+        'fifteen' => [15, 0, 1],
+        'twenty' => [20, 0, 1],
         'an' => [1, 0, 1],
         'a' => [1, 0, 1],
     ];
@@ -82,7 +94,14 @@ final readonly class Numeral
     /** @param string $digits with a decimal point */
     public static function decimal(string $digits): self
     {
-        return new self((float) $digits, (int) $digits, 0, 1, str_contains($digits, '.') ? $digits : null, null);
+        return new self(
+            (float) $digits,
+            (int) $digits,
+            0,
+            1,
+            str_contains($digits, '.') ? $digits : null,
+            null,
+        );
     }
 
     /** One of something, with no number written ("pinch of salt"). */
@@ -100,12 +119,21 @@ final readonly class Numeral
      */
     public static function read(string $text): ?array
     {
-        $first = self::readOne($text);
+        $isBetween = preg_match('/^\s*(?:between|from)\s+(?=[\d½⅓⅔¼¾⅛⅜⅝⅞])/iu', $text, $between) === 1;
+        $first = self::readOne($isBetween ? substr($text, strlen($between[0])) : $text);
         if ($first === null) {
             return null;
         }
         [$from, $rest] = $first;
-        if (preg_match('/^\s*(?:-|–|—|to\b|or\b)\s*(?=[\d½⅓⅔¼¾⅛⅜⅝⅞])/u', $rest, $match) === 1) {
+        if (
+            preg_match(
+                '/^\s*(?:-|–|—|to\b|or\b'
+                    .($isBetween ? '|and\b' : '')
+                    .')\s*(?:up\s+to\s+)?(?=[\d½⅓⅔¼¾⅛⅜⅝⅞])/u',
+                $rest,
+                $match,
+            ) === 1
+        ) {
             $second = self::readOne(substr($rest, strlen($match[0])));
             if ($second !== null && $second[0]->value > $from->value) {
                 [$to, $rest] = $second;
@@ -123,6 +151,26 @@ final readonly class Numeral
         }
 
         return [$from, $rest];
+    }
+
+    /** Digits of any script as 0 to 9, and a fraction's slash as one. */
+    public static function plainDigits(string $text): string
+    {
+        return preg_replace_callback(
+            '/(?![0-9])\p{Nd}/u',
+            // digits stand in runs of ten that begin with their zero
+            static function (array $match): string {
+                $code = mb_ord($match[0], 'UTF-8');
+                for ($zero = $code; $zero > $code - 10; $zero--) {
+                    if (preg_match('/\p{Nd}/u', (string) mb_chr($zero - 1, 'UTF-8')) !== 1) {
+                        break;
+                    }
+                }
+
+                return (string) (($code - $zero) % 10);
+            },
+            $text,
+        ) ?? $text;
     }
 
     /** Half-width of a range in ln(value), 0 for a single number. */
@@ -163,11 +211,48 @@ final readonly class Numeral
      */
     private static function readOne(string $text): ?array
     {
+        $read = self::readNumber($text);
+        if ($read === null) {
+            return null;
+        }
+        [$number, $rest] = $read;
+        // "one and a half", "½ doz."
+        if (
+            $number->value === (float) $number->whole
+            && preg_match('/^\s+and\s+a\s+(half|quarter|third)\b/iu', $rest, $m) === 1
+        ) {
+            $part = ['half' => 2, 'quarter' => 4, 'third' => 3][mb_strtolower($m[1])];
+
+            return [self::mixed($number->whole, 1, $part), substr($rest, strlen($m[0]))];
+        }
+        if (preg_match('/^\s*(?:dozen|doz)\b\.?/iu', $rest, $m) === 1) {
+            return [self::mixed((int) round(12 * $number->value)), substr($rest, strlen($m[0]))];
+        }
+
+        return [$number, $rest];
+    }
+
+    /**
+     * @return array{self, string}|null
+     */
+    private static function readNumber(string $text): ?array
+    {
         $text = ltrim($text);
+        // thousands set apart by an apostrophe: 1'200
+        if (preg_match("/^\\d{1,3}(?:['’]\\d{3})+(?!\\d)/u", $text, $m) === 1) {
+            return [
+                self::fromDigits((string) preg_replace('/\D+/u', '', $m[0])),
+                substr($text, strlen($m[0])),
+            ];
+        }
         $slash = '\s*[\/⁄∕]\s*';
         $vulgar = implode('', array_keys(self::VULGAR));
         if (
-            preg_match("/^(\\d{1,9})(?:\\s+and\\s+|\\s*[- ]\\s*)(\\d{1,4}){$slash}(\\d{1,4})/u", $text, $m) === 1
+            preg_match(
+                "/^(\\d{1,9})(?:\\s+and\\s+|\\s*[- ]\\s*)(\\d{1,4}){$slash}(\\d{1,4})/u",
+                $text,
+                $m,
+            ) === 1
             && (int) $m[2] < (int) $m[3]
         ) {
             return [self::mixed((int) $m[1], (int) $m[2], (int) $m[3]), substr($text, strlen($m[0]))];
@@ -202,7 +287,9 @@ final readonly class Numeral
             throw UnreadableAmount::outOfRange($digits);
         }
 
-        return self::decimal(strtr($digits[0] === '.' || $digits[0] === ',' ? '0'.$digits : $digits, ',', '.'));
+        return self::decimal(
+            strtr($digits[0] === '.' || $digits[0] === ',' ? '0'.$digits : $digits, ',', '.'),
+        );
     }
 
     private static function fraction(int $numerator, int $denominator, string $text): self

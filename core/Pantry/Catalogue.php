@@ -12,6 +12,8 @@ namespace Vinculum\Pantry;
  *     name: string,
  *     group: string,
  *     aliases: list<string>,
+ *     maybe: list<string>,
+ *     was: list<string>,
  *     roles: list<string>,
  *     tint: string,
  *     form: string,
@@ -50,6 +52,8 @@ final class Catalogue
         '/\bfiber\b/u' => 'fibre',
         '/\bflavou?r/u' => 'flavour',
         '/\bwhisky\b/u' => 'whiskey',
+        '/\bvin\b/u' => 'vinegar',
+        '/\bveg\b/u' => 'vegetable',
         '/\bcourgettes?\b/u' => 'courgette',
     ];
 
@@ -58,6 +62,12 @@ final class Catalogue
 
     /** @var array<string, string>|null slug by every slug and alias, lower case */
     private ?array $names = null;
+
+    /** @var array<string, string>|null slugs by the slugs they once had */
+    private ?array $former = null;
+
+    /** @var array<string, array<string, string>>|null slugs by what may mean them, likeliest first */
+    private ?array $maybe = null;
 
     /**
      * @param array<string, CompiledIngredient> $compiled by slug
@@ -70,7 +80,9 @@ final class Catalogue
         if (isset($this->made[$slug])) {
             return $this->made[$slug];
         }
-        $found = isset($this->compiled[$slug]) ? $slug : $this->names()[self::plain($slug)] ?? null;
+        $found = isset($this->compiled[$slug])
+            ? $slug
+            : $this->former()[$slug] ?? ($this->names()[self::plain($slug)] ?? null);
         if ($found === null) {
             return null;
         }
@@ -90,6 +102,65 @@ final class Catalogue
         }
 
         return null;
+    }
+
+    /** Whether these very words are a name, and not only the singular or plural of one. */
+    public function isName(string $words): bool
+    {
+        return isset($this->names()[self::plain($words)]);
+    }
+
+    /**
+     * What a name may mean that means more than one thing, the likeliest first: "cider", "tomato purée". None for a
+     * name that means one thing.
+     *
+     * @param string $set the measuring set, since names differ by country
+     * @return list<Ingredient>
+     */
+    public function maybe(string $name, string $set): array
+    {
+        if ($this->maybe === null) {
+            $this->maybe = [];
+            foreach ($this->compiled as $slug => $ingredient) {
+                foreach ($ingredient['maybe'] as $entry) {
+                    // "tomato puree 1 us": first, where measures are US ones; second without a number
+                    preg_match('/^(.+?)(?: ([1-9]))?(?: (us|metric|imperial|australian))?$/', $entry, $parts);
+                    $rank = ($parts[2] ?? '') === '' ? 2 : (int) $parts[2];
+                    $this->maybe[self::plain($parts[1] ?? $entry)][$slug] = $rank.($parts[3] ?? '');
+                }
+            }
+        }
+        $plain = self::plain($name);
+        $ranked = $this->maybe[$plain] ?? [];
+        uasort(
+            $ranked,
+            static fn (string $a, string $b): int => self::rank($a, $set) <=> self::rank($b, $set),
+        );
+
+        return array_values(array_filter(array_map($this->find(...), array_keys($ranked))));
+    }
+
+    /** @return array<string, string> */
+    private function former(): array
+    {
+        if ($this->former === null) {
+            $this->former = [];
+            foreach ($this->compiled as $slug => $ingredient) {
+                foreach ($ingredient['was'] as $old) {
+                    $this->former[$old] = $slug;
+                }
+            }
+        }
+
+        return $this->former;
+    }
+
+    /** A rank that holds for one country counts there, and last elsewhere. */
+    private static function rank(string $entry, string $set): int
+    {
+        $country = substr($entry, 1);
+
+        return $country === '' ? 10 * (int) $entry[0] : ($country === $set ? (int) $entry[0] : 90);
     }
 
     /** @return array<string, array{int, int}> first and last month, by slug */
@@ -155,7 +226,9 @@ final class Catalogue
         );
 
         return array_map(
-            fn (string $slug): Ingredient => ($this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug])),
+            fn (string $slug): Ingredient => ($this->made[$slug] ??= Ingredient::fromCompiled(
+                $this->compiled[$slug],
+            )),
             array_slice($slugs, 0, $most),
         );
     }
@@ -170,7 +243,9 @@ final class Catalogue
         $plain = self::plain($word);
         $distance = [];
         foreach ($this->names() as $name => $slug) {
-            $near = levenshtein(substr($plain, 0, 60), substr($name, 0, 60)) / max(strlen($plain), strlen($name), 1);
+            $near
+                = levenshtein(substr($plain, 0, 60), substr($name, 0, 60))
+                / max(strlen($plain), strlen($name), 1);
             if ($near <= 0.4 || ($plain !== '' && str_contains($name, $plain))) {
                 $distance[$slug] = min($near, $distance[$slug] ?? 1.0);
             }
@@ -180,11 +255,36 @@ final class Catalogue
         return array_slice(array_keys($distance), 0, 3);
     }
 
+    /** What words most likely are, misspelt by a letter or, where they are long, by two; null for nothing near. */
+    public function misspelt(string $written): ?Ingredient
+    {
+        $plain = self::plain($written);
+        $allowed = mb_strlen($plain) >= 8 ? 2 : 1;
+        $best = null;
+        foreach ($this->names() as $name => $slug) {
+            $name = (string) $name;
+            if (
+                $plain === ''
+                || abs(strlen($name) - strlen($plain)) > $allowed + 1
+                || $name[0] !== $plain[0]
+            ) {
+                continue;
+            }
+            $off = min(levenshtein($plain, $name), levenshtein($plain, "{$name}s"));
+            if ($off <= $allowed && ($best === null || $off < $best[0])) {
+                $best = [$off, $slug];
+            }
+        }
+
+        return $best === null ? null : $this->find($best[1]);
+    }
+
     /** Lower case, hyphens and punctuation as spaces. */
     private static function plain(string $name): string
     {
         $plain = trim(
-            preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name))) ?? '',
+            preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name)))
+                ?? '',
         );
 
         return preg_replace(array_keys(self::SPELLINGS), self::SPELLINGS, $plain) ?? $plain;

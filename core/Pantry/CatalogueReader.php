@@ -19,6 +19,8 @@ use Vinculum\Mixture\Density;
  *     name: string,
  *     group: string,
  *     aliases: list<string>,
+ *     maybe: list<string>,
+ *     was: list<string>,
  *     roles: list<string>,
  *     tint: string,
  *     form: string,
@@ -196,6 +198,8 @@ final class CatalogueReader
             'name' => $match[2],
             'group' => pathinfo($this->file, PATHINFO_FILENAME),
             'aliases' => [],
+            'maybe' => [],
+            'was' => [],
             'roles' => [],
             'tint' => 'ink',
             'form' => '',
@@ -230,6 +234,12 @@ final class CatalogueReader
         switch ($word) {
             case 'also':
                 $open['aliases'] = $this->words($rest, ',');
+                break;
+            case 'was':
+                $open['was'] = $this->words($rest, ',');
+                break;
+            case 'maybe':
+                $open['maybe'] = $this->words($rest, ',');
                 break;
             case 'roles':
                 $open['roles'] = $this->known(

@@ -128,6 +128,8 @@ final class OwnIngredient
             'name' => $definition['name'],
             'group' => 'own',
             'aliases' => [],
+            'maybe' => [],
+            'was' => [],
             'roles' => $relative->roles ?? ['base'],
             'tint' => $relative->tint ?? 'ink',
             'form' => ($relative->form ?? Form::Liquid)->value,

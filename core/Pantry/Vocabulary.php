@@ -38,6 +38,12 @@ namespace Vinculum\Pantry;
  *     tints: array<string, string>,
  *     groups: array<string, string>,
  *     traits: array<string, string>,
+ *     reading: array{
+ *         preparations: list<string>,
+ *         qualities: list<string>,
+ *         forms: list<string>,
+ *         verbs: array<string, string>,
+ *     },
  * }
  */
 final readonly class Vocabulary

@@ -170,7 +170,9 @@ final readonly class Weight
     {
         foreach ($ingredient->portions as $portion) {
             [$measure, $how] = [...explode(', ', $portion->name, 2), ''];
-            $us = $how === $prep ? Units::find($measure, MeasuringSet::Us) : null;
+            $isSo = $how !== ''
+                && preg_match('/(?<!loosely |lightly |un)\b'.preg_quote($how, '/').'\b/u', $prep) === 1;
+            $us = $isSo ? Units::find($measure, MeasuringSet::Us) : null;
             if ($us?->dimension === Dimension::Volume) {
                 return new Portion(
                     "{$unit->name}, {$how}",

@@ -28,6 +28,9 @@ final readonly class Recipe
      * @param list<Stage> $stages
      * @param array<string, mixed> $ingredients own ingredients by slug, so that a file stands alone
      * @param array<string, mixed> $extra keys beginning "x-", kept untouched
+     * @param string $makes what the note says it makes, as written; moves nothing
+     * @param string $serves the same of people
+     * @param string $story remarks that are neither line nor step
      *
      * @throws InvalidRecipe where an id is there twice or there are too many lines
      */
@@ -40,6 +43,9 @@ final readonly class Recipe
         public array $stages,
         public array $ingredients = [],
         public array $extra = [],
+        public string $makes = '',
+        public string $serves = '',
+        public string $story = '',
     ) {
         $this->refuseIdsThereTwice();
     }
@@ -103,6 +109,9 @@ final readonly class Recipe
             $stages,
             $this->ingredients,
             $extra ?? $this->extra,
+            $this->makes,
+            $this->serves,
+            $this->story,
         );
     }
 
@@ -118,6 +127,9 @@ final readonly class Recipe
             $this->stages,
             $this->ingredients,
             $this->extra,
+            $this->makes,
+            $this->serves,
+            $this->story,
         );
     }
 

@@ -91,7 +91,7 @@ final class EvaluateTest extends HttpTestCase
         yield 'no name' => [static fn (array $recipe): array => array_diff_key($recipe, ['name' => 0]), 'recipe.name', 'is missing'];
         yield 'an empty name' => [$set('name', ''), 'recipe.name', '1 to 120 characters'];
         yield 'another format' => [$set('format', 'other'), 'recipe.format', 'vinculum-recipe'];
-        yield 'a newer version' => [$set('version', 2), 'recipe.version', 'newer Vinculum'];
+        yield 'a newer version' => [$set('version', 3), 'recipe.version', 'newer Vinculum'];
         yield 'measures from nowhere' => [$set('measures', 'martian'), 'recipe.measures', 'us, metric, imperial, australian'];
         yield 'a field nobody knows' => [$set('stages.0.lines.0.amuont', '1 kg'), 'recipe.stages[0].lines[0].amuont', 'not a field here. Accepted: id, ingredient, amount'];
         yield 'a process nobody knows' => [$set('stages.0.process.kind', 'microwave'), 'recipe.stages[0].process.kind', 'one of none, soak'];

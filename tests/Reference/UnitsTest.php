@@ -26,13 +26,13 @@ final class UnitsTest extends TestCase
 
     private const BY_SET = [
         'us' => [
-            'tsp' => 'usteaspoon', 'tbsp' => 'ustablespoon', 'cup' => 'uscup', 'fl oz' => 'usfluidounce', 'gill' => 'usgill',
+            'tsp' => 'usteaspoon', 'dessertspoon' => '2 usteaspoon', 'tbsp' => 'ustablespoon', 'cup' => 'uscup', 'fl oz' => 'usfluidounce', 'gill' => 'usgill',
             'pint' => 'uspint', 'quart' => 'usquart', 'gallon' => 'usgallon',
         ],
         // GNU units has no metric spoons of its own name; the British ones are the same 5 and 15 mL
-        'metric' => ['tsp' => 'brteaspoon', 'tbsp' => 'brtablespoon', 'cup' => 'metriccup'] + self::IMPERIAL,
-        'imperial' => ['tsp' => 'brteaspoon', 'tbsp' => 'brtablespoon', 'cup' => 'brcup'] + self::IMPERIAL,
-        'australian' => ['tsp' => 'australiateaspoon', 'tbsp' => 'australiatablespoon', 'cup' => 'metriccup'] + self::IMPERIAL,
+        'metric' => ['tsp' => 'brteaspoon', 'dessertspoon' => '2 brteaspoon', 'tbsp' => 'brtablespoon', 'cup' => 'metriccup'] + self::IMPERIAL,
+        'imperial' => ['tsp' => 'brteaspoon', 'dessertspoon' => '2 brteaspoon', 'tbsp' => 'brtablespoon', 'cup' => 'brcup'] + self::IMPERIAL,
+        'australian' => ['tsp' => 'australiateaspoon', 'dessertspoon' => '2 australiateaspoon', 'tbsp' => 'australiatablespoon', 'cup' => 'metriccup'] + self::IMPERIAL,
     ];
 
     /**

@@ -18,7 +18,8 @@ use Vinculum\Recipe\Tie;
 use Vinculum\Recipe\Until;
 
 /**
- * The open recipe format, version 1, read and written. The shape itself is stated once, in recipe.schema.json, and
+ * The open recipe format: version 2 is written, 1 and 2 are read. The shape itself is stated once, in
+ * recipe.schema.json, and
  * checked before this is called; here it gets its meaning, its defaults and its missing ids.
  *
  * What is at its default is not written back; nothing else is lost.
@@ -74,12 +75,16 @@ use Vinculum\Recipe\Until;
  *     pins?: list<array{ratio: string, value: float|int}>,
  *     stages: list<StageArray>,
  *     ingredients?: array<string, mixed>,
+ *     makes?: string,
+ *     serves?: string,
+ *     story?: string,
  * }
  */
 final class RecipeDocument
 {
     public const FORMAT = 'vinculum-recipe';
-    public const VERSION = 1;
+    /** What is written; what is read may be of any earlier one. */
+    public const VERSION = 2;
 
     private int $made = 0;
 
@@ -119,6 +124,9 @@ final class RecipeDocument
             array_map($reader->stage(...), $document['stages']),
             $document['ingredients'] ?? [],
             self::extra($document),
+            $document['makes'] ?? '',
+            $document['serves'] ?? '',
+            $document['story'] ?? '',
         );
     }
 
@@ -145,6 +153,7 @@ final class RecipeDocument
                 'pins' => $recipe->pins,
                 'stages' => array_map(self::writeStage(...), $recipe->stages),
             ]
+            + array_filter(['makes' => $recipe->makes, 'serves' => $recipe->serves, 'story' => $recipe->story])
             + ($recipe->ingredients === [] ? [] : ['ingredients' => $recipe->ingredients])
             + $recipe->extra;
 

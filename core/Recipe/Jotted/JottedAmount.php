@@ -9,6 +9,7 @@ use Vinculum\Amount\Dimension;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Numeral;
+use Vinculum\Amount\Unit;
 use Vinculum\Amount\UnreadableAmount;
 
 /**
@@ -17,7 +18,13 @@ use Vinculum\Amount\UnreadableAmount;
  */
 final readonly class JottedAmount
 {
-    private const LOOSE = 'about|around|roughly|approx(?:imately)?\.?|circa|generous|good|big|heaped|heaping|rounded|scant|level|~|≈';
+    /** What begins a number, for a look ahead. */
+    public const NUMBER = '[\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]';
+
+    private const CONTAINER
+        = 'tins?|cans?|jars?|bottles?|packets?|packs?|packages?|pkgs?|pouch(?:es)?|cartons?|bags?|tubs?|boxes|'
+        .'box|punnets?'
+        .'|tubes?|blocks?|containers?';
 
     /**
      * @param string $text the amount as written; '' where only a bare number stands there
@@ -25,6 +32,7 @@ final readonly class JottedAmount
      * @param string $rest what follows
      * @param string $container the tin or jar it is counted in; '' for none
      * @param bool $bare a number without a unit: what it counts is for the ingredient to say
+     * @param Unit|null $unit of its first term
      */
     private function __construct(
         public string $text,
@@ -32,54 +40,151 @@ final readonly class JottedAmount
         public string $rest,
         public bool $bare,
         public string $container = '',
+        public ?Unit $unit = null,
     ) {}
 
     /** Null where the line does not begin with an amount. */
     public static function at(string $line, MeasuringSet|Kitchenware $set): ?self
     {
-        try {
-            $first = self::one($line, $set);
-        } catch (UnreadableAmount) {
-            return null;
-        }
+        $kit = Kitchenware::of($set);
+        // "a drop or two of", "a clove or two"
+        $line = preg_replace('/^\s*an?\s+(\p{L}+)\s+or\s+two\s+(?=\S)/iu', '1-2 $1 ', $line) ?? $line;
+        $first = self::oneOrNone($line, $kit);
         if ($first === null) {
             return null;
         }
-        [$text, $rest, $bare] = $first;
-        // a sum goes on as long as units do: "1 tbsp + 1 tsp", "1 cup and 2 tbsp"
-        while (! $bare && preg_match('/^\s*(?:\+|plus\b|and\b)\s*(?=[\d½⅓⅔¼¾⅛a])/iu', $rest, $match) === 1) {
-            $next = self::oneOrNone(substr($rest, strlen($match[0])), $set);
-            if ($next === null || $next[2]) {
+        [$text, $rest, $unit] = $first;
+        [$text, $rest] = self::summed($text, $rest, $unit, $kit);
+        $bare = $unit === null && ! self::isPortioned($text);
+        [$others, $rest] = $bare ? [[], $rest] : self::saidAgain($rest, $kit);
+        $isContained = preg_match(
+            '/^(?:(?:large|small|standard|regular)\s+)?('.self::CONTAINER.')\b\s*(?:of\s+)?/iu',
+            $rest,
+            $match,
+        ) === 1;
+        if ($bare && $isContained) {
+            $container = $match[1];
+            // "1 can (400 ml) coconut milk": the size stands behind the tin
+            $after = substr($rest, strlen($match[0]));
+            $sized
+                = preg_match('/^\(([^)]*)\)\s*(?:of\s+)?/u', $after, $bracket) === 1
+                    ? self::oneOrNone($bracket[1], $kit)
+                    : null;
+            if ($sized !== null && self::isMeasured($sized[2])) {
+                $rest = trim(substr($after, strlen($bracket[0])));
+
+                return new self(self::times($text, $sized[0], $kit), [], $rest, false, $container, $sized[2]);
+            }
+            $size
+                = preg_match('/^(large|small)\s/iu', $rest, $size) === 1 ? mb_strtolower($size[1]).' ' : '';
+
+            return new self(trim("{$text} {$size}{$container}"), [], trim($after), true, $container);
+        }
+
+        return new self($text, $others, trim($rest), $bare, '', $unit);
+    }
+
+    /** A weight or a volume that a scale or a spoon shows, and no pinch or handful. */
+    public function isMeasuredOut(): bool
+    {
+        return self::isMeasured($this->unit);
+    }
+
+    public function isWeight(): bool
+    {
+        return $this->unit?->dimension === Dimension::Mass && ! $this->unit->informal;
+    }
+
+    /** The amount as Amount reads it, where it can. */
+    public static function parse(string $text, MeasuringSet|Kitchenware $set): ?Amount
+    {
+        try {
+            return Amount::parse($text, $set);
+        } catch (UnreadableAmount) {
+            return null;
+        }
+    }
+
+    private static function isMeasured(?Unit $unit): bool
+    {
+        return $unit !== null
+            && ! $unit->informal
+            && in_array($unit->dimension, [Dimension::Mass, Dimension::Volume], true);
+    }
+
+    /** "3 cm", "2 inch": counted, and yet no bare number. */
+    private static function isPortioned(string $text): bool
+    {
+        return preg_match('/\s(?:cm|inch|thumb)$/u', $text) === 1;
+    }
+
+    /**
+     * A sum goes on as long as units do: "1 tbsp + 1 tsp", "1 cup and 2 tbsp", "2 lb 4 oz".
+     *
+     * @return array{string, string}
+     */
+    private static function summed(string $text, string $rest, ?Unit $unit, Kitchenware $kit): array
+    {
+        while (
+            $unit !== null
+            && preg_match('/^\s*(\+|plus\b|and\b|)\s*(?=(?:'.self::NUMBER.'|an?\s))/iu', $rest, $match) === 1
+        ) {
+            $next = self::oneOrNone(substr($rest, strlen($match[0])), $kit);
+            if (
+                $next === null
+                || $next[2] === null
+                || ($match[1] === ''
+                    && ($next[2]->dimension !== $unit->dimension
+                        || $next[2]->size >= $unit->size
+                        || $next[2]->informal))
+                // "1/4 cup honey + 2 tbsp soy" is two things, "1 cup + 2 tbsp honey" one
+                || ($match[1] !== '' && trim($next[1]) === '')
+            ) {
                 break;
             }
             $text .= ' + '.$next[0];
             $rest = $next[1];
         }
+
+        return [$text, $rest];
+    }
+
+    /**
+     * @return array{list<string>, string} the same amount in other words, and what follows
+     */
+    private static function saidAgain(string $rest, Kitchenware $kit): array
+    {
         $others = [];
         foreach (
-            ['/^\s*(?:\/|,|\bor\b|=)\s*(?=[\d½⅓⅔¼¾⅛])/iu', '/^\s*\(\s*(?:about\s+|or\s+)?(?=[\d½⅓⅔¼¾⅛])/iu'] as $i => $pattern
+            [
+                '/^\s*(?:\/|,|\bor\b|=|\|)\s*(?='.self::NUMBER.')/iu',
+                '/^\s*[(\[]\s*(?:about\s+|or\s+|approx\.?\s+|~\s*)?(?='.self::NUMBER.')/iu',
+            ] as $i => $pattern
         ) {
-            if (! $bare && preg_match($pattern, $rest, $match) === 1) {
-                $next = self::oneOrNone(substr($rest, strlen($match[0])), $set);
-                if ($next !== null && ! $next[2] && ($i === 0 || preg_match('/^\s*\)/', $next[1]) === 1)) {
+            if (preg_match($pattern, $rest, $match) === 1) {
+                $next = self::oneOrNone(substr($rest, strlen($match[0])), $kit);
+                if (
+                    $next !== null
+                    && $next[2] !== null
+                    && ($i === 0 || preg_match('/^\s*[)\]]/', $next[1]) === 1)
+                ) {
+                    // "1 cup ketchup, 1/2 cup vinegar" comes here only behind the first name
                     $others[] = $next[0];
-                    $rest = $i === 0 ? $next[1] : (string) preg_replace('/^\s*\)/', '', $next[1]);
+                    $rest = $i === 0 ? $next[1] : (string) preg_replace('/^\s*[)\]]/', '', $next[1]);
                 }
             }
         }
 
-        $container = preg_match('/^(tins?|cans?)\b\s*(?:of\s+)?/iu', $rest, $match) === 1 ? $match[1] : '';
-
-        return new self($text, $others, trim(substr($rest, strlen($match[0] ?? ''))), $bare, $container);
+        return [$others, self::withoutOf($rest)];
     }
 
     /**
-     * @return array{string, string, bool}|null
+     * @return array{string, string, Unit|null}|null
      */
-    private static function oneOrNone(string $line, MeasuringSet|Kitchenware $set): ?array
+    private static function oneOrNone(string $line, Kitchenware $kit): ?array
     {
         try {
-            return self::one($line, $set);
+            return self::one($line, $kit);
         } catch (UnreadableAmount) {
             return null;
         }
@@ -88,106 +193,251 @@ final readonly class JottedAmount
     /**
      * One number and its unit.
      *
-     * @return array{string, string, bool}|null text, rest, whether it has no unit
+     * @return array{string, string, Unit|null}|null text, rest, the unit if it has one
      *
      * @throws UnreadableAmount
      */
-    private static function one(string $line, MeasuringSet|Kitchenware $set): ?array
+    private static function one(string $line, Kitchenware $kit): ?array
     {
+        // "a 5 cm piece"
+        $line = preg_replace('/^\s*an?\s+(?='.self::NUMBER.')/iu', '', $line) ?? $line;
+        $line
+            = preg_replace(
+                '/^\s*(?:an?\s+)?(large|small|big|good|generous)\s+(?=(?:bunch|handful|sprig|head|bulb|knob|'
+                    .'piece|clove|stick|stalk)\b)/iu',
+                '1 $1 ',
+                $line,
+            ) ?? $line;
         $line = ltrim($line);
-        preg_match('/^(?:(?:an?\s+)?(?:'.self::LOOSE.')\s*)*/iu', $line, $match);
-        $loose = $match[0] ?? '';
-        $after = substr($line, strlen($loose));
+        $length = Amount::looseLength($line, $kit);
+        $loose = rtrim(substr($line, 0, $length));
+        $after = ltrim(substr($line, $length));
+        $piece = self::pieceOf($after);
+        if ($piece !== null) {
+            return $piece;
+        }
         $read = Numeral::read($after);
-        if ($read === null && preg_match('/^an?\s/i', $loose) === 1) {
+        if ($read === null && preg_match('/^an?(?:\s|$)/i', $loose) === 1) {
             // "a generous cup": the article is the number
             $read = [Numeral::mixed(1), $after];
         }
         if ($read === null) {
             $word = preg_split('/\s+/', $after, 2) ?: [''];
-            $unit = Kitchenware::of($set)->find($word[0]);
+            $unit = $kit->find($word[0]);
+            $isCounted
+                = preg_match('/^(?:bunch|bulb|head|sprig|stalk|handful|thumb|knob)$/iu', $word[0]) === 1;
 
-            return $unit?->informal === true
-                ? [trim($loose.$word[0]), self::withoutOf($word[1] ?? ''), false]
+            return $unit?->informal === true || ($isCounted && isset($word[1]))
+                ? [
+                    trim("{$loose} {$word[0]}"),
+                    self::withoutOf($word[1] ?? ''),
+                    $unit ?? \Vinculum\Amount\Units::count($word[0]),
+                ]
                 : null;
         }
         $rest = $read[1];
         $number = rtrim(substr($after, 0, strlen($after) - strlen($rest)));
-        $head = trim($loose.$number);
-        // "1 (400 g) tin": so many, each of that size
+        $head = trim("{$loose} {$number}");
+        $sized = self::containersOf($read[0]->value, $rest, $kit) ?? self::lengthOf($head, $rest);
+        if ($sized !== null) {
+            return $sized;
+        }
+        $rest = preg_replace('/^-(?=\p{L})/u', '', $rest) ?? $rest;
+        $length = Amount::looseLength(ltrim($rest), $kit);
+        $between = rtrim(substr(ltrim($rest), 0, $length));
+        $tail = ltrim(substr(ltrim($rest), $length));
+        $vessel = $kit->leading($tail);
+        if ($vessel !== null) {
+            return [
+                trim("{$head} ".ltrim(trim("{$between} {$vessel[1]}"))),
+                self::withoutOf(substr($tail, strlen($vessel[1]))),
+                $vessel[0],
+            ];
+        }
+        $glued = preg_match('/^\p{L}/u', $rest) === 1 && preg_match('/\d$/', $head) === 1;
+        foreach (
+            [
+                '/^(#)/u',
+                '/^([\p{L}.]+\.?\s+(?:oz|ounces?|wt|spoons?|cup)\.?)(?=\W|$)/iu',
+                '/^(\p{L}+\.?)(?=[^\p{L}]|$)/u',
+            ] as $pattern
+        ) {
+            if (preg_match($pattern, $tail, $word) !== 1) {
+                continue;
+            }
+            $unit = $kit->find($word[1]);
+            $follows = substr($tail, strlen($word[1]));
+            if ($unit === null || ! self::isMeant($word[1], $follows, $unit->dimension)) {
+                continue;
+            }
+            // "1 cup heaping brown sugar", "1 Tbsp heaped, garam masala": the loose word may stand behind
+            $behind = Amount::looseLength(ltrim($follows, ' '), $kit);
+            $later = trim(substr(ltrim($follows, ' '), 0, $behind));
+            if (
+                $later === ''
+                && preg_match(
+                    '/^\s+(heaped|heaping|rounded|level|scant|generous)\s*(?:,|$)/iu',
+                    $follows,
+                    $match,
+                ) === 1
+            ) {
+                $later = $match[1];
+                $behind
+                    = strlen($match[0]) - strlen((string) preg_replace('/^\s+/', '', $match[0])) === 0
+                        ? strlen($match[0])
+                        : strlen(ltrim($match[0]));
+            }
+            if (
+                $later !== ''
+                && preg_match('/^(?:heaped|heaping|rounded|level|scant|generous|overflowing)\b/iu', $later) === 1
+            ) {
+                $between = trim("{$between} {$later}");
+                $follows = ltrim(substr(ltrim($follows, ' '), $behind), ' ,');
+            }
+
+            return [
+                $glued
+                    ? $head.trim("{$between} {$word[1]}")
+                    : trim("{$head} ".trim("{$between} {$word[1]}")),
+                self::withoutOf($follows),
+                $unit,
+            ];
+        }
+
+        return [
+            $between === '' ? $head : trim("{$head} {$between}"),
+            self::withoutOf($between === '' ? $rest : $tail),
+            null,
+        ];
+    }
+
+    /**
+     * "thumb-sized piece of ginger", "a thumb of".
+     *
+     * @return array{string, string, Unit|null}|null
+     */
+    private static function pieceOf(string $text): ?array
+    {
+        return preg_match(
+            '/^(?:an?\s+)?(?:(?:large|small|big)\s+)?thumb(?:[- ]?sized?)?\s+(?:piece|knob|chunk|lump|bit|'
+                .'nub)s?\s+(?:of\s+)?/iu',
+            $text,
+            $match,
+        ) === 1
+            ? ['1 thumb', self::withoutOf(substr($text, strlen($match[0]))), null]
+            : null;
+    }
+
+    /**
+     * "5 cm piece of", "2-inch knob of", "1\" ", "2.5 cm / 1 in piece".
+     *
+     * @return array{string, string, Unit|null}|null
+     */
+    private static function lengthOf(string $head, string $rest): ?array
+    {
+        $noun = '(?:piece|knob|length|stick|chunk|slice|bit|lump|nub|root|thumb)s?';
         if (
             preg_match(
-                '/^\s*(?:x\s*)?\(?\s*(\d+(?:[.,]\d+)?)\s*-?\s*(g|kg|ml|l|oz)\b\)?\s*(?:each\s*)?(tins?|cans?|jars?|bottles?|packets?|packs?|pouch(?:es)?|cartons?|bags?)\b/iu',
+                '/^\s*-?\s*(cm|centimet(?:re|er)s?|inch(?:es)?|in\b\.?|'
+                    .'["”″])\s*-?(?:\s*\/\s*[\d.,½¼¾]+\s*-?(?:cm|in|inch(?:es)?|["”″])\.?)?\s*(?:'
+                    .$noun
+                    .'(?=\W|$))?\s*(?:of\s+)?/iu',
+                $rest,
+                $match,
+            ) !== 1
+            || (str_starts_with(mb_strtolower($match[1]), 'in')
+                && ! str_starts_with(mb_strtolower($match[1]), 'inch')
+                && preg_match("/{$noun}/iu", $match[0]) !== 1)
+        ) {
+            return null;
+        }
+        $unit = str_starts_with(mb_strtolower($match[1]), 'c') ? 'cm' : 'inch';
+
+        return ["{$head} {$unit}", self::withoutOf(substr($rest, strlen($match[0]))), null];
+    }
+
+    /**
+     * "1 (400 g) tin", "2 x 400g tins", "1 x 12-oz bag": so many, each of that size.
+     *
+     * @return array{string, string, Unit|null}|null
+     */
+    private static function containersOf(float $count, string $rest, Kitchenware $kit): ?array
+    {
+        $size = '(\d+(?:[.,]\d+)?)\s*-?\s*(g|gr|kg|ml|cl|l|oz|fl\.?\s*oz|lb|pint|ounces?|grams?)\b';
+        if (
+            preg_match(
+                '/^\s*(?:x|×|\*)?\s*\(?\s*'
+                    .$size
+                    .'\.?\s*\)?\s*(?:each\s*)?('
+                    .self::CONTAINER
+                    .')\b/iu',
                 $rest,
                 $each,
             ) === 1
         ) {
-            $size = $read[0]->value * (float) strtr($each[1], ',', '.');
-
+            $follows = substr($rest, strlen($each[0]));
+            $total = $count * (float) strtr($each[1], ',', '.');
+            $unit = $kit->find($each[2]);
             $tin = preg_match('/^(?:tin|can)/i', $each[3]) === 1 ? 'tin of ' : '';
 
-            return [
-                rtrim(rtrim(sprintf('%.3f', $size), '0'), '.').' '.strtolower($each[2]),
-                $tin.self::withoutOf(substr($rest, strlen($each[0]))),
-                false,
-            ];
+            return $unit === null
+                ? null
+                : [
+                    self::digits($total).' '.mb_strtolower($each[2]),
+                    $tin.self::withoutOf($follows),
+                    $unit,
+                ];
         }
-        preg_match('/^\s*(?:(?:'.self::LOOSE.')\s+)*/iu', $rest, $looser);
-        $between = $looser[0] ?? '';
-        $tail = substr($rest, strlen($between));
-        $vessel = Kitchenware::of($set)->leading($tail);
-        if ($vessel !== null) {
-            return [
-                trim("{$head} ".ltrim("{$between}{$vessel[1]}")),
-                self::withoutOf(substr($tail, strlen($vessel[1]))),
-                false,
-            ];
-        }
-        foreach (
-            ['/^([\p{L}.]+\.?\s+(?:oz|ounces?)\.?)(?=\W|$)/iu', '/^(\p{L}+\.?)(?=[^\p{L}]|$)/u'] as $pattern
+        // "400g can of" begins with the size itself
+        if (
+            preg_match(
+                '/^\s*(g|gr|kg|ml|cl|l|oz|lb)\.?\s*('.self::CONTAINER.')\b\s*(?:of\s+)?/iu',
+                $rest,
+                $each,
+            ) === 1
         ) {
-            if (preg_match($pattern, $tail, $word) === 1) {
-                $unit = Kitchenware::of($set)->find($word[1]);
-                $follows = substr($tail, strlen($word[1]));
-                if ($unit !== null && self::isMeant($word[1], $follows, $unit->dimension)) {
-                    return [
-                        trim(
-                            $head
-                                .(preg_match('/^\p{L}/u', $rest) === 1 && preg_match('/\d$/', $head) === 1
-                                    ? ''
-                                    : ' ')
-                                .trim($between.$word[1]),
-                        ),
-                        self::withoutOf($follows),
-                        false,
-                    ];
-                }
-            }
+            $unit = $kit->find($each[1]);
+            $tin = preg_match('/^(?:tin|can)/i', $each[2]) === 1 ? 'tin of ' : '';
+
+            return $unit === null
+                ? null
+                : [
+                    self::digits($count).' '.mb_strtolower($each[1]),
+                    $tin.self::withoutOf(substr($rest, strlen($each[0]))),
+                    $unit,
+                ];
         }
 
-        return [$head, self::withoutOf($rest), true];
+        return null;
     }
 
-    /** A word that is a unit is not always meant as one: "2 whole cloves" counts cloves. */
+    private static function times(string $count, string $size, Kitchenware $kit): string
+    {
+        $number = Numeral::read(preg_replace('/^an?\s*$/iu', '1', $count) ?? $count)[0]->value ?? 1.0;
+        $term = self::parse($size, $kit)?->terms[0] ?? null;
+
+        return $term?->unit === null || $number === 1.0
+            ? $size
+            : self::digits($number * $term->number->value).' '.$term->unit->name;
+    }
+
+    private static function digits(float $value): string
+    {
+        return rtrim(rtrim(sprintf('%.3f', $value), '0'), '.');
+    }
+
+    /** A word that is a unit is not always meant as one: "2 whole cloves" counts cloves, "2 spoon"… */
     private static function isMeant(string $word, string $follows, Dimension $dimension): bool
     {
-        return $dimension !== Dimension::Count || trim($follows) === '' || preg_match('/^each$/i', $word) !== 1;
+        return match (true) {
+            $dimension === Dimension::Count => trim($follows) === '' || preg_match('/^each$/i', $word) !== 1,
+            // "1 bit" is a measure only of something, and "c" no name of a thing
+            default => true,
+        };
     }
 
     private static function withoutOf(string $rest): string
     {
-        return trim((string) preg_replace('/^\s*(?:of\s+(?:the\s+)?)/iu', '', $rest));
-    }
-
-    /**
-     * The grams and millilitres of two ways to say an amount, where both can be told without knowing the ingredient.
-     */
-    public static function parse(string $text, MeasuringSet|Kitchenware $set): ?Amount
-    {
-        try {
-            return Amount::parse($text, $set);
-        } catch (UnreadableAmount) {
-            return null;
-        }
+        return trim((string) preg_replace('/^\s*(?:of\s+(?:the\s+|your\s+|my\s+)?)/iu', '', $rest));
     }
 }

@@ -718,9 +718,9 @@ export interface Recipe {
    */
   format: 'vinculum-recipe';
   /**
-   * exactly 1; a newer document needs a newer Vinculum
+   * 1 or 2; a newer document needs a newer Vinculum
    */
-  version: 1;
+  version: 1 | 2;
   /**
    * a name of 1 to 120 characters
    */
@@ -753,6 +753,18 @@ export interface Recipe {
     value: number;
     [k: string]: unknown;
   }[];
+  /**
+   * what the note says it makes, as written, up to 200 characters; moves nothing
+   */
+  makes?: string;
+  /**
+   * how many it serves, as written, up to 200 characters; moves nothing
+   */
+  serves?: string;
+  /**
+   * remarks that are neither line nor step, up to 4000 characters
+   */
+  story?: string;
   /**
    * a list of at most 12 stages
    *

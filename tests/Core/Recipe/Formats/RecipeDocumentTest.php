@@ -14,7 +14,7 @@ use Vinculum\Recipe\InvalidRecipe;
 final class RecipeDocumentTest extends TestCase
 {
     private const FULL = [
-        'format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Gooseberry ketchup', 'style' => 'fruit-ketchup', 'measures' => 'us', 'size' => null,
+        'format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Gooseberry ketchup', 'style' => 'fruit-ketchup', 'measures' => 'us', 'size' => null,
         'pins' => [['ratio' => 'sugar_acid', 'value' => 22.0]],
         'stages' => [[
             'id' => 's1', 'name' => 'Simmer',
@@ -39,7 +39,7 @@ final class RecipeDocumentTest extends TestCase
 
     public function test_defaults_are_those_of_the_format(): void
     {
-        $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Plain', 'stages' => [['lines' => [['ingredient' => 'sugar', 'amount' => '1 g']]]]]);
+        $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Plain', 'stages' => [['lines' => [['ingredient' => 'sugar', 'amount' => '1 g']]]]]);
         $line = $recipe->lines()[0];
 
         self::assertSame(MeasuringSet::Us, $recipe->measures);
@@ -51,7 +51,7 @@ final class RecipeDocumentTest extends TestCase
 
     public function test_missing_ids_are_made_and_never_those_that_are_taken(): void
     {
-        $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Ids', 'stages' => [
+        $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Ids', 'stages' => [
             ['lines' => [['ingredient' => 'a', 'amount' => '1 g'], ['id' => 'l3', 'ingredient' => 'b', 'amount' => '1 g'], ['ingredient' => 'c', 'amount' => '1 g']]],
         ]]);
         $ids = array_map(static fn ($line): string => $line->id, $recipe->lines());
@@ -63,7 +63,7 @@ final class RecipeDocumentTest extends TestCase
     public function test_an_id_used_twice_is_named_with_its_field(): void
     {
         try {
-            RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Twice', 'stages' => [
+            RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Twice', 'stages' => [
                 ['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'a', 'amount' => '1 g'], ['id' => 'l1', 'ingredient' => 'b', 'amount' => '1 g']]],
             ]]);
             self::fail('It was read.');
@@ -77,7 +77,7 @@ final class RecipeDocumentTest extends TestCase
         $lines = static fn (int $count): array => array_fill(0, $count, ['ingredient' => 'sugar', 'amount' => '1 g']);
 
         $this->expectExceptionMessage('There are 61 lines. A recipe has at most 60.');
-        RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Many', 'stages' => [['lines' => $lines(30)], ['lines' => $lines(31)]]]);
+        RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Many', 'stages' => [['lines' => $lines(30)], ['lines' => $lines(31)]]]);
     }
 
     public function test_a_scaled_end_point_keeps_its_share_and_multiplies_its_mass(): void

@@ -83,15 +83,21 @@ final class JottedTextTest extends TestCase
     {
         yield 'nothing' => ['', 0];
         yield 'only spaces' => [" \u{00A0}\n\t\n", 0];
-        yield 'less than nothing' => ['-3 g salt', 1];
+        yield 'a dash that is a bullet' => ['-3 flurps salt', 1];
         yield 'nothing over nothing' => ['0/0 cup sugar', 1];
         yield 'an enormous number' => ['1e9 kg sugar', 1];
-        yield 'pictures' => ['🍅🍅🍅', 1];
         yield 'right to left' => ["ملح\u{200F} 2", 1];
         yield 'only punctuation' => ['?!', 1];
         yield 'an amount of nothing' => ['2 cups', 1];
         yield 'a very long line' => [str_repeat('salt ', 20_000), 1];
         yield 'old line ends' => ["1 cup sugar\r\n1 cup water\r2 tsp salt", 3];
+    }
+
+    public function test_a_picture_is_kept_as_a_remark(): void
+    {
+        [$recipe] = JottedText::read("1 g salt\n🍅🍅🍅", Sauce::catalogue());
+
+        self::assertSame([1, '🍅🍅🍅'], [count($recipe->lines()), $recipe->story]);
     }
 
     #[DataProvider('oddText')]

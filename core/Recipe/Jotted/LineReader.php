@@ -1,0 +1,917 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted;
+
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\UnreadableAmount;
+use Vinculum\Pantry\AmountChoices;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Singular;
+use Vinculum\Pantry\Weight;
+
+/** A line of a list as one ingredient with its amount, or as several. */
+final readonly class LineReader
+{
+    /** Two ways to say one amount may differ by this share before it is asked which is meant. */
+    private const SAME_AMOUNT = 0.1;
+
+    /** A weight that stands first is what was weighed; a spoon beside it may be off by this much. */
+    private const WEIGHED_FIRST = 0.25;
+
+    /** Portions a size may be said of, and a number left out. */
+    private const COUNTED = '/^(?:tin|can|jar|bottle|packet|bunch|sprig|stalk|stick|head|bulb|slice|handful|'
+        .'clove|cube|leaf|pod|fillet|punnet|bag)$/u';
+
+    private const SEPARATORS = '/\s*[,;]\s*(?:and\s+)?|\s+and\s+|\s*&\s*|\s*\+\s*/iu';
+
+    public function __construct(
+        private Catalogue $catalogue,
+        private Kitchenware $kit,
+        private Naming $naming,
+    ) {}
+
+    /**
+     * @return list<JottedLine>
+     */
+    public function read(string $line): array
+    {
+        $optional = preg_match('/\boptional(?:ly)?\b/iu', $line) === 1;
+        $line = trim((string) preg_replace('/\s*[(,]?\s*\boptional(?:ly)?\b\s*\)?/iu', '', $line), ' ,;');
+
+        return $this->asParts($line)
+            ?? ($this->tied($line, $optional)
+                ?? ($this->changed($line, $optional)
+                    ?? ($this->juiceOf($line, $optional)
+                        ?? ($this->saltAndPepper($line)
+                            ?? ($this->several($line, $optional) ?? $this->single($line, $optional))))));
+    }
+
+    /**
+     * "1 part sugar : 2 parts vinegar", "3:1 oil to vinegar", "equal parts oil and vinegar".
+     *
+     * @return list<JottedLine>|null
+     */
+    private function asParts(string $line): ?array
+    {
+        if (
+            preg_match('/^equal (?:parts|amounts|quantities|measures)?\s*(?:of )?(.+)$/iu', $line, $match)
+            === 1
+        ) {
+            return array_map(
+                fn (string $name): JottedLine => $this->line($name, '1 part'),
+                preg_split(self::SEPARATORS, $match[1]) ?: [],
+            );
+        }
+        if (
+            preg_match(
+                '/^(\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)\s*(?:ratio\s+(?:of\s+)?|of\s+)?(.+)$/iu',
+                $line,
+                $match,
+            ) === 1
+        ) {
+            $numbers = preg_split('/\s*:\s*/', $match[1]) ?: [];
+            $names
+                = preg_split('/\s*[,:\/]\s*(?:and\s+|to\s+)?|\s+(?:to|and)\s+|\s*&\s*/iu', $match[2]) ?: [];
+            if (count($numbers) === count($names)) {
+                return array_map(
+                    fn (string $number, string $name): JottedLine => $this->line(
+                        $name,
+                        $number.((float) $number === 1.0 ? ' part' : ' parts'),
+                    ),
+                    $numbers,
+                    $names,
+                );
+            }
+        }
+        $chunks
+            = preg_split(
+                '/\s*[:,;+]\s*(?:and\s+|to\s+)?(?=[\d½]|one|two|three|four|five|a\b|half)|\s+(?:and|'
+                    .'to)\s+(?=[\d½]+\s*parts?|(?:one|two|three|four|five)\s+parts?)/iu',
+                $line,
+            )
+            ?: [];
+        if (count($chunks) < 2) {
+            return null;
+        }
+        $lines = [];
+        foreach ($chunks as $chunk) {
+            $amount = JottedAmount::at($chunk, $this->kit);
+            if ($amount?->unit?->dimension !== Dimension::Part || trim($amount->rest) === '') {
+                return null;
+            }
+            $lines[] = $this->line($amount->rest, $amount->text);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * "as much honey as mustard", "twice as much oil as vinegar".
+     *
+     * @return list<JottedLine>|null
+     */
+    private function tied(string $line, bool $optional): ?array
+    {
+        $times = [
+            '' => 1.0,
+            'twice' => 2.0,
+            'double' => 2.0,
+            'half' => 0.5,
+            'a third' => 1 / 3,
+            'a quarter' => 0.25,
+            'three times' => 3.0,
+            'a tenth' => 0.1,
+            'the same amount' => 1.0,
+        ];
+        if (
+            preg_match(
+                '/^(twice|double|half|a third|a quarter|a tenth|three times)?\s*as much (.+?) as (?:the |there '
+                    .'is )?(.+)$/iu',
+                $line,
+                $match,
+            ) !== 1
+        ) {
+            return null;
+        }
+
+        return [
+            new JottedLine($this->naming->of($match[2]), '', [], $optional, '', [
+                trim($match[3]),
+                $times[mb_strtolower($match[1])],
+            ]),
+        ];
+    }
+
+    /**
+     * Written down twice: "soy sauce 512 g before, 468 g after" is what was used; "sugar 100 g -> 80 g" and "100 g
+     * sugar
+     * (was 120)" is the newer.
+     *
+     * @return list<JottedLine>|null
+     */
+    private function changed(string $line, bool $optional): ?array
+    {
+        $number = '(\d+(?:[.,]\d+)?)\s*(g|kg|ml|oz|tsp|tbsp|cups?)?';
+        if (
+            preg_match(
+                "/^(.+?)[,:]?\\s+(?:from\\s+)?{$number}\\s*(?:before|full|"
+                    ."to)[,;]?\\s*(?:and\\s+)?{$number}(?:\\s*(?:after|left|empty))?$/iu",
+                $line,
+                $match,
+            ) === 1
+        ) {
+            $unit = ($match[5] ?? '') !== '' ? $match[5] : $match[3];
+            $used = (float) strtr($match[2], ',', '.') - (float) strtr($match[4], ',', '.');
+
+            return $unit === '' || $used <= 0.0
+                ? null
+                : [
+                    $this->line(
+                        $match[1],
+                        self::digits($used).' '.mb_strtolower($unit),
+                        $optional,
+                        "before {$match[2]}, after {$match[4]} {$unit}",
+                    ),
+                ];
+        }
+        if (
+            preg_match(
+                "/^(.+?)[,:]?\\s+(?:from\\s+)?{$number}\\s*(?:→|->|=>|now)\\s*{$number}$/iu",
+                $line,
+                $match,
+            ) === 1
+            && $this->naming->knows($match[1])
+        ) {
+            $unit = ($match[5] ?? '') !== '' ? $match[5] : $match[3];
+            if ($unit === '') {
+                return null;
+            }
+            [$old, $new] = ["{$match[2]} {$unit}", "{$match[4]} {$unit}"];
+
+            return [
+                $this->line($match[1], $new, $optional, "was {$old}", [
+                    ['amount', "It says {$old} and then {$new}: which is it now?", [$new, $old]],
+                ]),
+            ];
+        }
+
+        return null;
+    }
+
+    /**
+     * "juice of half a lemon", "zest and juice of 2 limes", "2 lemons, zest and juice of", "lime juice (2 limes)".
+     *
+     * @return list<JottedLine>|null
+     */
+    private function juiceOf(string $line, bool $optional): ?array
+    {
+        $part = '(juice|zest|rind|peel)';
+        $parts = "(?:the\\s+)?(?:(?:finely\\s+|freshly\\s+)?(?:grated|squeezed|pared)\\s+)?{$part}(?:\\s*(?:and|"
+            ."&|\\+|\\/)\\s*(?:the\\s+)?(?:(?:finely\\s+)?grated\\s+)?{$part})?";
+        [$wanted, $of] = match (true) {
+            preg_match("/^{$parts}\\s+(?:of|from)\\s+(.+)$/iu", $line, $match) === 1 => [
+                [$match[1], $match[2]],
+                $match[3],
+            ],
+            preg_match("/^(.+?)\\s*[,:(–-]\\s*{$parts}(?:\\s+(?:of|only))?\\)?$/iu", $line, $match) === 1 => [
+                [$match[2], $match[3] ?? ''],
+                $match[1],
+            ],
+            preg_match(
+                '/^(lemon|lime|orange|grapefruit)\s+(juice|zest)\s*[(,]\s*(?:from\s+|of\s+)?((?:about\s+)?(?:\d|'
+                    .'½|half|one|two|three|a\b).*?)\)?$/iu',
+                $line,
+                $match,
+            ) === 1 && preg_match("/\\b{$match[1]}/iu", $match[3]) === 1
+                => [[$match[2]], $match[3]],
+            preg_match(
+                '/^(?:lemon|lime|orange|grapefruit) squeeze$|^(?:an? )?squeeze of (?:an? )?(lemon|lime|orange)$/iu',
+                $line,
+                $match,
+            ) === 1
+                => [['squeeze'], $match[1] ?? $line],
+            default => [[], ''],
+        };
+        if ($wanted === []) {
+            return null;
+        }
+        $amount = JottedAmount::at($of, $this->kit);
+        [$fruit, $behind] = Naming::parted($amount->rest ?? $of);
+        $fruit = Singular::of(
+            (string) preg_replace(
+                '/^(?:(?:large|medium|small|ripe|unwaxed|juicy|whole|fresh|organic)\s+)+/iu',
+                '',
+                mb_strtolower($fruit),
+            ),
+        );
+        if ($amount !== null && ! $amount->bare && $amount->isMeasuredOut()) {
+            return null;
+        }
+        $lines = [];
+        foreach (array_filter($wanted) as $which) {
+            $which = mb_strtolower($which);
+            $name = $fruit.($which === 'juice' || $which === 'squeeze' ? ' juice' : ' zest');
+            if ($this->naming->exactly($name) === null) {
+                return null;
+            }
+            $lines[] = $this->line(
+                $name,
+                $which === 'squeeze' ? '1 squeeze' : $amount->text ?? '1',
+                $optional,
+            );
+        }
+
+        return $lines;
+    }
+
+    /** @return list<JottedLine>|null */
+    private function saltAndPepper(string $line): ?array
+    {
+        return preg_match('/^s\s*(?:&|and|\+|n)\s*p\b(?:,?\s*(?:to|as) (?:taste|needed))?\.?$/iu', $line)
+            === 1
+            ? [$this->line('salt', 'to taste'), $this->line('black pepper', 'to taste')]
+            : null;
+    }
+
+    /**
+     * More than one thing in a line, each with an amount of its own, or one amount for each.
+     *
+     * @return list<JottedLine>|null
+     */
+    private function several(string $line, bool $optional): ?array
+    {
+        $amount = JottedAmount::at($line, $this->kit);
+        if (
+            preg_match(
+                '/^(.+?)\s*[,:(–-]?\s*((?:about\s+)?'.JottedAmount::NUMBER.'.*?)\s*(?:of\s+)?each\)?$/iu',
+                $line,
+                $match,
+            ) === 1
+            && ($amount === null || $amount->bare)
+        ) {
+            $line = "{$match[2]} each {$match[1]}";
+            $amount = JottedAmount::at($line, $this->kit);
+        }
+        if (
+            $amount !== null
+            && preg_match('/^(?:each|apiece)\b\s*:?\s*(?:of\s+)?(.+)$/iu', $amount->rest, $match) === 1
+        ) {
+            $both = '';
+            $names = (string) preg_replace_callback(
+                '/\s*\((?:both|all)\s+([^)]*)\)/iu',
+                static function (array $found) use (&$both): string {
+                    $both = $found[1];
+
+                    return '';
+                },
+                $match[1],
+            );
+
+            return array_map(
+                fn (string $name): JottedLine => $this->measured(
+                    $amount,
+                    $both === '' ? $name : "{$name}, {$both}",
+                    $optional,
+                ),
+                preg_split(self::SEPARATORS, $names) ?: [],
+            );
+        }
+        if ($amount !== null && preg_match('/^(.+?)\s*,?\s+each$/iu', $amount->rest, $match) === 1) {
+            return array_map(
+                fn (string $name): JottedLine => $this->measured($amount, $name, $optional),
+                preg_split(self::SEPARATORS, $match[1]) ?: [],
+            );
+        }
+        if ($amount === null || $this->naming->exactly($amount->rest) !== null) {
+            return null;
+        }
+        $depth = 0;
+        $chunks = [''];
+        foreach (
+            preg_split(
+                '/(\s*[,;+]\s*|\s+(?:and|plus|with)\s+|\s*&\s*|[()])/iu',
+                $line,
+                -1,
+                PREG_SPLIT_DELIM_CAPTURE,
+            )
+            ?: [] as $token
+        ) {
+            $depth += ($token === '(' ? 1 : 0) - ($token === ')' ? 1 : 0);
+            $isBreak
+                = $depth === 0
+                && preg_match('/^(?:\s*[,;+]\s*|\s+(?:and|plus|with)\s+|\s*&\s*)$/iu', $token) === 1;
+            if ($isBreak) {
+                $chunks[] = '';
+            } else {
+                $chunks[count($chunks) - 1] .= $token;
+            }
+        }
+        if (count($chunks) < 2) {
+            return null;
+        }
+        $lines = [];
+        foreach ($chunks as $chunk) {
+            $own = JottedAmount::at($chunk, $this->kit);
+            if (
+                $own === null
+                || ! $this->naming->knows($own->rest)
+                || ($own->bare
+                    && $this->naming->exactly($own->rest) === null
+                    && $this->countedPortion($own->text, $own->rest)[0] === $own->text)
+            ) {
+                return null;
+            }
+            $lines[] = $this->measured($own, $own->rest, $optional);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @return list<JottedLine>
+     */
+    private function single(string $line, bool $optional): array
+    {
+        $more = '';
+        $line = (string) preg_replace_callback(
+            '/\s*,?\s*\(?\s*(?:\bplus\b|\band\b|\+)\s+(?:a\s+(?:little|bit|few)\s+)?(?:some\s+)?(?:more|'
+                .'extra)\b[^)]*\)?\s*$/iu',
+            static function (array $match) use (&$more): string {
+                $more = trim($match[0], ' ,()');
+
+                return '';
+            },
+            $line,
+        );
+        if (
+            preg_match(
+                '/^(?:a little|a bit of|a touch of|some|a few|plenty of|lots of)\s+(.+)$/iu',
+                $line,
+                $match,
+            ) === 1
+            && JottedAmount::at($match[1], $this->kit) === null
+            && JottedAmount::at($line, $this->kit)?->isMeasuredOut() !== true
+            && $this->naming->of($match[1])->ingredient !== null
+            && preg_match('/^a few\b/iu', $line) !== 1
+        ) {
+            return $this->withoutAmount($match[1], $optional);
+        }
+        if (
+            preg_match(
+                '/^(.*?)[,:–-]?\s*\(?\b((?:to|as) (?:(?:your )?(?:taste|liking)|needed|required|desired|you '
+                    .'like))\)?\.?$/iu',
+                $line,
+                $match,
+            ) === 1
+            && trim($match[1], ' ,:(') !== ''
+        ) {
+            $head = trim($match[1], ' ,:(');
+            $or = (string) preg_replace('/\s*,?\s+or$/iu', '', $head);
+            $counted = JottedAmount::at($head, $this->kit);
+            if ($counted === null || $counted->bare) {
+                return array_map(
+                    fn (string $name): JottedLine => $this->line($name, 'to taste', $optional),
+                    $this->severalOf($head),
+                );
+            }
+            // "1 tsp salt, or to taste": the amount is a beginning
+            $line = $or;
+            $more = trim("{$more} {$match[2]}");
+        }
+        $amount = JottedAmount::at($line, $this->kit);
+        if ($amount !== null && $amount->bare && trim($amount->rest) === '') {
+            $amount = null;
+        }
+        $amount ??= $this->atTheEnd($line);
+        if ($amount === null) {
+            return $this->withoutAmount($line, $optional);
+        }
+
+        [$amount, $questions] = $this->clear($amount);
+
+        return [
+            $this->measured(
+                $amount,
+                $amount->rest.($more === '' ? '' : ", {$more}"),
+                $optional,
+                $questions,
+            ),
+        ];
+    }
+
+    /**
+     * What a written number most likely means, and what it may mean besides.
+     *
+     * @return array{JottedAmount, list<array{string, string, list<string>}>}
+     */
+    private function clear(JottedAmount $amount): array
+    {
+        // "21/4 cups" may have lost its space
+        if (
+            preg_match('/^(\d+)(\d)\s*\/\s*(\d)(.*)$/u', $amount->text, $match) === 1
+            && (int) $match[2] < (int) $match[3]
+            && (int) "{$match[1]}{$match[2]}" > (int) $match[3]
+        ) {
+            $apart = "{$match[1]} {$match[2]}/{$match[3]}{$match[4]}";
+
+            $likely = JottedAmount::at("{$apart} {$amount->rest}", $this->kit) ?? $amount;
+
+            return [
+                $likely,
+                [['amount', "Is “{$amount->text}” {$apart}, or as it stands?", [$apart, $amount->text]]],
+            ];
+        }
+
+        return [$amount, []];
+    }
+
+    /** "soy sauce 3 parts", "sugar: 200 g", "onions x 2", "eggs – 2", "ketchup (1 cup)", "plums, 2 kg, stoned". */
+    private function atTheEnd(string $line): ?JottedAmount
+    {
+        $number
+            = '((?:about |around |approx\.? |a |half |one |two |three )?'
+            .JottedAmount::NUMBER
+            .'[^,;]*|(?:half |quarter )?an? [^,;]+|(?:one|two|three|four|half)\s[^,;]+)';
+        foreach (
+            [
+                '/^(\D*?\p{L}[^\d½⅓⅔¼¾⅛]*?)\s*(?:\bx|×)\s*((?:'.JottedAmount::NUMBER.')[^,;]*)(.*)$/iu',
+                '/^([^(]*?\p{L}[^(\d]*?)\s*\(\s*'.$number.'\s*\)(.*)$/iu',
+                '/^([^,;]*?\p{L}[^,;\d½⅓⅔¼¾⅛]*?)\s*(?:…|[,:–—-])?\s*((?:about |around |approx\.? )?'
+                .JottedAmount::NUMBER
+                .'[^,;]*)((?:[,;].*)?)$/iu',
+                '/^([^,;:]*?\p{L}[^,;:]*?)\s*(?:…|[,:–—])\s*'.$number.'((?:[,;].*)?)$/iu',
+                '/^(.*?\p{L}[^\d½⅓⅔¼¾⅛]*?)\s*(?:…|[,:–—-])?\s*((?:about |around )?'
+                .JottedAmount::NUMBER
+                .'[^,;]*)()$/iu',
+            ] as $i => $pattern
+        ) {
+            if (preg_match($pattern, $line, $match) !== 1) {
+                continue;
+            }
+            $name = trim($match[1], ' ,:;–—-…(');
+            $tail = trim($match[3], ' ,;');
+            $amount = JottedAmount::at("{$match[2]} {$name}", $this->kit);
+            if (
+                $amount === null
+                || mb_strtolower(trim($amount->rest)) !== mb_strtolower($name)
+                || ($amount->bare
+                    && ($this->naming->of($name)->ingredient === null || $this->naming->exactly($name) === null))
+            ) {
+                continue;
+            }
+
+            return $tail === '' ? $amount : JottedAmount::at("{$match[2]} {$name}, {$tail}", $this->kit);
+        }
+
+        return null;
+    }
+
+    /** @return list<JottedLine> */
+    private function withoutAmount(string $line, bool $optional): array
+    {
+        return array_map(function (string $name) use ($optional): JottedLine {
+            $named = $this->naming->of($name);
+            $called = $named->ingredient?->shortName() ?? $name;
+
+            return $this->made($named, 'to taste', $optional, '', [
+                [
+                    'amount',
+                    "How much {$called}?",
+                    [
+                        'to taste',
+                        $named->ingredient === null ? '1 tbsp' : AmountChoices::toBegin($named->ingredient),
+                    ],
+                ],
+            ]);
+        }, $this->severalOf($line));
+    }
+
+    /**
+     * @param list<array{string, string, list<string>}> $questions
+     */
+    private function measured(
+        JottedAmount $amount,
+        string $rest,
+        bool $optional,
+        array $questions = [],
+    ): JottedLine {
+        if (trim($rest, ' ,.;') === '') {
+            return new JottedLine(
+                new Named(null, trim("{$amount->text} {$rest}"), '', true),
+                $amount->text,
+                [['ingredient', 'How much is clear, but of what?', []], ...$questions],
+                $optional,
+            );
+        }
+        [$rest, $stated, $kept] = $this->stated($amount, $rest);
+        $text = $amount->text;
+        if ($amount->container !== '') {
+            $rest = $this->tinned($rest, $amount->container);
+        } elseif ($amount->bare) {
+            [$text, $rest] = $this->countedPortion($text, $rest);
+        }
+        $rest = $this->tinned($rest, '');
+        $named = $this->naming->of($rest);
+        $named = $this->withThePortion($named, $text);
+        [$text, $named, $more] = $this->whatIsCounted($amount, $text, $rest, $named);
+        $questions = [...$questions, ...$more];
+        if ($stated !== null) {
+            $preparation = trim(implode(', ', array_filter([$kept, $named->preparation])));
+            $questions = [
+                ...$questions,
+                ...$this->unlike($named->ingredient, $preparation, $text, $stated, onlyFar: true),
+            ];
+
+            return $this->made(
+                new Named($named->ingredient, $named->words, $preparation, $named->isSure, $named->guesses),
+                $stated,
+                $optional,
+                "written as {$text}",
+                $questions,
+            );
+        }
+        foreach ($amount->others as $other) {
+            $questions = [
+                ...$questions,
+                ...$this->unlike($named->ingredient, $named->preparation, $text, $other, onlyFar: false),
+            ];
+        }
+
+        return $this->made($named, $text, $optional, '', $questions);
+    }
+
+    /**
+     * A weight beside a count or a loose measure is what counts: "1 onion, about 150 g", "1 mango (approx. 250 g
+     * flesh)".
+     *
+     * @return array{string, string|null, string} the words without it, the stated weight, what else stood with it
+     */
+    private function stated(JottedAmount $amount, string $rest): array
+    {
+        foreach ([...$amount->others] as $other) {
+            $unit = JottedAmount::parse($other, $this->kit)?->terms[0]->unit ?? null;
+            if (! $amount->isMeasuredOut() && $unit?->dimension === Dimension::Mass) {
+                return [$rest, $other, ''];
+            }
+        }
+        if ($amount->isWeight()) {
+            return [$rest, null, ''];
+        }
+        foreach (['/\s*\(([^()]*)\)/u', '/\s*,\s*([^,]*)/u'] as $pattern) {
+            preg_match_all($pattern, $rest, $matches, PREG_SET_ORDER);
+            foreach ($matches as [$whole, $inner]) {
+                $inner = (string) preg_replace(
+                    '/^(?:or|weighing|weight|total|totalling|i\.?e\.?|=)\s+/iu',
+                    '',
+                    trim($inner),
+                );
+                $own = JottedAmount::at($inner, $this->kit);
+                $isVolumeOfTin = $own !== null && $amount->container !== '' && $own->isMeasuredOut();
+                if (
+                    $own !== null
+                    && ($own->isWeight() || $isVolumeOfTin)
+                    && count(preg_split('/\s+/u', trim($own->rest)) ?: []) < 4
+                ) {
+                    return [str_replace($whole, '', $rest), $own->text, trim($own->rest)];
+                }
+            }
+        }
+
+        return [$rest, null, ''];
+    }
+
+    private function tinned(string $rest, string $container): string
+    {
+        $isTin = preg_match('/^(?:tin|can)/iu', $container) === 1 || preg_match('/^tin of\s/iu', $rest) === 1;
+        $name = (string) preg_replace('/^tin of\s+/iu', '', $rest);
+        if (! $isTin) {
+            return $name;
+        }
+        [$head, $behind] = Naming::parted($name);
+        $tail = $behind === [] ? '' : ', '.implode(', ', $behind);
+        $noun = (string) preg_replace('/^(?:.*\s)(?=\S+$)/u', '', $head);
+        foreach (["tinned {$head}", $head, "tinned {$noun}"] as $i => $made) {
+            if ($this->naming->exactly($made) !== null && ($i !== 1 || ! $this->isFreshThing($head))) {
+                return $made.$tail;
+            }
+        }
+
+        // what comes in a tin is not the fresh thing: asked
+        return "tinned {$name}";
+    }
+
+    private function isFreshThing(string $name): bool
+    {
+        return $this->naming->exactly($name)?->is('fresh-plant') === true;
+    }
+
+    /**
+     * "1 stick of cinnamon": where a name may mean two things, the one that has such a portion.
+     */
+    private function withThePortion(Named $named, string $amount): Named
+    {
+        $portion
+            = preg_match('/^\S+\s+(\p{L}+)$/u', $amount, $match) === 1
+                ? Singular::of(mb_strtolower($match[1]))
+                : '';
+        if (
+            $portion === ''
+            || $named->ingredient === null
+            || $this->kit->find($portion) !== null
+            || $named->ingredient->portion($portion) !== null
+        ) {
+            return $named;
+        }
+        foreach ($this->catalogue->maybe($named->words, $this->kit->set->value) as $other) {
+            if ($other->portion($portion) !== null) {
+                return new Named($other, $named->words, $named->preparation, true);
+            }
+        }
+
+        return $named;
+    }
+
+    /**
+     * "2 peppers" are no peppercorns, "1 cup orange" may be juice or flesh, "garlic: 3" cloves or heads.
+     *
+     * @return array{string, Named, list<array{string, string, list<string>}>}
+     */
+    private function whatIsCounted(JottedAmount $amount, string $text, string $rest, Named $named): array
+    {
+        $thing = $named->ingredient;
+        if ($thing === null || ! $named->isSure) {
+            return [$text, $named, []];
+        }
+        if (
+            $amount->unit?->dimension === Dimension::Volume
+            && preg_match('/^(?:orange|grapefruit)s?$/iu', Naming::parted($rest)[0]) === 1
+            && Naming::parted($rest)[1] === []
+        ) {
+            $juice
+                = $this->catalogue->named("{$thing->shortName()} juice")
+                ?? $this->catalogue->named('orange juice');
+
+            return [
+                $text,
+                new Named(
+                    $thing,
+                    $named->words,
+                    $named->preparation,
+                    false,
+                    array_values(array_filter([$thing->slug, $juice?->slug])),
+                ),
+                [],
+            ];
+        }
+        // a bare number behind the name of what comes in cloves and in heads
+        if (
+            $amount->bare
+            && $text === $amount->text
+            && preg_match('/\b(?:clove|head)s?\b/iu', $rest) !== 1
+            && $thing->portion('clove') !== null
+            && $thing->portion('head') !== null
+        ) {
+            return [
+                "{$text} cloves",
+                $named,
+                [['amount', "{$text} cloves, or {$text} whole heads?", ["{$text} cloves", "{$text} heads"]]],
+            ];
+        }
+
+        return [$text, $named, []];
+    }
+
+    /**
+     * "3 cloves garlic", "1 medium onion": the words after a bare number may be a portion of what follows them.
+     *
+     * @return array{string, string} the amount, and what follows it
+     */
+    private function countedPortion(string $number, string $rest): array
+    {
+        $words = explode(' ', $rest);
+        $whole = $this->naming->exactly(Naming::parted($rest)[0]);
+        foreach ($whole === null ? [3, 2, 1] : [] as $count) {
+            $portion = implode(' ', array_slice($words, 0, $count));
+            $name = (string) preg_replace('/^of\s+/iu', '', implode(' ', array_slice($words, $count)));
+            if ($name === '') {
+                continue;
+            }
+            $known = $this->naming->of($name);
+            $ingredient = $known->ingredient;
+            if ($ingredient === null) {
+                continue;
+            }
+            $plain = mb_strtolower(
+                (string) preg_replace(
+                    '/^(?:(?:large|small|big|fat|good|medium|fresh|thick|thin|whole)\s+)+(?=\S)/iu',
+                    '',
+                    $portion,
+                ),
+            );
+            $singular = Singular::of($plain);
+            foreach (array_unique([Singular::of(mb_strtolower($portion)), $singular]) as $form) {
+                if ($ingredient->portion($form) !== null && $ingredient->portion($form)->name !== 'each') {
+                    return $form === $singular
+                        && $plain !== mb_strtolower($portion)
+                        && $ingredient->portion(Singular::of(mb_strtolower($portion))) === null
+                        ? ["{$number} {$portion}", $name]
+                        : ["{$number} {$portion}", $name];
+                }
+            }
+            if (
+                preg_match(self::COUNTED, $singular) === 1
+                && $this->naming->exactly(implode(' ', array_slice($words, 0, $count + 1))) === null
+            ) {
+                return ["{$number} {$portion}", $name];
+            }
+        }
+        [$head, $behind] = Naming::parted($rest);
+        $words = explode(' ', $head);
+        // "garlic cloves", "10 mint leaves": the portion may stand behind the name as well
+        if (count($words) > 1) {
+            $last = Singular::of(mb_strtolower(rtrim((string) end($words), ',.')));
+            $name = implode(' ', array_slice($words, 0, -1));
+            $ingredient = $this->naming->of($name)->ingredient;
+            $portion = $ingredient?->portion($last);
+            $isAnother
+                = $whole === null
+                || ($whole->slug === $ingredient?->slug
+                    && abs(($portion->grams ?? 0.0) - ($this->oneOf($whole) ?? 0.0)) > 1e-9);
+            if ($portion !== null && $isAnother) {
+                return ["{$number} ".rtrim((string) end($words), ',.'), implode(', ', [$name, ...$behind])];
+            }
+        }
+
+        return [$number, $rest];
+    }
+
+    /** Grams of one of a thing, counted without a word; null where it cannot be counted. */
+    private function oneOf(Ingredient $thing): ?float
+    {
+        $one = JottedAmount::parse('1', $this->kit);
+        try {
+            return $one === null ? null : Weight::of($one, $thing)->grams;
+        } catch (UnreadableAmount) {
+            return null;
+        }
+    }
+
+    /**
+     * @return list<array{string, string, list<string>}> a question where two amounts of one line are not the same
+     */
+    private function unlike(
+        ?Ingredient $ingredient,
+        string $preparation,
+        string $one,
+        string $other,
+        bool $onlyFar,
+    ): array {
+        $grams = [];
+        foreach ([$one, $other] as $text) {
+            $amount = JottedAmount::parse($text, $this->kit);
+            try {
+                $grams[]
+                    = $ingredient === null || $amount === null
+                        ? null
+                        : Weight::of($amount, $ingredient, $preparation)->grams;
+            } catch (UnreadableAmount) {
+                $grams[] = null;
+            }
+        }
+        $isKnown = $grams[0] !== null && $grams[1] !== null && $grams[0] > 0.0;
+        $units = array_map(
+            fn (string $text) => JottedAmount::parse($text, $this->kit)?->terms[0]->unit ?? null,
+            [$one, $other],
+        );
+        $measured
+            = $units[0] !== null
+            && ! $units[0]->informal
+            && in_array($units[0]->dimension, [Dimension::Mass, Dimension::Volume], true);
+        if ($onlyFar && ! $measured) {
+            // a count says little: what was weighed beside it stands
+            return [];
+        }
+        $room = $units[0]?->dimension === Dimension::Mass ? self::WEIGHED_FIRST : self::SAME_AMOUNT;
+        if ($isKnown && abs($grams[1] / $grams[0] - 1) <= $room) {
+            return [];
+        }
+        $told = $isKnown
+            ? sprintf(
+                ' The first is %d g, the second %d g.',
+                (int) round((float) $grams[0]),
+                (int) round((float) $grams[1]),
+            )
+            : '';
+
+        return [
+            [
+                'amount',
+                "It says {$one} and {$other}, which are not the same: which is meant?{$told}",
+                $onlyFar ? [$other, $one] : [$one, $other],
+            ],
+        ];
+    }
+
+    /**
+     * "salt and pepper" are two, "sweet and sour sauce" is not.
+     *
+     * @return list<string>
+     */
+    private function severalOf(string $names): array
+    {
+        if ($this->naming->exactly($names) !== null) {
+            return [$names];
+        }
+        $parts = preg_split('/\s*,\s*(?:and\s+)?|\s+and\s+|\s*&\s*|\s*\+\s*/iu', $names) ?: [$names];
+        foreach ($parts as $part) {
+            if (! $this->naming->means($part)) {
+                return [$names];
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param list<array{string, string, list<string>}> $questions
+     */
+    private function line(
+        string $name,
+        string $amount,
+        bool $optional = false,
+        string $note = '',
+        array $questions = [],
+    ): JottedLine {
+        return $this->made($this->naming->of($name), $amount, $optional, $note, $questions);
+    }
+
+    /**
+     * @param list<array{string, string, list<string>}> $questions
+     */
+    private function made(
+        Named $named,
+        string $amount,
+        bool $optional,
+        string $note,
+        array $questions,
+    ): JottedLine {
+        if (! $named->isSure) {
+            $ask = match (true) {
+                $named->guesses === [] => "“{$named->words}” is not in the pantry.",
+                default => "Is “{$named->words}” one of these?",
+            };
+            array_unshift($questions, ['ingredient', $ask, $named->guesses]);
+        }
+
+        return new JottedLine($named, $amount, $questions, $optional, $note);
+    }
+
+    private static function digits(float $value): string
+    {
+        return rtrim(rtrim(sprintf('%.2f', $value), '0'), '.');
+    }
+}

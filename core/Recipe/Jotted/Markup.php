@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted;
+
+use Vinculum\Amount\Numeral;
+
+/** What a line is written with and does not mean: bullets, boxes, pictures, stars, the bars of a table. */
+final class Markup
+{
+    /** A line in one spelling of spaces and digits, with its marks still on. */
+    public static function even(string $line): string
+    {
+        $line = Numeral::plainDigits($line);
+        $line = (string) preg_replace('/[\x{200B}-\x{200F}\x{FEFF}\x{FE0F}]/u', '', $line);
+
+        return trim((string) preg_replace('/[\s\x{00A0}\x{202F}\x{2009}]+/u', ' ', $line));
+    }
+
+    /** A row of a table as a line; '' for its head and for the rule under it. */
+    public static function row(string $line): string
+    {
+        if (preg_match('/^\|.*\|$/u', $line) !== 1) {
+            return $line;
+        }
+        $cells = array_map(trim(...), explode('|', trim($line, '| ')));
+        $isHead
+            = preg_match('/^(?:amount|quantity|qty|how much|measure)s?$/iu', $cells[0]) === 1
+            || preg_match('/^(?:ingredients?|what|item)$/iu', $cells[0]) === 1;
+
+        return $isHead || preg_match('/^[\s:|-]*$/u', implode('', $cells)) === 1 ? '' : implode(' ', $cells);
+    }
+
+    /** Without bullets, check boxes, numbers of steps and pictures at its head, and without stars around words. */
+    public static function plain(string $line): string
+    {
+        $before = null;
+        while ($before !== $line) {
+            $before = $line;
+            $line = trim(
+                (string) preg_replace(
+                    [
+                        '/^[•·▪◦‣●○■□◆►▶➤➢✓✔☑☐☒✅❑❒*>]+\s*/u',
+                        '/^[-–—]+\s*(?=[^\s\d½⅓⅔¼¾⅛-])/u',
+                        '/^[-–—]\s+/u',
+                        '/^[-–—](?=\d+(?:[\s\/.,½¼¾]|\s*\p{L}))(?!\d+\s*$)/u',
+                        '/^\[[ xX✓✔]?\]\s*/u',
+                        '/^\(?\d{1,2}(?:[.)]+|\s*[)])\s*(?=\D*[\p{L}\d])(?!\d)/u',
+                        '/^\(?[a-h]\)\s+/iu',
+                        '/^(?:\p{So}|\p{Sk}|[\x{1F000}-\x{1FAFF}])+\s*/u',
+                    ],
+                    '',
+                    $line,
+                ),
+            );
+        }
+        $line = (string) preg_replace(
+            ['/\*\*(.+?)\*\*/u', '/__(.+?)__/u', '/`(.+?)`/u', '/(?<![\p{L}\d])\*([^*]+)\*/u'],
+            '$1',
+            $line,
+        );
+
+        return trim((string) preg_replace('/\s*(?:\.{3,}|…)\s*/u', ' … ', $line), ' |');
+    }
+}

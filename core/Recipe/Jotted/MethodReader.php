@@ -1,0 +1,427 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted;
+
+use Vinculum\Amount\Dimension;
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\Numeral;
+use Vinculum\Recipe\ProcessKind;
+use Vinculum\Recipe\Until;
+
+/** What the sentences of a method do to the pot, in order. */
+final readonly class MethodReader
+{
+    /** Minutes of "overnight". */
+    private const OVERNIGHT = 720.0;
+
+    private const MINUTES = ['sec' => 1 / 60, 'min' => 1.0, 'h' => 60.0, 'day' => 1440.0, 'week' => 10_080.0];
+
+    private const SHARES = [
+        'half' => 50.0,
+        'a third' => 100 / 3,
+        'one third' => 100 / 3,
+        'two thirds' => 200 / 3,
+        'two-thirds' => 200 / 3,
+        'a quarter' => 25.0,
+        'three quarters' => 75.0,
+        'three-quarters' => 75.0,
+        'a fifth' => 20.0,
+    ];
+
+    /** @param array<string, string> $verbs processes by verb */
+    public function __construct(private Kitchenware $kit, private array $verbs) {}
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return array{list<Step>, list<string>} what is done, and what was said besides
+     */
+    public function read(array $lines): array
+    {
+        $steps = [];
+        $besides = [];
+        foreach ($lines as $line) {
+            foreach (self::clauses($line) as $clause) {
+                $step = $this->step($clause, $steps === [] ? null : $steps[count($steps) - 1]);
+                if ($step === null) {
+                    $besides[] = $clause;
+                    continue;
+                }
+                $last = $steps === [] ? null : $steps[count($steps) - 1];
+                $continues
+                    = $last !== null
+                    && ($step->kind === ProcessKind::None
+                        ? $step->strains || $step->lifts
+                        : $step->kind === $last->kind
+                            && ($last->minutes === null || $step->minutes === null));
+                if ($continues) {
+                    $steps[count($steps) - 1] = $last->and($step);
+                } else {
+                    $steps[] = $step;
+                }
+            }
+        }
+
+        return [$steps, $besides];
+    }
+
+    /** @return list<string> */
+    private static function clauses(string $line): array
+    {
+        $line = (string) preg_replace(
+            '/\b(mins?|hrs?|approx|tbsp|tsp|oz|lb|no|w)\.(?=\s+\p{Ll}|\s*,)/iu',
+            '$1',
+            $line,
+        );
+
+        return array_values(
+            array_filter(
+                array_map(
+                    trim(...),
+                    preg_split(
+                        '/(?<=[.;!])\s+|\s*[;]\s*|,?\s+(?:and\s+)?then\s+|,\s+(?=(?:strain|blend|blitz|sieve|'
+                            .'lift|fish|stir in|chill|cool|rest|mash|add)\b)|\s+and\s+(?=(?:strain|blend|blitz|'
+                            .'sieve|chill|leave|let|rest|stir in)\b)/iu',
+                        $line,
+                    )
+                    ?: [],
+                ),
+            ),
+        );
+    }
+
+    private function step(string $clause, ?Step $before): ?Step
+    {
+        $said = mb_strtolower($clause);
+        // what is not to be done, and how it keeps, are no steps
+        $said = (string) preg_replace(
+            '/\b(?:do not|don[’\']?t|never|without|before it|instead of|rather than|'
+                .'avoid)\s+\w+(?:\s+it)?(?:\s+hard)?/u',
+            ' ',
+            $said,
+        );
+        if (
+            preg_match(
+                '/\b(?:keeps?|stores?|lasts?|will keep|up to)\b.*\b(?:days?|weeks?|months?|years?)\b|\bkeep(?:s|'
+                    .'ing)? in the fridge\b|^(?:makes|serves)\b|\bpreheat\b/u',
+                $said,
+            ) === 1
+        ) {
+            return null;
+        }
+        $until = $this->until($said);
+        $minutes = self::minutes($said);
+        $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
+        $strains
+            = preg_match(
+                '/\b(?:strain|sieve|sift|muslin|cheesecloth|colander|filter|(?:pass|push|press|rub|'
+                    .'work)\b[^.]*\bthrough)\b/u',
+                $said,
+            ) === 1 && preg_match('/\bsift(?:ed)?\b/u', $said) !== 1;
+        $lifts
+            = preg_match(
+                '/\b(?:lift|fish|take|pick|scoop|pull)\b[^.]*\bout\b|\b(?:remove|discard)\b(?![^.]*\b(?:from|'
+                    .'off) the (?:heat|hob|stove)|\s+from)/u',
+                $said,
+            ) === 1
+            && preg_match('/\b(?:seeds?|stones?|stems?|skins?|peel|foam|scum|lid|pan)\b/u', $said) !== 1;
+        $takesAll
+            = preg_match(
+                '/\b(?:all|everything|the lot|the rest|remaining|the ingredients|all the ingredients|other '
+                    .'ingredients)\b/u',
+                $said,
+            ) === 1 && preg_match('/\b(?:all over|all the time)\b/u', $said) !== 1;
+        if (
+            ! isset($kind)
+            && ! $strains
+            && ! $lifts
+            && preg_match(
+                '/\b(?:add|stir|whisk|mix|combine|tip|pour|put|beat|fold|toss|scatter|drizzle|sprinkle|throw|'
+                    .'chuck|drop|season|finish|mash)\b/u',
+                $said,
+            ) !== 1
+        ) {
+            return null;
+        }
+
+        return new Step(
+            $clause,
+            $kind ?? ProcessKind::None,
+            $kind === null ? null : $minutes,
+            in_array(
+                $kind,
+                [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry, ProcessKind::Roast],
+                true,
+            )
+                ? $until
+                : null,
+            self::heat($said),
+            self::lid($said),
+            $strains,
+            $strains && preg_match('/\b(?:press|squeez|push|wring)/u', $said) === 1,
+            $lifts,
+            $takesAll,
+            self::lookFor($clause),
+        );
+    }
+
+    private function kind(string $said, bool $isTimed, ?Step $before, bool $reduces): ?ProcessKind
+    {
+        $original = $said;
+        // what it looks like then is not what is done
+        $said = (string) preg_replace(
+            '/\b(?:until|till|when|once|so that|or it|or they)\b(?:(?!\b(?:and|then|for)\b)[^,;.])*/u',
+            ' ',
+            $said,
+        );
+        $said = (string) preg_replace(
+            [
+                '/\b(?:over|on|off|from|with|to|under|at)\s+(?:an?|the)?\s*(?:very\s+)?(?:low|medium|high|'
+                    .'gentle|moderate|fierce)?(?:[- ](?:low|high|hot))?\s*heat\b|\bthe heat\b/u',
+                '/\bbring(?:ing)?\b[^.]*?\b(?:to|up to) (?:the|a|an)?\s*(?:rolling |gentle |bare |full |slow |'
+                    .'hard )?(boil|simmer|bubble)\w*/u',
+                '/\b(?:boiling|simmering|warm|hot|cold|chilled|fried|roasted|melted|boiled) (?:water|stock|pan|'
+                    .'oil|sauce|milk|butter)\b/u',
+                '/\b(?:cool|leave|allow|let)\b[^.]*\b(?:to cool|cool)\b/u',
+            ],
+            [' ', ' $1 ', ' ', ' '],
+            $said,
+        );
+        if (
+            preg_match('/\b(?:off|from) the heat\b|\bheat off\b|\bturn off\b/u', $original) === 1
+            && ! $isTimed
+        ) {
+            return null;
+        }
+        $last = null;
+        $beforeTime = null;
+        $time
+            = preg_match(
+                '/\d+[\d\s.,½–-]*\s*(?:min|hour|hr|h\b|day|sec)|\bovernight\b|'
+                    .'\ban? (?:hour|minute)\b|half an hour/u',
+                $said,
+                $match,
+                PREG_OFFSET_CAPTURE,
+            ) === 1
+                ? $match[0][1]
+                : PHP_INT_MAX;
+        preg_match_all('/[\p{L}-]+/u', $said, $words, PREG_OFFSET_CAPTURE);
+        foreach ($words[0] as [$word, $at]) {
+            $kind
+                = $this->verbs[$word]
+                ?? ($this->verbs[(string) preg_replace('/(?:ing|s)$/u', '', $word)]
+                    ?? ($this->verbs[(string) preg_replace('/(?:ing)$/u', 'e', $word)] ?? 'none'));
+            $kind = $word === 'bubble' ? 'simmer' : $kind;
+            // "the stand", "cool completely", "oil" and the like are no processes
+            if (
+                $kind === 'none'
+                || (in_array(
+                    $word,
+                    [
+                        'leave',
+                        'stand',
+                        'cool',
+                        'smoke',
+                        'colour',
+                        'brown',
+                        'process',
+                        'temper',
+                        'crisp',
+                        'bloom',
+                    ],
+                    true,
+                )
+                    && ! $isTimed)
+            ) {
+                continue;
+            }
+            if (in_array($word, ['leave', 'stand', 'rest', 'cool'], true) && $last !== null) {
+                continue;
+            }
+            if (
+                $kind === 'simmer'
+                && $word !== 'simmer'
+                && str_starts_with($word, 'cook')
+                && $before?->kind === ProcessKind::Fry
+                && preg_match('/\bdown\b/u', $said) !== 1
+            ) {
+                $kind = 'fry';
+            }
+            $last = $kind;
+            $beforeTime = $at < $time ? $kind : $beforeTime ?? $kind;
+        }
+        // "keep it at that point for 12 minutes": as before, but bubbling
+        if ($last === 'warm' && preg_match('/\bbubbl|\bsimmer/u', $original) === 1) {
+            $beforeTime = $last = 'simmer';
+        }
+        $found = $isTimed ? $beforeTime ?? $last : $last;
+        if ($found === null && ($reduces || preg_match('/\breduce|\bboil(?:ed)? down/u', $said) === 1)) {
+            $found = 'simmer';
+        }
+        if ($found === null && $isTimed) {
+            return match (true) {
+                $before !== null
+                    && preg_match('/\bkeep (?:it|them|this)\b/u', $said) === 1
+                    && preg_match('/\bfridge|\bcold|\bjar/u', $said) !== 1
+                    => $before->kind,
+                $before === null || preg_match('/\b(?:fridge|cold)\b/u', $said) === 1 => null,
+                preg_match('/\b(?:leave|stand|sit|rest|keep)\b/u', $said) === 1 => ProcessKind::Rest,
+                default => null,
+            };
+        }
+
+        return $found === null ? null : ProcessKind::from($found);
+    }
+
+    /** How long, minutes; null where it is not said. */
+    public static function minutes(string $said): ?float
+    {
+        if (preg_match('/\bover\s?night\b/u', $said) === 1) {
+            return self::OVERNIGHT;
+        }
+        $number
+            = '(\d+(?:[.,]\d+)?(?:\s+\d\/\d|\s?[½¼¾])?|[½¼¾]|half an?|an?|one|two|three|four|five|six|ten|'
+                .'fifteen|twenty|thirty|forty|a few|a couple of|several)';
+        if (
+            preg_match_all(
+                "/{$number}(?:\\s*(?:-|–|—|to|or)\\s*(\\d+(?:[.,]\\d+)?))?(?:\\s+more|\\s+further|"
+                    .'\\s+whole)?[\\s-]*(sec|min|h(?:ou)?rs?\\b|h\\b|day|week)/u',
+                $said,
+                $matches,
+                PREG_SET_ORDER,
+            ) < 1
+        ) {
+            return null;
+        }
+        $total = 0.0;
+        $last = null;
+        foreach ($matches as [, $from, $to, $unit]) {
+            $unit = str_starts_with($unit, 'h') ? 'h' : $unit;
+            // "1 hour 20 minutes" is a sum; two times of one kind are two things, of which the first counts
+            if ($last !== null && self::MINUTES[$unit] >= self::MINUTES[$last]) {
+                break;
+            }
+            $words = ['ten' => 10.0, 'thirty' => 30.0, 'forty' => 40.0];
+            $value = $words[$from] ?? (Numeral::read($from)[0]->value ?? 1.0);
+            $value = $to === '' ? $value : ($value + (float) strtr($to, ',', '.')) / 2;
+            $total += $value * self::MINUTES[$unit];
+            $last = $unit;
+        }
+
+        return round($total, 3);
+    }
+
+    private function until(string $said): ?Until
+    {
+        $shares = implode('|', array_keys(self::SHARES));
+        if (
+            preg_match(
+                "/\\bby (?:about |around |roughly |nearly )?({$shares}|\\d{1,2}\\s*(?:%|per ?cent))/u",
+                $said,
+                $match,
+            ) === 1
+        ) {
+            $percent = self::SHARES[$match[1]] ?? (float) $match[1];
+
+            return $percent > 0.0 && $percent < 95.0 ? new Until('loss_percent', $percent) : null;
+        }
+        if (
+            preg_match(
+                '/\\b(?:down|reduc\\w*|boil\\w*|simmer\\w*|cook\\w*)\\b[^.]*\\bto (?:about |around |roughly '
+                    .")?({$shares})\\b/u",
+                $said,
+                $match,
+            ) === 1
+        ) {
+            return new Until('loss_percent', 100 - self::SHARES[$match[1]]);
+        }
+        if (preg_match('/\b(?:halved|reduced to half)\b/u', $said) === 1) {
+            return new Until('loss_percent', 50.0);
+        }
+        if (
+            preg_match(
+                '/\b(?:down|reduc\w*|boil\w*|simmer\w*|cook\w*|until)\b[^.]*?\b(?:to|have|left with|there (?:is|'
+                    .'are)|makes?|measures?)\s+(?:about |around |roughly )?(\d[^,.;]*|half a [^,.;]*|an? [^,.;]*)/u',
+                $said,
+                $match,
+            ) === 1
+        ) {
+            $term
+                = JottedAmount::parse(
+                    (string) preg_replace('/^(\S+\s*\S*?\s*\p{L}+).*$/u', '$1', trim($match[1])),
+                    $this->kit,
+                )?->terms[0] ?? null;
+            if ($term?->unit !== null && ! $term->unit->informal && $term->number->value > 0.0) {
+                $value = $term->number->value * $term->unit->size;
+
+                return match ($term->unit->dimension) {
+                    Dimension::Volume => $value >= 20.0 ? new Until('volume_ml', $value) : null,
+                    Dimension::Mass => new Until('mass_g', $value),
+                    default => null,
+                };
+            }
+        }
+
+        return null;
+    }
+
+    private static function heat(string $said): ?string
+    {
+        return match (true) {
+            preg_match('/\b(?:low(?:est)?|gentle|gently|slow(?:ly)?|barely)\b/u', $said) === 1 => 'low',
+            preg_match('/\bmedium\b|\bmoderate\b/u', $said) === 1 => 'medium',
+            preg_match('/\b(?:high|hard|rapid(?:ly)?|brisk(?:ly)?|fast|rolling|fierce)\b/u', $said) === 1
+                => 'high',
+            default => null,
+        };
+    }
+
+    private static function lid(string $said): ?bool
+    {
+        return match (true) {
+            preg_match(
+                '/\blid off\b|\buncovered\b|\bwithout (?:a|the) lid\b|\bopen pan\b|\bno lid\b/u',
+                $said,
+            ) === 1
+                => null,
+            preg_match(
+                '/\blid on\b|\bcovered\b|\bcover and\b|\bwith (?:a|the) lid\b|\bunder a lid\b|\bput (?:a|the) '
+                    .'lid\b|^cover\b/u',
+                $said,
+            ) === 1
+                => true,
+            default => null,
+        };
+    }
+
+    /** What the eye is told to wait for, and what has no field of its own. */
+    private static function lookFor(string $clause): string
+    {
+        if (preg_match('/\b(?:until|till|til)\s+(.+?)[.!]?$/iu', $clause, $match) === 1) {
+            return mb_substr(
+                trim(
+                    (string) preg_replace(
+                        [
+                            '/,?\s*(?:about |for )?\d[\d\s.,–-]*(?:min|hour|hr).*$/iu',
+                            '/\s*[;].*$|,\s*(?:and|then)\b.*$/iu',
+                        ],
+                        '',
+                        $match[1],
+                    ),
+                    ' ,.',
+                ),
+                0,
+                200,
+            );
+        }
+
+        return preg_match(
+            '/\d\s*°|\d{2,3}\s*[CF]\b|\bmeanwhile\b|\brepeat\b|\bgas mark\b|\boff the heat\b/iu',
+            $clause,
+        ) === 1
+            ? mb_substr(rtrim($clause, '.'), 0, 200)
+            : '';
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted;
+
+use Vinculum\Pantry\Ingredient;
+
+/** What the words of a line were taken to mean. */
+final readonly class Named
+{
+    /**
+     * @param Ingredient|null $ingredient null where nobody knows it
+     * @param string $words as they were written, of what nobody knows
+     * @param string $preparation what is left of the words
+     * @param list<string> $guesses slugs, best first; the ingredient is the first of them where it is only a guess
+     */
+    public function __construct(
+        public ?Ingredient $ingredient,
+        public string $words,
+        public string $preparation,
+        public bool $isSure,
+        public array $guesses = [],
+    ) {}
+
+    public function slug(): string
+    {
+        return $this->ingredient->slug ?? mb_substr($this->words === '' ? 'something' : $this->words, 0, 120);
+    }
+}

@@ -1,0 +1,427 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted;
+
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
+
+/**
+ * From the words of a line to an ingredient: the longest name of the pantry within them, with every word that changes
+ * what it is, wherever that stands. What is left over says how it is prepared, or how good it is; a word that is
+ * neither may change the substance, so it is asked.
+ */
+final class Naming
+{
+    /** A word this long may be misspelt by one letter, and one twice as long by two. */
+    private const MISSPELT_FROM = 5;
+
+    private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|was|were|had|formerly|previously|too|less|more|'
+        .'for|to|plus|depending|about|approx|around|or|as|at|if|until|see|from|with|without|not|but|use|used|'
+        .'such|note|weighed|weight|total|roughly|when|i|we|my|the|any|optional|adjust|try|each|both|all)\b/iu';
+
+    /** @var array<string, true> */
+    private array $preparations;
+
+    /** @var array<string, true> */
+    private array $qualities;
+
+    public function __construct(private readonly Catalogue $catalogue, private readonly string $set)
+    {
+        $this->preparations = array_fill_keys($catalogue->vocabulary->words['reading']['preparations'], true);
+        $this->qualities = array_fill_keys($catalogue->vocabulary->words['reading']['qualities'], true);
+    }
+
+    /** Whether a few words name a thing, with whatever preparation. */
+    public function knows(string $words): bool
+    {
+        return trim($words) !== '' && $this->sure($words) !== null;
+    }
+
+    /** The thing a few words certainly mean; null where they mean none, or one of several. */
+    public function sure(string $words): ?Ingredient
+    {
+        $named = $this->of($words);
+
+        return $named->isSure ? $named->ingredient : null;
+    }
+
+    /** Whether a few words mean something of the pantry, though perhaps one of several. */
+    public function means(string $words): bool
+    {
+        return $this->knows($words)
+            || $this->isUnsure(
+                (string) preg_replace('/^(?:freshly ground|ground|fresh)\s+/iu', '', trim($words)),
+            );
+    }
+
+    /** Exactly these words, and none besides. */
+    public function exactly(string $words): ?Ingredient
+    {
+        $words = trim($words, " \t,.;:-–—");
+
+        return $words === '' ? null : $this->maybe($words)[0] ?? $this->catalogue->named($words);
+    }
+
+    /** Whether exactly these words mean one of several things. */
+    public function isUnsure(string $words): bool
+    {
+        return $this->maybe(trim($words, " \t,.;:-–—")) !== [];
+    }
+
+    /**
+     * The words of a line without its amount: "finely chopped red onions (peeled), about two".
+     */
+    public function of(string $words): Named
+    {
+        $words = trim($words, " \t,.;:-–—*");
+        // some names have a comma of their own: "cider vinegar, 5 %"
+        $whole = $this->maybe($words) === [] ? $this->catalogue->named($words) : null;
+        if ($whole !== null) {
+            return new Named($whole, $words, '', true);
+        }
+        [$head, $behind] = self::parted($words);
+        [$head, $instead] = $this->alternative($head, $behind);
+        $named = $instead ?? $this->within($head, $behind);
+        $preparation = trim(
+            implode(
+                ', ',
+                array_filter(
+                    [$named->preparation, ...$behind],
+                    static fn (string $part): bool => $part !== '',
+                ),
+            ),
+        );
+
+        return new Named($named->ingredient, $named->words, $preparation, $named->isSure, $named->guesses);
+    }
+
+    /**
+     * What stands first, and what stands in brackets or behind a comma or a dash.
+     *
+     * @return array{string, list<string>}
+     */
+    public static function parted(string $words): array
+    {
+        $behind = [];
+        if (preg_match_all('/[(\[]([^()\[\]]*)[)\]]/u', $words, $matches) > 0) {
+            $behind = array_map(trim(...), $matches[1]);
+            $words = trim((string) preg_replace('/\s*[(\[][^()\[\]]*[)\]]/u', ' ', $words));
+        }
+        $parts = preg_split('/\s*[,;]\s*|\s+[–—-]\s+/u', trim($words, ' ()[]'), 2) ?: [$words];
+        if (trim($parts[1] ?? '') !== '') {
+            array_unshift($behind, trim($parts[1], ' ,;'));
+        }
+        $head = trim((string) preg_replace('/\s+/u', ' ', $parts[0]), " \t,.;:-–—");
+        if ($head === '' && $behind !== []) {
+            $head = (string) array_shift($behind);
+        }
+
+        return [$head, $behind];
+    }
+
+    /**
+     * "neutral oil such as sunflower", "vinegar, preferably cider", "oil (sunflower or similar)": the example says
+     * which.
+     *
+     * @param list<string> $behind
+     * @return array{string, Named|null}
+     */
+    private function alternative(string $head, array $behind): array
+    {
+        $such = '(?:such as|like|e\.?g\.?|for example|preferably|ideally|i use|we use|i used)';
+        $example = null;
+        if (preg_match("/^(.+?)\\s+{$such}\\s+(.+)$/iu", $head, $match) === 1) {
+            [, $head, $example] = $match;
+        }
+        foreach ($behind as $part) {
+            if (
+                preg_match("/^{$such}\\s+(.+)$/iu", $part, $match) === 1
+                || preg_match('/^(.+?)\s+or similar$/iu', $part, $match) === 1
+            ) {
+                $example ??= $match[1];
+            }
+        }
+        if ($example === null) {
+            return [$head, null];
+        }
+        $example = (string) preg_replace('/\s+(?:or|and)\s+.*$/iu', '', $example);
+        $noun = (string) preg_replace('/^.*\s/u', '', $head);
+        foreach (["{$example} {$noun}", $example] as $words) {
+            $found = $this->catalogue->named($words);
+            if ($found !== null) {
+                $isOne
+                    = $this->catalogue->named($head) === null
+                    || preg_match('/^(?:preferably|ideally)/iu', $behind[0] ?? '') !== 1;
+
+                return [
+                    $head,
+                    new Named(
+                        $found,
+                        $words,
+                        '',
+                        $isOne,
+                        $isOne ? [] : [$found->slug, ...$this->guesses($head)],
+                    ),
+                ];
+            }
+        }
+
+        return [$head, null];
+    }
+
+    /**
+     * @param list<string> $behind
+     */
+    private function within(string $head, array $behind): Named
+    {
+        $words = self::words($head);
+        $sure = $this->changedBehind($head, $words, $behind);
+        if ($sure !== null) {
+            return $sure;
+        }
+        $found = $this->longest($words);
+        if ($found === null) {
+            return $this->unknown($head, $words, $behind);
+        }
+        [$ingredient, $from, $count, $maybe] = $found;
+        $before = array_slice($words, 0, $from);
+        $after = array_slice($words, $from + $count);
+        $name = implode(' ', array_slice($words, $from, $count));
+        $left = [...$before, ...$after];
+        foreach ($behind as $part) {
+            // what it is for, how much more, how it comes: none of it changes what it is
+            if (preg_match(self::ASIDE, $part) !== 1) {
+                $left = [...$left, ...self::words($part)];
+            }
+        }
+        $isSure = $maybe === [] && $this->leavesItAsItIs($left, $ingredient);
+        $guesses = $isSure
+            ? []
+            : array_values(
+                array_unique([
+                    ...array_map(
+                        static fn (Ingredient $one): string => $one->slug,
+                        $maybe === [] ? [$ingredient] : $maybe,
+                    ),
+                    ...array_slice($this->guesses($maybe === [] ? $head : $name), 0, 3),
+                ]),
+            );
+        $preparation = implode(' ', [...$before, ...$after]);
+
+        return new Named($ingredient, $head, $preparation, $isSure, array_slice($guesses, 0, 4));
+    }
+
+    /**
+     * A word behind the comma that makes it another thing: "tomatoes, green", "yoghurt, Greek", "vinegar, 4 %",
+     * "peppers, roasted and peeled", "orange, juiced".
+     *
+     * @param list<string> $words
+     * @param list<string> $behind
+     */
+    private function changedBehind(string $head, array $words, array $behind): ?Named
+    {
+        $plain = $this->longest($words);
+        if ($plain === null || $behind === []) {
+            return null;
+        }
+        [$ingredient, $from, $count] = $plain;
+        $name = implode(' ', array_slice($words, $from, $count));
+        $before = implode(' ', array_slice($words, 0, $from));
+        $tail = implode(' ', $behind);
+        if (preg_match('/(\d+(?:[.,]\d+)?)\s*%/u', $tail, $match) === 1) {
+            $strong
+                = $this->catalogue->named("{$name}, {$match[1]} %")
+                ?? $this->catalogue->named("{$ingredient->shortName()}, {$match[1]} %");
+            if ($strong !== null) {
+                return new Named($strong, $head, $before, true);
+            }
+        }
+        foreach ($behind as $part) {
+            $tailWords = self::words($part);
+            foreach ([2, 1] as $length) {
+                for ($i = 0; $i + $length <= count($tailWords); $i++) {
+                    $change = implode(' ', array_slice($tailWords, $i, $length));
+                    // chopped is the same thing in pieces; roasted, dried or green is another
+                    if (isset($this->preparations[$change])) {
+                        continue;
+                    }
+                    foreach ($this->forms($change) as $form) {
+                        foreach (["{$form} {$name}", "{$name} {$form}"] as $made) {
+                            $found = $this->catalogue->named($made);
+                            if (
+                                $found !== null
+                                && ($found->slug !== $ingredient->slug || $this->maybe($name) !== [])
+                            ) {
+                                return $this->changedTo($found, $head, $before, $name);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Sure where the words behind say which of several it is, or where there was only one. */
+    private function changedTo(Ingredient $found, string $head, string $before, string $name): Named
+    {
+        $maybe = array_map(static fn (Ingredient $one): string => $one->slug, $this->maybe($name));
+        $isSure = $maybe === [] || in_array($found->slug, $maybe, true);
+
+        return new Named(
+            $found,
+            $head,
+            $before,
+            $isSure,
+            $isSure ? [] : [$found->slug, ...$this->guesses($name)],
+        );
+    }
+
+    /**
+     * "juiced" is juice, "powdered" powder.
+     *
+     * @return list<string>
+     */
+    private function forms(string $change): array
+    {
+        $forms = [$change];
+        if (preg_match('/^(.{3,}?)(?:e?d)$/u', $change, $match) === 1) {
+            $forms[] = $match[1];
+            $forms[] = $match[1].'e';
+        }
+
+        return $forms;
+    }
+
+    /**
+     * The longest run of words that is a name, the last of equals: the noun stands at the end.
+     *
+     * @param list<string> $words
+     * @return array{Ingredient, int, int, list<Ingredient>}|null the thing, where it begins, of how many words, what
+     * else it may be
+     */
+    private function longest(array $words): ?array
+    {
+        for ($count = min(6, count($words)); $count > 0; $count--) {
+            for ($from = count($words) - $count; $from >= 0; $from--) {
+                $name = implode(' ', array_slice($words, $from, $count));
+                if (
+                    $count === 1
+                    && (isset($this->preparations[$name]) || isset($this->qualities[$name]))
+                    && count($words) > 1
+                    && $from < count($words) - 1
+                ) {
+                    continue;
+                }
+                $maybe = $this->maybe($name);
+                $found = $maybe[0] ?? $this->catalogue->named($name);
+                if ($found !== null) {
+                    return [$found, $from, $count, $maybe];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<string> $left
+     */
+    private function leavesItAsItIs(array $left, Ingredient $ingredient): bool
+    {
+        foreach ($left as $word) {
+            $word = trim($word, '.');
+            if (
+                $word !== ''
+                && ! isset($this->preparations[$word])
+                && ! (isset($this->qualities[$word]) && ! ($word === 'fresh' && $ingredient->is('dry-plant')))
+                && preg_match('/^\d+(?:[.,\/]\d+)?(?:g|kg|ml|cm|mm|in|oz)?$/u', $word) !== 1
+                && ! (
+                    $word === 'dried'
+                    && ($ingredient->is('dry-plant') || str_contains($ingredient->name, 'dried'))
+                )
+                && ! ($word === 'ground' && ($ingredient->is('dry-plant') || $ingredient->is('ground')))
+                && ! ($word === 'hot' && $ingredient->is('plain-water'))
+                && ! $this->saysItAgain($word, $ingredient)
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** A word that is in its own name or another name of it changes nothing: "lemon juice from a lemon". */
+    private function saysItAgain(string $word, Ingredient $ingredient): bool
+    {
+        return in_array($word, self::words(implode(' ', [$ingredient->name, ...$ingredient->aliases])), true);
+    }
+
+    /**
+     * Nothing of the pantry is in it: perhaps it is misspelt.
+     *
+     * @param list<string> $words
+     * @param list<string> $behind
+     */
+    private function unknown(string $head, array $words, array $behind): Named
+    {
+        $best = null;
+        foreach ([$head, implode(' ', array_slice($words, -2)), (string) end($words)] as $name) {
+            $near = mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
+            if ($near !== null) {
+                $best = $near;
+                break;
+            }
+        }
+
+        // a name that holds the words is a guess worth making: "gochujang", "sweet chilli"
+        $best ??= $this->catalogue->search($head, 1)[0] ?? null;
+
+        return $best === null
+            ? new Named(null, $head, '', false, $this->guesses($head))
+            : new Named(
+                $best,
+                $head,
+                '',
+                false,
+                array_values(array_unique([$best->slug, ...array_slice($this->guesses($head), 0, 2)])),
+            );
+    }
+
+    /** @return list<string> slugs of what a name is like */
+    private function guesses(string $name): array
+    {
+        $found = array_map(static fn (Ingredient $one): string => $one->slug, [
+            ...$this->maybe($name),
+            ...$this->catalogue->search($name, 3),
+        ]);
+
+        return array_slice(
+            array_values(array_unique($found === [] ? $this->catalogue->nearest($name) : $found)),
+            0,
+            4,
+        );
+    }
+
+    /** @return list<Ingredient> */
+    private function maybe(string $name): array
+    {
+        return $this->catalogue->isName($name) ? [] : $this->catalogue->maybe($name, $this->set);
+    }
+
+    /** @return list<string> lower case, hyphens kept, without punctuation */
+    private static function words(string $text): array
+    {
+        $plain = mb_strtolower((string) preg_replace('/[^\p{L}\p{N}%\/\'’.-]+/u', ' ', $text));
+
+        return array_values(
+            array_filter(
+                preg_split('/\s+/u', trim($plain)) ?: [],
+                static fn (string $word): bool => trim($word, '.-/') !== '',
+            ),
+        );
+    }
+}

@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted;
+
+use Vinculum\Amount\Kitchenware;
+
+/**
+ * Sorts the lines of a note before any is read: title, yield, heading, ingredient, method, remark, rule. A line with an
+ * amount at its head is an ingredient unless the amount is a time; one that begins with what is done is method; one
+ * that
+ * names nothing of the pantry and says something is a remark.
+ */
+final readonly class Sorter
+{
+    private const YIELD = '/^(?:(?:this\s+)?(?:recipe\s+)?(?:makes?|yields?|fills?|gives)|yield|quantity|enough '
+        .'for|for about \d+ (?:jars?|bottles?))\b\s*:?\s*(.*)$/iu';
+
+    private const SERVINGS = '/^(?:serv(?:es|ings?|e)|feeds|portions?)\b\s*:?\s*((?:about|around|'
+        .'approx\.?)?\s*\d.*)$/iu';
+
+    private const REMARK
+        = '/^(?:n\.?b\.?|notes?|tips?|p\.?s\.?|hint|remember|warning|caution|source|from|adapted|inspired|via|'
+        .'credit|rating|difficulty|cuisine|course'
+        .'|category|author|equipment|tools?|storage|keeps|next time)\b\s*[:.\-–—]?\s'
+        .'|^(?:prep(?:aration)?|cook(?:ing)?|total|active|resting?|hands[- ]on)(?:\s+time\b|\s*[:\-–—])/iu';
+
+    /** How much is said by another thing, or by the fruit. */
+    private const RELATION
+        = '/\bas much .+ as\b|^equal (?:parts|amounts|quantities|measures)\b'
+        .'|^(?:the )?(?:juice|zest|rind) (?:of|and|&)\b|^\d+\s*:\s*\d/iu';
+
+    private const TIME = '/^(?:about |around |for |another )?(?:\d[\d\s½¼¾\/.,–-]*|an?|one|two|half an?|a few|a '
+        .'couple of)\s*(?:min(?:ute)?s?|hours?|hrs?|h|secs?|seconds?|days?|weeks?|months?|years?)\b/iu';
+
+    /** @param array<string, string> $verbs processes by verb */
+    public function __construct(private Naming $naming, private Kitchenware $kit, private array $verbs) {}
+
+    public function kind(string $raw, string $line, bool $isFirst, bool $isInMethod): LineKind
+    {
+        return match (true) {
+            preg_match('/[\p{L}\p{N}]/u', $line) !== 1 && preg_match('/^[\s*_=~\-–—#.·•+]+$/u', $raw) === 1
+                => LineKind::Rule,
+            preg_match(self::SERVINGS, $line) === 1 => LineKind::Servings,
+            preg_match(self::YIELD, $line) === 1 && $this->isYield($line) => LineKind::Yield,
+            $this->isHeading($raw, $line) => LineKind::Heading,
+            preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
+            $this->isMethod($line) => LineKind::Method,
+            $isFirst && preg_match(self::RELATION, $line) !== 1 && $this->isTitle($line) => LineKind::Title,
+            $isInMethod && ! $this->isIngredient($line) => LineKind::Method,
+            $this->isRemark($line) => LineKind::Remark,
+            default => LineKind::Ingredient,
+        };
+    }
+
+    /** What it makes, in its own words. */
+    public static function yieldOf(string $line): string
+    {
+        return preg_match(self::SERVINGS, $line, $match) === 1 || preg_match(self::YIELD, $line, $match) === 1
+            ? trim($match[1], ' .')
+            : trim($line, ' .');
+    }
+
+    /** "Makes 2 cups", not "yield" alone; and "enough for …" always. */
+    private function isYield(string $line): bool
+    {
+        return preg_match(
+            '/\d|½|¼|¾|\b(?:one|two|three|four|five|six|a|an|about|enough|plenty)\b/iu',
+            $line,
+        ) === 1;
+    }
+
+    private function isHeading(string $raw, string $line): bool
+    {
+        if (preg_match('/^#+\s*\S/u', $raw) === 1) {
+            return true;
+        }
+        $isStrong = preg_match('/^(?:\*\*|__)[^*_]+(?:\*\*|__):?$/u', $raw) === 1;
+        $isKnown
+            = preg_match(
+                '/^(?:the )?(?:ingredients|method|directions|instructions|steps|procedure|preparation|to serve|'
+                    .'to finish|to make|you(?:’|\')?(?:ll| will)? need|what you need|notes?|tips?)\s*:?$/iu',
+                $line,
+            ) === 1;
+        if ($isKnown) {
+            return true;
+        }
+        if (preg_match('/\d|½|⅓|⅔|¼|¾/u', $line) === 1 || JottedAmount::at($line, $this->kit) !== null) {
+            return false;
+        }
+        if (preg_match('/^[^,;.]{1,60}:$/u', $line) === 1) {
+            return true;
+        }
+
+        return ($isStrong && ! $this->naming->knows($line))
+            || preg_match('/^for (?:the |a |finishing|serving|thickening|seasoning)[^,;.]{0,50}$/iu', $line)
+                === 1
+            || preg_match('/^to (?:finish|serve|thicken|season|garnish)[^,;.]{0,50}$/iu', $line) === 1
+            || ($this->isLoud($line) && $this->several($line) === 0);
+    }
+
+    private function isLoud(string $line): bool
+    {
+        return mb_strlen($line) > 3
+            && $line === mb_strtoupper($line)
+            && preg_match('/\p{Lu}{3}/u', $line) === 1
+            && ! $this->naming->knows($line);
+    }
+
+    /** How many things of the pantry a loud line names: "SALT AND PEPPER". */
+    private function several(string $line): int
+    {
+        $known = 0;
+        foreach (preg_split('/\s*[,&]\s*|\s+and\s+/iu', $line) ?: [] as $part) {
+            $known
+                += $this->naming->knows($part)
+                || ($this->naming->of($part)->ingredient !== null && $this->naming->of($part)->isSure)
+                    ? 1
+                    : 0;
+        }
+
+        return $known;
+    }
+
+    private function isTitle(string $line): bool
+    {
+        $amount = JottedAmount::at($line, $this->kit);
+
+        return ($amount === null || $amount->bare)
+            && preg_match('/[.!?]$/u', $line) !== 1
+            && ! ($amount?->bare === true && $this->naming->knows($amount->rest))
+            && preg_match('/\bto taste\b|\d\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/iu', $line) !== 1;
+    }
+
+    private function isMethod(string $line): bool
+    {
+        if (preg_match(self::TIME, $line) === 1) {
+            return true;
+        }
+        $words = preg_split('/[^\p{L}\'’-]+/u', mb_strtolower($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $first = $words[0] ?? '';
+        $amount = JottedAmount::at($line, $this->kit);
+        if (isset($this->verbs[$first]) && $amount === null) {
+            // "warm water", "toast", "top of the milk": a thing named by what was done to it
+            return ! $this->isThing($line, $words);
+        }
+        if ($amount !== null && ! $amount->bare) {
+            return false;
+        }
+        // a sentence somewhere in which something is done
+        $isSentence = preg_match('/[.!]$/u', $line) === 1 || count($words) > 9;
+
+        return $isSentence
+            && count($words) > 3
+            && array_intersect_key($this->heats(), array_flip($words)) !== []
+            && ! ($amount !== null && $this->naming->knows($amount->rest));
+    }
+
+    /** @return array<string, string> */
+    private function heats(): array
+    {
+        return array_filter($this->verbs, static fn (string $kind): bool => $kind !== 'none')
+            + array_fill_keys(
+                ['stir', 'whisk', 'mix', 'add', 'pour', 'strain', 'reduce', 'bring', 'put', 'serve'],
+                'none',
+            );
+    }
+
+    /**
+     * @param list<string> $words
+     */
+    private function isThing(string $line, array $words): bool
+    {
+        if (
+            count($words) > 5
+            || preg_match('/[.;]|\bto\s+(?!taste)|\buntil\b|\d\s*(?:min|h)/iu', rtrim($line, '.')) === 1
+            || str_ends_with($line, '.')
+        ) {
+            return false;
+        }
+        if (count($words) === 1) {
+            // "Blend", "Chill": an instruction, though a thing may be called so; "Oil", "Cream": a thing
+            return $this->verbs[$words[0]] === 'none' && $this->naming->exactly($line) !== null;
+        }
+
+        return ($this->naming->knows($line)
+            && ! in_array(
+                $words[0],
+                [
+                    'season',
+                    'reduce',
+                    'adjust',
+                    'add',
+                    'stir',
+                    'mix',
+                    'blend',
+                    'chill',
+                    'taste',
+                    'serve',
+                    'strain',
+                    'whisk',
+                    'fry',
+                    'boil',
+                    'simmer',
+                    'cook',
+                    'combine',
+                    'heat',
+                    'melt',
+                    'chop',
+                    'peel',
+                    'slice',
+                    'grate',
+                    'core',
+                    'stone',
+                    'soften',
+                    'squeeze',
+                    'crush',
+                    'mash',
+                    'toss',
+                    'pour',
+                    'roast',
+                    'toast',
+                    'soak',
+                    'drain',
+                    'rinse',
+                    'cool',
+                    'discard',
+                    'remove',
+                    'put',
+                    'place',
+                    'dissolve',
+                ],
+                true,
+            ))
+            || preg_match('/^(?:juice|zest|rind|peel)\b.*\b(?:of|from)\b/iu', $line) === 1
+            || preg_match(
+                '/^(?:squeeze|drizzle|sprinkle|dash|shake|splash|glug|juice|zest|scrape|drop|pinch|knob|'
+                    .'spoon)\s+(?:of|or two)\b/iu',
+                $line,
+            ) === 1;
+    }
+
+    private function isIngredient(string $line): bool
+    {
+        $amount = JottedAmount::at($line, $this->kit);
+
+        return preg_match(self::RELATION, $line) === 1
+            || ($amount !== null
+                && preg_match(self::TIME, $line) !== 1
+                && (! $amount->bare || $this->naming->knows($amount->rest)))
+            || (count(preg_split('/\s+/u', $line) ?: []) < 6 && $this->naming->knows($line));
+    }
+
+    /** "Jo says more chilli", "next time less salt", "a bit too sweet (better with lime)". */
+    private function isRemark(string $line): bool
+    {
+        if ($this->isIngredient($line) || preg_match('/\d/u', $line) === 1) {
+            return false;
+        }
+
+        return preg_match(
+            '/\b(?:next time|last time|says?|said|reckons?|thinks?|liked?|loved?|better|best (?:with|on|after)|'
+                .'too (?:sweet|salty|sour|hot|much|thin|thick|runny)|needs? (?:more|less)|was|were|is|are|it|'
+                .'this|i|we|you|my|our|goes (?:well|with)|lovely|delicious|perfect|great with|good with|serve '
+                .'with|more|less)\b/iu',
+            $line,
+        ) === 1
+            && count(preg_split('/\s+/u', $line) ?: []) > 2
+            && preg_match(
+                '/^(?:a |an |some )?(?:little|bit|touch|pinch|splash|dash|handful)\b|\bmore or less\b/iu',
+                $line,
+            ) !== 1
+            && $this->naming->of($line)->isSure === false;
+    }
+}

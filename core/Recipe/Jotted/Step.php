@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted;
+
+use Vinculum\Recipe\ProcessKind;
+use Vinculum\Recipe\Until;
+
+/** Something the method says is done, in its own words. */
+final readonly class Step
+{
+    /**
+     * @param string|null $heat low, medium or high
+     * @param bool $takesAll what is left goes in now
+     */
+    public function __construct(
+        public string $words,
+        public ProcessKind $kind,
+        public ?float $minutes = null,
+        public ?Until $until = null,
+        public ?string $heat = null,
+        public ?bool $lid = null,
+        public bool $strains = false,
+        public bool $presses = false,
+        public bool $lifts = false,
+        public bool $takesAll = false,
+        public string $lookFor = '',
+    ) {}
+
+    /** The same with what a later clause of it says. */
+    public function and(self $later): self
+    {
+        return new self(
+            "{$this->words} {$later->words}",
+            $this->kind === ProcessKind::None ? $later->kind : $this->kind,
+            $this->minutes ?? $later->minutes,
+            $this->until ?? $later->until,
+            $this->heat ?? $later->heat,
+            $this->lid ?? $later->lid,
+            $this->strains || $later->strains,
+            $this->presses || $later->presses,
+            $this->lifts || $later->lifts,
+            $this->takesAll || $later->takesAll,
+            trim("{$this->lookFor} {$later->lookFor}"),
+        );
+    }
+}
