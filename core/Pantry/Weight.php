@@ -150,6 +150,7 @@ final readonly class Weight
             return $ingredient->portion('each') ?? self::firstCounted($ingredient);
         }
         $singular = Singular::of($words);
+        $singular = $singular === 'can' && $ingredient->portion('can') === null ? 'tin' : $singular;
         foreach (
             $prep === ''
                 ? [$words, $singular]

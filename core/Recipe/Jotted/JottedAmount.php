@@ -318,14 +318,14 @@ final readonly class JottedAmount
      */
     private static function pieceOf(string $text): ?array
     {
-        return preg_match(
-            '/^(?:an?\s+)?(?:(?:large|small|big)\s+)?thumb(?:[- ]?sized?)?\s+(?:piece|knob|chunk|lump|bit|'
-                .'nub)s?\s+(?:of\s+)?/iu',
-            $text,
-            $match,
-        ) === 1
-            ? ['1 thumb', self::withoutOf(substr($text, strlen($match[0]))), null]
-            : null;
+        $pattern = '/^(?:(an?|one|two|three|\d+)\s+)?(?:(?:large|small|big|good)\s+)?thumb(?:[- ]?(?:sized?|length))?\s+'
+            .'(?:piece|knob|chunk|lump|bit|nub)s?\s+(?:of\s+)?/iu';
+        if (preg_match($pattern, $text, $match) !== 1) {
+            return null;
+        }
+        $count = Numeral::read(($match[1] ?? '') === '' ? '1' : $match[1])[0]->value ?? 1.0;
+
+        return [self::digits($count).' thumb', self::withoutOf(substr($text, strlen($match[0]))), null];
     }
 
     /**

@@ -28,6 +28,12 @@ final readonly class LineReader
 
     private const SEPARATORS = '/\s*[,;]\s*(?:and\s+)?|\s+and\s+|\s*&\s*|\s*\+\s*/iu';
 
+    /** What may stand between two things of one line. */
+    private const BREAK
+        = '\s*[,;+]\s*(?:'.self::MIXED.'\s+)?|\s+(?:'.self::MIXED.'|and|plus|with)\s+|\s*&\s*';
+
+    private const MIXED = '(?:mixed|dissolved|slaked|whisked|stirred|blended)\s+(?:with|in|into)';
+
     public function __construct(
         private Catalogue $catalogue,
         private Kitchenware $kit,
@@ -333,7 +339,7 @@ final readonly class LineReader
         $chunks = [''];
         foreach (
             preg_split(
-                '/(\s*[,;+]\s*|\s+(?:and|plus|with)\s+|\s*&\s*|[()])/iu',
+                '/('.self::BREAK.'|[()])/iu',
                 $line,
                 -1,
                 PREG_SPLIT_DELIM_CAPTURE,
@@ -343,7 +349,7 @@ final readonly class LineReader
             $depth += ($token === '(' ? 1 : 0) - ($token === ')' ? 1 : 0);
             $isBreak
                 = $depth === 0
-                && preg_match('/^(?:\s*[,;+]\s*|\s+(?:and|plus|with)\s+|\s*&\s*)$/iu', $token) === 1;
+                && preg_match('/^(?:'.self::BREAK.')$/iu', $token) === 1;
             if ($isBreak) {
                 $chunks[] = '';
             } else {
@@ -497,7 +503,7 @@ final readonly class LineReader
             $amount = JottedAmount::at("{$match[2]} {$name}", $this->kit);
             if (
                 $amount === null
-                || mb_strtolower(trim($amount->rest)) !== mb_strtolower($name)
+                || ! $this->endsInName($amount->rest, $name)
                 || ($amount->bare
                     && ($this->naming->of($name)->ingredient === null || $this->naming->exactly($name) === null))
             ) {
@@ -508,6 +514,17 @@ final readonly class LineReader
         }
 
         return null;
+    }
+
+    /** "cloves garlic" behind "garlic, 2 cloves": the name turned behind its amount, with at most a portion before it. */
+    private function endsInName(string $rest, string $name): bool
+    {
+        $rest = mb_strtolower(trim($rest));
+        $name = mb_strtolower($name);
+        $before = str_ends_with($rest, $name) ? trim(substr($rest, 0, -strlen($name))) : null;
+
+        return $before === '' || ($before !== null
+            && (preg_match(self::COUNTED, Singular::of($before)) === 1 || preg_match('/^(?:large|small|medium|big)$/u', $before) === 1));
     }
 
     /** @return list<JottedLine> */

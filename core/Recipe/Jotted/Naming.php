@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Singular;
 
 /**
  * From the words of a line to an ingredient: the longest name of the pantry within them, with every word that changes
@@ -82,6 +83,12 @@ final class Naming
             return new Named($whole, $words, '', true);
         }
         [$head, $behind] = self::parted($words);
+        $head = (string) preg_replace('/^(?:an?|the|some)\s+(?=\S)/iu', '', $head);
+        // "oil for frying", "water to cover"
+        if (preg_match('/^(.+?)\s+((?:for|to)\s+(?:\p{L}+ing|serve|garnish|taste|cover|finish|loosen|thin|top|the\s).*)$/iu', $head, $match) === 1) {
+            $head = $match[1];
+            array_unshift($behind, $match[2]);
+        }
         [$head, $instead] = $this->alternative($head, $behind);
         $named = $instead ?? $this->within($head, $behind);
         $preparation = trim(
@@ -130,6 +137,18 @@ final class Naming
      */
     private function alternative(string $head, array $behind): array
     {
+        if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
+            $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
+            $either = array_values(array_filter([
+                $this->catalogue->named("{$match[1]} {$noun}") ?? $this->catalogue->named($match[1]),
+                $this->sure($match[2]),
+            ]));
+            if (count($either) === 2) {
+                $slugs = array_map(static fn (Ingredient $one): string => $one->slug, $either);
+
+                return [$head, new Named($either[0], $head, "or {$match[2]}", $slugs[0] === $slugs[1], $slugs)];
+            }
+        }
         $such = '(?:such as|like|e\.?g\.?|for example|preferably|ideally|i use|we use|i used)';
         $example = null;
         if (preg_match("/^(.+?)\\s+{$such}\\s+(.+)$/iu", $head, $match) === 1) {
@@ -248,7 +267,7 @@ final class Naming
                         continue;
                     }
                     foreach ($this->forms($change) as $form) {
-                        foreach (["{$form} {$name}", "{$name} {$form}"] as $made) {
+                        foreach (["{$form} {$name}", "{$name} {$form}", Singular::of($name)." {$form}"] as $made) {
                             $found = $this->catalogue->named($made);
                             if (
                                 $found !== null
@@ -409,7 +428,15 @@ final class Naming
     /** @return list<Ingredient> */
     private function maybe(string $name): array
     {
-        return $this->catalogue->isName($name) ? [] : $this->catalogue->maybe($name, $this->set);
+        if ($this->catalogue->isName($name)) {
+            return [];
+        }
+        $maybe = $this->catalogue->maybe($name, $this->set);
+        $singular = Singular::of($name);
+
+        return $maybe !== [] || $singular === $name || $this->catalogue->isName($singular)
+            ? $maybe
+            : $this->catalogue->maybe($singular, $this->set);
     }
 
     /** @return list<string> lower case, hyphens kept, without punctuation */

@@ -44,6 +44,7 @@ final readonly class Sorter
                 => LineKind::Rule,
             preg_match(self::SERVINGS, $line) === 1 => LineKind::Servings,
             preg_match(self::YIELD, $line) === 1 && $this->isYield($line) => LineKind::Yield,
+            preg_match(self::RELATION, $line) === 1 => LineKind::Ingredient,
             $this->isHeading($raw, $line) => LineKind::Heading,
             preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
             $this->isMethod($line) => LineKind::Method,
@@ -172,6 +173,12 @@ final readonly class Sorter
      */
     private function isThing(string $line, array $words): bool
     {
+        // "Brown sugar 3 tablespoons"
+        $measured = '/^(.+?)[\s,:–-]+(?:'.JottedAmount::NUMBER.'[\d\s\/.,½¼¾⅓⅔–-]*)\s*(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?'
+            .'|pints?|cloves?|parts?)\.?$/iu';
+        if (preg_match($measured, $line, $match) === 1 && $this->naming->means($match[1])) {
+            return true;
+        }
         if (
             count($words) > 5
             || preg_match('/[.;]|\bto\s+(?!taste)|\buntil\b|\d\s*(?:min|h)/iu', rtrim($line, '.')) === 1
