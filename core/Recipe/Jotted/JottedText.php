@@ -39,6 +39,9 @@ final class JottedText
     /** @var array<string, string> the words each line was named with */
     private array $words = [];
 
+    /** @var array<string, int> the line of the text each line of the recipe stands in */
+    private array $standsIn = [];
+
     private string $name = '';
 
     private string $makes = '';
@@ -93,12 +96,67 @@ final class JottedText
             );
         }
         $reader = new self($catalogue, Kitchenware::of($set));
-        $reader->sort($lines);
+        $reader->sort(self::unrolled($lines));
 
         return [$reader->recipe(), $reader->questions];
     }
 
-    /** @param list<string> $lines */
+    /**
+     * A recipe told in one breath, "Plum ketchup – 2 kg plums; 500 ml vinegar; …. Cook …", as the lines it would have.
+     *
+     * @param list<string> $lines
+     *
+     * @return array<int, string> by their place in the text; what stands in one line keeps its place
+     */
+    private static function unrolled(array $lines): array
+    {
+        $chunks = count($lines) > 3 ? [] : (preg_split('/\s*;\s*/u', trim(implode(' ', $lines))) ?: []);
+        $withNumber = preg_grep('/'.JottedAmount::NUMBER.'/u', $chunks) ?: [];
+        if (count($withNumber) < 3) {
+            return $lines;
+        }
+        if (preg_match('/^(\D{3,60}?)\s*[–—:-]\s*('.JottedAmount::NUMBER.'.*)$/u', $chunks[0], $match) === 1) {
+            array_splice($chunks, 0, 1, [$match[1], $match[2]]);
+        }
+        $last = (string) array_pop($chunks);
+        $parts = preg_split('/(?<=[^\d][.])\s+(?=\p{Lu})/u', $last, 2) ?: [$last];
+
+        return [...$chunks, ...$parts];
+    }
+
+    /**
+     * What only the method says goes in: "stir in 100 ml vinegar", where the list has none.
+     */
+    private function findInMethod(): void
+    {
+        $known = [];
+        foreach ($this->groups as $group) {
+            foreach ($group['lines'] as $line) {
+                $known[$line->ingredient] = true;
+            }
+        }
+        $after = '/\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+(?:another\s+|about\s+)?('
+            .JottedAmount::NUMBER.'[^,.;()]*)/iu';
+        foreach ($this->method as $sentence) {
+            preg_match_all($after, $sentence, $matches);
+            foreach ($matches[1] as $said) {
+                $amount = JottedAmount::at($said, $this->set);
+                $words = preg_split('/\s+(?:and|then|to|until|for|over|into|at|if|while|or|plus|,)\s/iu', $amount->rest ?? '') ?: [''];
+                $named = $this->naming->of($words[0]);
+                if (
+                    $amount?->isMeasuredOut() === true
+                    && $named->isSure
+                    && $named->ingredient !== null
+                    && ! isset($known[$named->ingredient->slug])
+                ) {
+                    $known[$named->ingredient->slug] = true;
+                    $this->ingredient("{$amount->text} {$words[0]}", 0);
+                }
+            }
+        }
+    }
+
+    /** @param array<int, string> $lines */
     private function sort(array $lines): void
     {
         $isFirst = count(array_filter($lines, static fn (string $line): bool => trim($line) !== '')) > 1;
@@ -202,6 +260,7 @@ final class JottedText
             }
             $id = 'l'.++$this->made;
             $this->words[$id] = $read->named->words;
+            $this->standsIn[$id] = $at;
             $preparation
                 = $read->named->preparation === '' ? null : mb_substr($read->named->preparation, 0, 200);
             if ($read->tie !== null) {
@@ -237,10 +296,11 @@ final class JottedText
 
     private function recipe(): Recipe
     {
+        $this->findInMethod();
         $this->resolveTies();
         $verbs = $this->catalogue->vocabulary->words['reading']['verbs'];
         [$steps, $besides] = (new MethodReader($this->set, $verbs))->read($this->method);
-        $stages = (new Staging($this->catalogue, $this->words))->of($this->groups, $steps);
+        $stages = (new Staging($this->catalogue, $this->words, $this->standsIn))->of($this->groups, $steps);
 
         return new Recipe(
             $this->name === '' ? 'New sauce' : $this->name,

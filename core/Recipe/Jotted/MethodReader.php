@@ -82,7 +82,7 @@ final readonly class MethodReader
                     trim(...),
                     preg_split(
                         '/(?<=[.;!])\s+|\s*[;]\s*|,?\s+(?:and\s+)?then\s+|,\s+(?=(?:strain|blend|blitz|sieve|'
-                            .'lift|fish|stir in|chill|cool|rest|mash|add)\b)|\s+and\s+(?=(?:strain|blend|blitz|'
+                            .'lift out|lift the|fish out|fish the|stir in|chill|cool|rest|mash|add)\b)|\s+and\s+(?=(?:strain|blend|blitz|'
                             .'sieve|chill|leave|let|rest|stir in)\b)/iu',
                         $line,
                     )
@@ -139,7 +139,7 @@ final readonly class MethodReader
             && ! $lifts
             && preg_match(
                 '/\b(?:add|stir|whisk|mix|combine|tip|pour|put|beat|fold|toss|scatter|drizzle|sprinkle|throw|'
-                    .'chuck|drop|season|finish|mash)\b/u',
+                    .'chuck|drop|season|finish|mash|squeeze|swirl|grate|thicken)\b/u',
                 $said,
             ) !== 1
         ) {
@@ -163,13 +163,19 @@ final readonly class MethodReader
             $strains && preg_match('/\b(?:press|squeez|push|wring)/u', $said) === 1,
             $lifts,
             $takesAll,
-            self::lookFor($clause),
+            $until === null ? self::lookFor($clause) : '',
         );
     }
 
     private function kind(string $said, bool $isTimed, ?Step $before, bool $reduces): ?ProcessKind
     {
         $original = $said;
+        if (preg_match('/\bover\b[^.]*\b(?:simmering|boiling|hot) water\b|\bbain[- ]marie\b|\bdouble boiler\b/u', $said) === 1) {
+            return ProcessKind::Warm;
+        }
+        if ($isTimed && preg_match('/\bslow cooker\b|\bcrock ?pot\b/u', $said) === 1) {
+            return ProcessKind::Simmer;
+        }
         // what it looks like then is not what is done
         $said = (string) preg_replace(
             '/\b(?:until|till|when|once|so that|or it|or they)\b(?:(?!\b(?:and|then|for)\b)[^,;.])*/u',

@@ -364,6 +364,7 @@ final class Naming
                 )
                 && ! ($word === 'ground' && ($ingredient->is('dry-plant') || $ingredient->is('ground')))
                 && ! ($word === 'hot' && $ingredient->is('plain-water'))
+                && ! (str_ends_with($word, '%') && $ingredient->group !== 'acids')
                 && ! $this->saysItAgain($word, $ingredient)
             ) {
                 return false;

@@ -48,7 +48,7 @@ final readonly class Sorter
             $this->isHeading($raw, $line) => LineKind::Heading,
             preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
             $this->isMethod($line) => LineKind::Method,
-            $isFirst && preg_match(self::RELATION, $line) !== 1 && $this->isTitle($line) => LineKind::Title,
+            $isFirst && $this->isTitle($line) => LineKind::Title,
             $isInMethod && ! $this->isIngredient($line) => LineKind::Method,
             $this->isRemark($line) => LineKind::Remark,
             default => LineKind::Ingredient,
@@ -59,7 +59,7 @@ final readonly class Sorter
     public static function yieldOf(string $line): string
     {
         return preg_match(self::SERVINGS, $line, $match) === 1 || preg_match(self::YIELD, $line, $match) === 1
-            ? trim($match[1], ' .')
+            ? trim((string) preg_replace('/[.;]\s.*$/u', '', $match[1]), ' .')
             : trim($line, ' .');
     }
 
@@ -142,7 +142,13 @@ final readonly class Sorter
         $words = preg_split('/[^\p{L}\'’-]+/u', mb_strtolower($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $first = $words[0] ?? '';
         $amount = JottedAmount::at($line, $this->kit);
-        if (isset($this->verbs[$first]) && $amount === null) {
+        // "Shake in a jar" is no shake of anything
+        $isBareWord = $amount !== null
+            && preg_match('/\d|[½¼¾⅓⅔]/u', $amount->text) !== 1
+            && str_starts_with(mb_strtolower($amount->text), $first)
+            && preg_match('/^\S+\s+of\s/u', $line) !== 1
+            && ! $this->naming->means($amount->rest);
+        if (isset($this->verbs[$first]) && ($amount === null || $isBareWord)) {
             // "warm water", "toast", "top of the milk": a thing named by what was done to it
             return ! $this->isThing($line, $words);
         }

@@ -21,8 +21,11 @@ final readonly class Staging
 {
     private const MOST_STAGES = 12;
 
-    /** @param array<string, string> $words what each line was called, by id */
-    public function __construct(private Catalogue $catalogue, private array $words) {}
+    /**
+     * @param array<string, string> $words what each line was called, by id
+     * @param array<string, int> $standsIn the line of the text each stands in, by id
+     */
+    public function __construct(private Catalogue $catalogue, private array $words, private array $standsIn) {}
 
     /**
      * @param list<array{name: string, lines: list<Line>}> $groups
@@ -140,6 +143,7 @@ final readonly class Staging
             $all = $step->takesAll ? $all ?? $s : $all;
         }
         $placed = [];
+        [$lastRow, $lastAt] = [0, null];
         foreach ($groups as $group) {
             foreach ($group['lines'] as $line) {
                 $at = null;
@@ -151,6 +155,10 @@ final readonly class Staging
                         break;
                     }
                 }
+                // "cornflour mixed with water": what stands with it goes in with it
+                $row = $this->standsIn[$line->id] ?? 0;
+                $at ??= $row > 0 && $row === $lastRow ? $lastAt : null;
+                [$lastRow, $lastAt] = [$row, $at];
                 $placed[$at ?? ($all ?? $first)][] = [$line, $group['name']];
             }
         }
