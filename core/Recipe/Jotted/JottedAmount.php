@@ -318,7 +318,8 @@ final readonly class JottedAmount
      */
     private static function pieceOf(string $text): ?array
     {
-        $pattern = '/^(?:(an?|one|two|three|\d+)\s+)?(?:(?:large|small|big|good)\s+)?thumb(?:[- ]?(?:sized?|length))?\s+'
+        $pattern = '/^(?:(an?|one|two|three|\d+)\s+)?(?:(?:large|small|big|good)\s+)?thumb(?:[- ]?(?:sized?|'
+            .'length))?\s+'
             .'(?:piece|knob|chunk|lump|bit|nub)s?\s+(?:of\s+)?/iu';
         if (preg_match($pattern, $text, $match) !== 1) {
             return null;

@@ -102,7 +102,7 @@ final class JottedText
     }
 
     /**
-     * A recipe told in one breath, "Plum ketchup – 2 kg plums; 500 ml vinegar; …. Cook …", as the lines it would have.
+     * A recipe told in one breath, "Plum ketchup – 2 kg plums; 500 ml vinegar. Cook …", as the lines it would have.
      *
      * @param list<string> $lines
      *
@@ -141,7 +141,8 @@ final class JottedText
             preg_match_all($after, $sentence, $matches);
             foreach ($matches[1] as $said) {
                 $amount = JottedAmount::at($said, $this->set);
-                $words = preg_split('/\s+(?:and|then|to|until|for|over|into|at|if|while|or|plus|,)\s/iu', $amount->rest ?? '') ?: [''];
+                $until = '/\s+(?:and|then|to|until|for|over|into|at|if|while|or|plus|,)\s/iu';
+                $words = preg_split($until, $amount->rest ?? '') ?: [''];
                 $named = $this->naming->of($words[0]);
                 if (
                     $amount?->isMeasuredOut() === true

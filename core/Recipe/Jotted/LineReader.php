@@ -45,8 +45,31 @@ final readonly class LineReader
      */
     public function read(string $line): array
     {
+        $line = (string) preg_replace(
+            ['/\blge?\b\.?(?=\s)/iu', '/\bmed\b\.?(?=\s)/iu', '/\bsml?\b\.?(?=\s)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
+                .'g|ml|gr|grams?)\b)/iu'],
+            ['large', 'medium', 'small', ''],
+            $line,
+        );
         $optional = preg_match('/\boptional(?:ly)?\b/iu', $line) === 1;
         $line = trim((string) preg_replace('/\s*[(,]?\s*\boptional(?:ly)?\b\s*\)?/iu', '', $line), ' ,;');
+
+        // "1,000 g" and "1.000 g" are a kilogram to most who write them, and one gram to a scale
+        if (preg_match('/^(\d{1,3})([.,])(\d{3})(?=\s*(?:g|gr|grams?|ml)\b)(\s*\p{L}+)/iu', $line, $match) === 1) {
+            [$many, $few] = ["{$match[1]}{$match[3]}{$match[4]}", "{$match[1]}.{$match[3]}{$match[4]}"];
+            $read = $this->read($many.substr($line, strlen($match[0])));
+            $ask = ['amount', "Is “{$match[0]}” {$many}, or {$few}?", [$many, $few]];
+
+            $first = new JottedLine(
+                $read[0]->named,
+                $read[0]->amount,
+                [...$read[0]->questions, $ask],
+                $read[0]->optional,
+                $read[0]->note,
+            );
+
+            return [$first, ...array_slice($read, 1)];
+        }
 
         return $this->asParts($line)
             ?? ($this->tied($line, $optional)
@@ -215,7 +238,7 @@ final readonly class LineReader
      */
     private function juiceOf(string $line, bool $optional): ?array
     {
-        $part = '(juice|zest|rind|peel)';
+        $part = '(juiced?|zest(?:ed)?|rind|peel)';
         $parts = "(?:the\\s+)?(?:(?:finely\\s+|freshly\\s+)?(?:grated|squeezed|pared)\\s+)?{$part}(?:\\s*(?:and|"
             ."&|\\+|\\/)\\s*(?:the\\s+)?(?:(?:finely\\s+)?grated\\s+)?{$part})?";
         [$wanted, $of] = match (true) {
@@ -228,7 +251,8 @@ final readonly class LineReader
                 $match[1],
             ],
             preg_match(
-                '/^(lemon|lime|orange|grapefruit)\s+(juice|zest)\s*[(,]\s*(?:from\s+|of\s+)?((?:about\s+)?(?:\d|'
+                '/^(lemon|lime|orange|grapefruit)\s+(juice|zest)\s*(?:[(,]\s*|\b(?=from|of))\s*(?:from\s+|'
+                    .'of\s+)?((?:about\s+)?(?:\d|'
                     .'½|half|one|two|three|a\b).*?)\)?$/iu',
                 $line,
                 $match,
@@ -259,7 +283,7 @@ final readonly class LineReader
         }
         $lines = [];
         foreach (array_filter($wanted) as $which) {
-            $which = mb_strtolower($which);
+            $which = ['juiced' => 'juice', 'zested' => 'zest'][mb_strtolower($which)] ?? mb_strtolower($which);
             $name = $fruit.($which === 'juice' || $which === 'squeeze' ? ' juice' : ' zest');
             if ($this->naming->exactly($name) === null) {
                 return null;
@@ -332,49 +356,53 @@ final readonly class LineReader
                 preg_split(self::SEPARATORS, $match[1]) ?: [],
             );
         }
-        if ($amount === null || $this->naming->exactly($amount->rest) !== null) {
-            return null;
-        }
+
+        return $amount !== null && $this->naming->exactly($amount->rest) !== null
+            ? null
+            : $this->eachItsOwn($line, $optional);
+    }
+
+    /**
+     * "1 cup ketchup, 1/2 cup vinegar", "light soy 1 tbsp, dark soy 1 tsp", "2 carrots and 1 stick celery, chopped".
+     *
+     * @return list<JottedLine>|null
+     */
+    private function eachItsOwn(string $line, bool $optional): ?array
+    {
         $depth = 0;
         $chunks = [''];
-        foreach (
-            preg_split(
-                '/('.self::BREAK.'|[()])/iu',
-                $line,
-                -1,
-                PREG_SPLIT_DELIM_CAPTURE,
-            )
-            ?: [] as $token
-        ) {
+        foreach (preg_split('/('.self::BREAK.'|[()])/iu', $line, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $token) {
             $depth += ($token === '(' ? 1 : 0) - ($token === ')' ? 1 : 0);
-            $isBreak
-                = $depth === 0
-                && preg_match('/^(?:'.self::BREAK.')$/iu', $token) === 1;
-            if ($isBreak) {
+            if ($depth === 0 && preg_match('/^(?:'.self::BREAK.')$/iu', $token) === 1) {
                 $chunks[] = '';
             } else {
                 $chunks[count($chunks) - 1] .= $token;
             }
         }
-        if (count($chunks) < 2) {
-            return null;
-        }
-        $lines = [];
+        $found = [];
         foreach ($chunks as $chunk) {
-            $own = JottedAmount::at($chunk, $this->kit);
+            $own = JottedAmount::at($chunk, $this->kit) ?? $this->atTheEnd($chunk);
+            if ($own === null && $found !== [] && $this->naming->isPreparation($chunk)) {
+                [$before, $words] = array_pop($found);
+                $found[] = [$before, "{$words}, {$chunk}"];
+                continue;
+            }
+            $name = $own?->bare === true ? $this->countedPortion($own->text, $own->rest)[1] : $own->rest ?? '';
             if (
                 $own === null
-                || ! $this->naming->knows($own->rest)
+                || ! $this->naming->means($name)
                 || ($own->bare
                     && $this->naming->exactly($own->rest) === null
                     && $this->countedPortion($own->text, $own->rest)[0] === $own->text)
             ) {
                 return null;
             }
-            $lines[] = $this->measured($own, $own->rest, $optional);
+            $found[] = [$own, $own->rest];
         }
 
-        return $lines;
+        return count($found) < 2
+            ? null
+            : array_map(fn (array $each): JottedLine => $this->measured($each[0], $each[1], $optional), $found);
     }
 
     /**
@@ -516,7 +544,7 @@ final readonly class LineReader
         return null;
     }
 
-    /** "cloves garlic" behind "garlic, 2 cloves": the name turned behind its amount, with at most a portion before it. */
+    /** "cloves garlic" of "garlic, 2 cloves": the name turned behind its amount, with at most a portion before it. */
     private function endsInName(string $rest, string $name): bool
     {
         $rest = mb_strtolower(trim($rest));
@@ -524,7 +552,8 @@ final readonly class LineReader
         $before = str_ends_with($rest, $name) ? trim(substr($rest, 0, -strlen($name))) : null;
 
         return $before === '' || ($before !== null
-            && (preg_match(self::COUNTED, Singular::of($before)) === 1 || preg_match('/^(?:large|small|medium|big)$/u', $before) === 1));
+            && (preg_match(self::COUNTED, Singular::of($before)) === 1 || preg_match('/^(?:large|small|medium|'
+                .'big)$/u', $before) === 1));
     }
 
     /** @return list<JottedLine> */
@@ -597,8 +626,37 @@ final readonly class LineReader
                 ...$this->unlike($named->ingredient, $named->preparation, $text, $other, onlyFar: false),
             ];
         }
+        $questions = [...$questions, ...$this->unweighed($named, $text, $questions)];
 
         return $this->made($named, $text, $optional, '', $questions);
+    }
+
+    /**
+     * What of it is meant by a word nobody can weigh: "1 pkg cream cheese".
+     *
+     * @param list<array{string, string, list<string>}> $asked already
+     *
+     * @return list<array{string, string, list<string>}>
+     */
+    private function unweighed(Named $named, string $text, array $asked): array
+    {
+        $amount = JottedAmount::parse($text, $this->kit);
+        if ($named->ingredient === null || in_array('amount', array_column($asked, 0), true)) {
+            return [];
+        }
+        try {
+            if ($amount !== null) {
+                Weight::of($amount, $named->ingredient, $named->preparation);
+
+                return [];
+            }
+        } catch (UnreadableAmount) {
+            // said below
+        }
+
+        $ask = "How much is “{$text}” of {$named->ingredient->shortName()}?";
+
+        return [['amount', $ask, [AmountChoices::toBegin($named->ingredient)]]];
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class MethodReader
                     = $last !== null
                     && ($step->kind === ProcessKind::None
                         ? $step->strains || $step->lifts
-                        : $step->kind === $last->kind
+                        : $last->until === null && ! $last->strains && $step->kind === $last->kind
                             && ($last->minutes === null || $step->minutes === null));
                 if ($continues) {
                     $steps[count($steps) - 1] = $last->and($step);
@@ -82,7 +82,9 @@ final readonly class MethodReader
                     trim(...),
                     preg_split(
                         '/(?<=[.;!])\s+|\s*[;]\s*|,?\s+(?:and\s+)?then\s+|,\s+(?=(?:strain|blend|blitz|sieve|'
-                            .'lift out|lift the|fish out|fish the|stir in|chill|cool|rest|mash|add)\b)|\s+and\s+(?=(?:strain|blend|blitz|'
+                            .'reduce|return|push|pass|press|simmer|boil|bring|'
+                            .'lift out|lift the|fish out|fish the|stir in|chill|cool|rest|mash|add)\b)|'
+                                .'\s+and\s+(?=(?:strain|blend|blitz|'
                             .'sieve|chill|leave|let|rest|stir in)\b)/iu',
                         $line,
                     )
@@ -139,7 +141,7 @@ final readonly class MethodReader
             && ! $lifts
             && preg_match(
                 '/\b(?:add|stir|whisk|mix|combine|tip|pour|put|beat|fold|toss|scatter|drizzle|sprinkle|throw|'
-                    .'chuck|drop|season|finish|mash|squeeze|swirl|grate|thicken)\b/u',
+                    .'chuck|drop|season|finish|mash|squeeze|swirl|grate|thicken|return)\b/u',
                 $said,
             ) !== 1
         ) {
@@ -170,7 +172,8 @@ final readonly class MethodReader
     private function kind(string $said, bool $isTimed, ?Step $before, bool $reduces): ?ProcessKind
     {
         $original = $said;
-        if (preg_match('/\bover\b[^.]*\b(?:simmering|boiling|hot) water\b|\bbain[- ]marie\b|\bdouble boiler\b/u', $said) === 1) {
+        if (preg_match('/(?<!pour )\bover\b[^.]*\b(?:simmering|boiling|hot) water\b|\bbain[- ]marie\b|\bdouble '
+            .'boiler\b/u', $said) === 1) {
             return ProcessKind::Warm;
         }
         if ($isTimed && preg_match('/\bslow cooker\b|\bcrock ?pot\b/u', $said) === 1) {

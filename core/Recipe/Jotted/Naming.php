@@ -85,7 +85,8 @@ final class Naming
         [$head, $behind] = self::parted($words);
         $head = (string) preg_replace('/^(?:an?|the|some)\s+(?=\S)/iu', '', $head);
         // "oil for frying", "water to cover"
-        if (preg_match('/^(.+?)\s+((?:for|to)\s+(?:\p{L}+ing|serve|garnish|taste|cover|finish|loosen|thin|top|the\s).*)$/iu', $head, $match) === 1) {
+        if (preg_match('/^(.+?)\s+((?:for|to)\s+(?:[\p{L}-]+ing|serve|garnish|taste|cover|finish|loosen|thin|'
+            .'top|the\s).*)$/iu', $head, $match) === 1) {
             $head = $match[1];
             array_unshift($behind, $match[2]);
         }
@@ -137,11 +138,13 @@ final class Naming
      */
     private function alternative(string $head, array $behind): array
     {
+        // "tomato paste/purée", "olive/sunflower oil"
+        $head = (string) preg_replace('/^(.*?)(\p{L}+)\s?\/\s?(\p{L}+)(.*)$/u', '$1$2$4 or $1$3$4', $head);
         if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
             $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
             $either = array_values(array_filter([
                 $this->catalogue->named("{$match[1]} {$noun}") ?? $this->catalogue->named($match[1]),
-                $this->sure($match[2]),
+                $this->exactly($match[2]) ?? $this->sure($match[2]),
             ]));
             if (count($either) === 2) {
                 $slugs = array_map(static fn (Ingredient $one): string => $one->slug, $either);
@@ -208,10 +211,17 @@ final class Naming
         $before = array_slice($words, 0, $from);
         $after = array_slice($words, $from + $count);
         $name = implode(' ', array_slice($words, $from, $count));
+        if ($this->isOfAnotherThing($after)) {
+            // "tomato soup": the noun behind is what it is, and nobody knows it
+            $guesses = array_values(array_unique([...$this->guesses($head), $ingredient->slug]));
+
+            return new Named(null, $head, '', false, array_slice($guesses, 0, 4));
+        }
         $left = [...$before, ...$after];
         foreach ($behind as $part) {
             // what it is for, how much more, how it comes: none of it changes what it is
-            if (preg_match(self::ASIDE, $part) !== 1) {
+            $isAmount = preg_match('/^[~≈]?\s*'.JottedAmount::NUMBER.'/u', $part) === 1 && ! str_contains($part, '%');
+            if (preg_match(self::ASIDE, $part) !== 1 && ! $isAmount) {
                 $left = [...$left, ...self::words($part)];
             }
         }
@@ -325,25 +335,65 @@ final class Naming
     private function longest(array $words): ?array
     {
         for ($count = min(6, count($words)); $count > 0; $count--) {
+            $unsure = null;
             for ($from = count($words) - $count; $from >= 0; $from--) {
                 $name = implode(' ', array_slice($words, $from, $count));
-                if (
-                    $count === 1
-                    && (isset($this->preparations[$name]) || isset($this->qualities[$name]))
-                    && count($words) > 1
-                    && $from < count($words) - 1
-                ) {
+                $isLast = $from === count($words) - 1;
+                $isAside = isset($this->preparations[$name]) || isset($this->qualities[$name]);
+                if ($count === 1 && ! $isLast && $isAside) {
                     continue;
                 }
                 $maybe = $this->maybe($name);
                 $found = $maybe[0] ?? $this->catalogue->named($name);
-                if ($found !== null) {
-                    return [$found, $from, $count, $maybe];
+                // "guajillo chillies": what means one thing before what may mean several
+                if ($found !== null && $maybe === []) {
+                    return [$found, $from, $count, []];
                 }
+                if ($found !== null) {
+                    $unsure ??= [$found, $from, $count, $maybe];
+                }
+            }
+            if ($unsure !== null) {
+                return $unsure;
             }
         }
 
         return null;
+    }
+
+    /**
+     * Words behind a name that are no way to cut or carry it, and no name of anything either.
+     *
+     * @param list<string> $after
+     */
+    private function isOfAnotherThing(array $after): bool
+    {
+        foreach ($after as $word) {
+            $singular = Singular::of($word);
+            if (
+                ! isset($this->preparations[$word])
+                && ! isset($this->qualities[$word])
+                && ! in_array($singular, $this->catalogue->vocabulary->words['reading']['forms'], true)
+                && preg_match('/\d/u', $word) !== 1
+                && $this->exactly($word) === null
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether words only say how a thing is prepared: "finely chopped". */
+    public function isPreparation(string $words): bool
+    {
+        foreach (self::words($words) as $word) {
+            if (! isset($this->preparations[$word])) {
+                return false;
+            }
+        }
+
+        return trim($words) !== '';
     }
 
     /**
@@ -377,7 +427,7 @@ final class Naming
     /** A word that is in its own name or another name of it changes nothing: "lemon juice from a lemon". */
     private function saysItAgain(string $word, Ingredient $ingredient): bool
     {
-        return in_array($word, self::words(implode(' ', [$ingredient->name, ...$ingredient->aliases])), true);
+        return in_array($word, self::words($ingredient->name), true);
     }
 
     /**

@@ -180,7 +180,8 @@ final readonly class Sorter
     private function isThing(string $line, array $words): bool
     {
         // "Brown sugar 3 tablespoons"
-        $measured = '/^(.+?)[\s,:–-]+(?:'.JottedAmount::NUMBER.'[\d\s\/.,½¼¾⅓⅔–-]*)\s*(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?'
+        $measured = '/^(.+?)[\s,:–-]+(?:'.JottedAmount::NUMBER.'[\d\s\/.,½¼¾⅓⅔–-]*)\s*(?:g|kg|ml|l|oz|lbs?|'
+            .'cups?|tbsp|tsp|tablespoons?|teaspoons?'
             .'|pints?|cloves?|parts?)\.?$/iu';
         if (preg_match($measured, $line, $match) === 1 && $this->naming->means($match[1])) {
             return true;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Singular;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\Line;
@@ -236,6 +237,7 @@ final readonly class Staging
      */
     private function lifted(array $stages, array $steps): array
     {
+        $stages = $this->strained($stages, $steps);
         foreach ($steps as $s => $step) {
             if (
                 ! $step->lifts
@@ -260,6 +262,39 @@ final readonly class Staging
                     ),
                 );
             }
+        }
+
+        return $stages;
+    }
+
+    /**
+     * What is strained and neither blended nor pushed through loses its pieces.
+     *
+     * @param list<Stage> $stages
+     * @param list<Step> $steps
+     *
+     * @return list<Stage>
+     */
+    private function strained(array $stages, array $steps): array
+    {
+        foreach ($steps as $s => $step) {
+            if ($step->kind === ProcessKind::Blend) {
+                break;
+            }
+            if (! $step->strains || $step->presses) {
+                continue;
+            }
+            $before = array_map(
+                fn (Stage $stage): Stage => $stage->withLines(array_map(
+                    fn (Line $line): Line => $this->catalogue->find($line->ingredient)?->form === Form::Pieces
+                        ? self::steeped($line)
+                        : $line,
+                    $stage->lines,
+                )),
+                array_slice($stages, 0, $s + 1),
+            );
+            $stages = [...$before, ...array_slice($stages, $s + 1)];
+            break;
         }
 
         return $stages;

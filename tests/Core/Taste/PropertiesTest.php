@@ -96,6 +96,12 @@ final class PropertiesTest extends TestCase
         $one = Evaluation::of(Sauce::of([], [], ['stages' => [$stage($lines, $left)]]), Sauce::catalogue(), null);
         $two = Evaluation::of(Sauce::of([], [], ['stages' => [$stage($lines, $half), $stage([], $left)]]), Sauce::catalogue(), null);
 
+        if ($one->cooked->problems !== []) {
+            // so little water that it cannot be met, in one go or in two
+            self::assertNotSame([], $two->cooked->problems);
+
+            return;
+        }
         foreach ($one->cooked->mixture->grams as $constituent => $mass) {
             self::assertEqualsWithDelta($mass, $two->cooked->mixture->grams[$constituent], 1e-7 * max(1.0, $mass), Constituent::KEYS[$constituent]);
         }
