@@ -15,7 +15,7 @@ final class ReadCommand extends Command
 {
     use ReadsFile;
 
-    protected $signature = 'vinculum:read {file : a recipe as it was jotted down, or - for standard input} {--measures=us : us, metric, imperial or australian}';
+    protected $signature = 'vinculum:read {file : a recipe as it was jotted down, or - for standard input} {--measures=us : us, metric, imperial or australian} {--recipe : the recipe alone, to be piped on}';
 
     protected $description = 'Turns a recipe as it was jotted down into a recipe document, with what was unsure as questions';
 
@@ -37,6 +37,8 @@ final class ReadCommand extends Command
             return $this->failed($invalid->getMessage());
         }
 
-        return $this->print($view->of($recipe, $questions));
+        $read = $view->of($recipe, $questions);
+
+        return $this->print($this->option('recipe') === true ? $read['recipe'] : $read);
     }
 }

@@ -57,6 +57,12 @@ final class Catalogue
         '/\bcourgettes?\b/u' => 'courgette',
     ];
 
+    /** Names spelt before, which are kept. */
+    private const REMEMBERED = 5000;
+
+    /** @var array<string, string> */
+    private static array $plain = [];
+
     /** @var array<string, Ingredient> */
     private array $made = [];
 
@@ -202,13 +208,21 @@ final class Catalogue
     {
         $wanted = self::plain($typed);
         $ranked = [];
+        $words = explode(' ', $wanted);
+        $longest = static fn (string $a, string $b): string => strlen($b) > strlen($a) ? $b : $a;
+        $rarest = array_reduce($words, $longest, '');
         foreach ($this->names() as $name => $slug) {
+            $name = (string) $name;
+            // most names hold none of it, and are passed over at one look
+            if (! str_contains($name, $rarest)) {
+                continue;
+            }
             $rank = match (true) {
                 $wanted === '' => 0,
                 $name === $wanted => 0,
                 str_starts_with($name, $wanted) => 1,
                 str_contains(' '.$name, ' '.$wanted) => 2,
-                self::holdsAllWords($name, $wanted) => 3,
+                self::holdsAllWords($name, $words) => 3,
                 str_contains($name, $wanted) => 4,
                 default => null,
             };
@@ -282,6 +296,15 @@ final class Catalogue
     /** Lower case, hyphens and punctuation as spaces. */
     private static function plain(string $name): string
     {
+        if (count(self::$plain) >= self::REMEMBERED) {
+            self::$plain = [];
+        }
+
+        return self::$plain[$name] ??= self::spelt($name);
+    }
+
+    private static function spelt(string $name): string
+    {
         $plain = trim(
             preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name)))
                 ?? '',
@@ -290,9 +313,10 @@ final class Catalogue
         return preg_replace(array_keys(self::SPELLINGS), self::SPELLINGS, $plain) ?? $plain;
     }
 
-    private static function holdsAllWords(string $name, string $wanted): bool
+    /** @param list<string> $words */
+    private static function holdsAllWords(string $name, array $words): bool
     {
-        foreach (explode(' ', $wanted) as $word) {
+        foreach ($words as $word) {
             if (! str_contains(' '.$name, ' '.$word)) {
                 return false;
             }

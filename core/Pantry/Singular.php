@@ -12,8 +12,23 @@ final class Singular
 {
     private static ?Inflector $inflector = null;
 
+    /** Words asked before, which are kept: a note says the same ones again and again. */
+    private const REMEMBERED = 5000;
+
+    /** @var array<string, string> */
+    private static array $asked = [];
+
     /** "bay leaves" gives "bay leaf": only the last word before a comma changes. */
     public static function of(string $words): string
+    {
+        if (count(self::$asked) >= self::REMEMBERED) {
+            self::$asked = [];
+        }
+
+        return self::$asked[$words] ??= self::singular($words);
+    }
+
+    private static function singular(string $words): string
     {
         if (preg_match('/^(.*?)(\p{L}+)(,.*|)$/us', $words, $parts) !== 1) {
             return $words;

@@ -14,7 +14,11 @@ use Vinculum\Recipe\Recipe;
 use Vinculum\Safety\Need;
 use Vinculum\Taste\Style;
 
-/** Short ways to a recipe and what it comes to, on the catalogue that ships. */
+/**
+ * Short ways to a recipe and what it comes to, on the catalogue that ships.
+ *
+ * @phpstan-import-type Definition from OwnIngredient
+ */
 final class Sauce
 {
     private static ?Compiled $compiled = null;
@@ -76,7 +80,7 @@ final class Sauce
     /**
      * The catalogue that ships, and ingredients of one's own.
      *
-     * @param array<string, array<string, mixed>> $definitions by slug
+     * @param array<string, Definition> $definitions by slug
      */
     public static function catalogueWith(array $definitions): Catalogue
     {

@@ -10,10 +10,7 @@ use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Jotted\Question;
-use Vinculum\Recipe\Process;
-use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedRecipe;
 
 /**
@@ -86,35 +83,29 @@ final class JsonLd
                 'This recipe lists no ingredients. It takes a list of lines, such as "2 cups cider vinegar".',
             );
         }
-        $lines = array_map(self::text(...), array_values(array_slice($ingredients, 0, Recipe::MAX_LINES)));
-        [$recipe, $questions] = JottedText::read(implode("\n", $lines), $catalogue, $set);
-        $name = self::text($found['name'] ?? '');
-        $method = self::method($found['recipeInstructions'] ?? null);
-        $stages = $recipe->stages;
-        if ($method !== '' && $stages !== []) {
-            $first = $stages[0];
-            $stages[0] = new Stage(
-                $first->id,
-                $first->name,
-                $first->lines,
-                self::process($method),
-                $first->strain,
-                mb_substr($method, 0, 400),
-                $first->extra,
+        if (count($ingredients) > Recipe::MAX_LINES) {
+            throw InvalidRecipe::at(
+                'recipeIngredient',
+                'This recipe lists '.count($ingredients).' ingredients; at most '.Recipe::MAX_LINES.' are taken. '
+                    .'Divide it in two.',
             );
         }
-
-        return [
-            new Recipe(
-                $name === '' ? $recipe->name : mb_substr($name, 0, 120),
-                null,
-                $recipe->measures,
-                null,
-                [],
-                $stages,
-            ),
-            $questions,
+        // as the note it would be on paper, so that list, yield and method are read as anybody's are
+        $name = self::text($found['name'] ?? '');
+        $yield = $found['recipeYield'] ?? $found['yield'] ?? '';
+        $yield = self::text(is_array($yield) && array_is_list($yield) ? end($yield) : $yield);
+        $note = [
+            '# '.($name === '' ? 'New sauce' : $name),
+            ...($yield === '' ? [] : ['Makes: '.$yield]),
+            '',
+            'Ingredients:',
+            ...array_map(self::text(...), array_values($ingredients)),
+            '',
+            'Method:',
+            ...self::steps($found['recipeInstructions'] ?? null),
         ];
+
+        return JottedText::read(implode("\n", $note), $catalogue, $set);
     }
 
     /**
@@ -155,42 +146,22 @@ final class JsonLd
             : '';
     }
 
-    private static function method(mixed $instructions): string
+    /**
+     * The sentences of a method: a text, a list of texts or steps, or sections of those.
+     *
+     * @return list<string>
+     */
+    private static function steps(mixed $instructions): array
     {
-        if (! is_array($instructions)) {
-            return self::text($instructions);
+        if (is_array($instructions) && isset($instructions['itemListElement'])) {
+            return self::steps($instructions['itemListElement']);
         }
-        if (! array_is_list($instructions)) {
-            return self::text($instructions);
-        }
-        $steps = [];
-        foreach ($instructions as $step) {
-            $steps[]
-                = is_array($step) && is_array($step['itemListElement'] ?? null)
-                    ? self::method($step['itemListElement'])
-                    : self::text($step);
+        if (! is_array($instructions) || ! array_is_list($instructions)) {
+            $text = self::text($instructions);
+
+            return $text === '' ? [] : [$text];
         }
 
-        return trim(implode(' ', array_filter($steps)));
-    }
-
-    /** "simmer for 20 minutes" is a process; how far it goes is not said. */
-    private static function process(string $method): ?Process
-    {
-        if (
-            preg_match(
-                '/\b(simmer|boil)\w*\b[^.]{0,60}?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*min/iu',
-                $method,
-                $match,
-            ) !== 1
-        ) {
-            return null;
-        }
-        $minutes = isset($match[3]) ? ((float) $match[2] + (float) $match[3]) / 2 : (float) $match[2];
-
-        return new Process(
-            mb_strtolower($match[1]) === 'boil' ? ProcessKind::Boil : ProcessKind::Simmer,
-            minutes: $minutes,
-        );
+        return array_merge(...array_map(self::steps(...), $instructions));
     }
 }

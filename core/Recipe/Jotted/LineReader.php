@@ -613,7 +613,14 @@ final readonly class LineReader
             ];
 
             return $this->made(
-                new Named($named->ingredient, $named->words, $preparation, $named->isSure, $named->guesses),
+                new Named(
+                    $named->ingredient,
+                    $named->words,
+                    $preparation,
+                    $named->isSure,
+                    $named->guesses,
+                    $named->like,
+                ),
                 $stated,
                 $optional,
                 "written as {$text}",
@@ -975,11 +982,12 @@ final readonly class LineReader
         array $questions,
     ): JottedLine {
         if (! $named->isSure) {
+            $guesses = $this->naming->guesses($named);
             $ask = match (true) {
-                $named->guesses === [] => "“{$named->words}” is not in the pantry.",
+                $guesses === [] => "“{$named->words}” is not in the pantry.",
                 default => "Is “{$named->words}” one of these?",
             };
-            array_unshift($questions, ['ingredient', $ask, $named->guesses]);
+            array_unshift($questions, ['ingredient', $ask, $guesses]);
         }
 
         return new JottedLine($named, $amount, $questions, $optional, $note);

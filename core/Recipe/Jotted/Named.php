@@ -14,6 +14,7 @@ final readonly class Named
      * @param string $words as they were written, of what nobody knows
      * @param string $preparation what is left of the words
      * @param list<string> $guesses slugs, best first; the ingredient is the first of them where it is only a guess
+     * @param string $like words whose likes are guesses too, looked for only where it is asked
      */
     public function __construct(
         public ?Ingredient $ingredient,
@@ -21,6 +22,7 @@ final readonly class Named
         public string $preparation,
         public bool $isSure,
         public array $guesses = [],
+        public string $like = '',
     ) {}
 
     public function slug(): string

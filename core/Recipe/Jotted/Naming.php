@@ -15,12 +15,21 @@ use Vinculum\Pantry\Singular;
  */
 final class Naming
 {
+    /** Words a name has at most; more are a sentence. */
+    private const NAME_OF = 6;
+
     /** A word this long may be misspelt by one letter, and one twice as long by two. */
     private const MISSPELT_FROM = 5;
 
     private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|was|were|had|formerly|previously|too|less|more|'
         .'for|to|plus|depending|about|approx|around|or|as|at|if|until|see|from|with|without|not|but|use|used|'
         .'such|note|weighed|weight|total|roughly|when|i|we|my|the|any|optional|adjust|try|each|both|all)\b/iu';
+
+    /** @var array<string, Named> words read before, which a sorter and a reader both ask for */
+    private array $read = [];
+
+    /** @var array<string, list<Ingredient>> */
+    private array $maybe = [];
 
     /** @var array<string, true> */
     private array $preparations;
@@ -76,6 +85,11 @@ final class Naming
      */
     public function of(string $words): Named
     {
+        return $this->read[$words] ??= $this->named($words);
+    }
+
+    private function named(string $words): Named
+    {
         $words = trim($words, " \t,.;:-–—*");
         // some names have a comma of their own: "cider vinegar, 5 %"
         $whole = $this->maybe($words) === [] ? $this->catalogue->named($words) : null;
@@ -102,7 +116,14 @@ final class Naming
             ),
         );
 
-        return new Named($named->ingredient, $named->words, $preparation, $named->isSure, $named->guesses);
+        return new Named(
+            $named->ingredient,
+            $named->words,
+            $preparation,
+            $named->isSure,
+            $named->guesses,
+            $named->like,
+        );
     }
 
     /**
@@ -184,7 +205,8 @@ final class Naming
                         $words,
                         '',
                         $isOne,
-                        $isOne ? [] : [$found->slug, ...$this->guesses($head)],
+                        $isOne ? [] : [$found->slug],
+                        $head,
                     ),
                 ];
             }
@@ -213,9 +235,7 @@ final class Naming
         $name = implode(' ', array_slice($words, $from, $count));
         if ($this->isOfAnotherThing($after)) {
             // "tomato soup": the noun behind is what it is, and nobody knows it
-            $guesses = array_values(array_unique([...$this->guesses($head), $ingredient->slug]));
-
-            return new Named(null, $head, '', false, array_slice($guesses, 0, 4));
+            return new Named(null, $head, '', false, [$ingredient->slug], $head);
         }
         $left = [...$before, ...$after];
         foreach ($behind as $part) {
@@ -226,20 +246,17 @@ final class Naming
             }
         }
         $isSure = $maybe === [] && $this->leavesItAsItIs($left, $ingredient);
-        $guesses = $isSure
-            ? []
-            : array_values(
-                array_unique([
-                    ...array_map(
-                        static fn (Ingredient $one): string => $one->slug,
-                        $maybe === [] ? [$ingredient] : $maybe,
-                    ),
-                    ...array_slice($this->guesses($maybe === [] ? $head : $name), 0, 3),
-                ]),
-            );
+        $guesses = array_map(static fn (Ingredient $one): string => $one->slug, $maybe === [] ? [$ingredient] : $maybe);
         $preparation = implode(' ', [...$before, ...$after]);
 
-        return new Named($ingredient, $head, $preparation, $isSure, array_slice($guesses, 0, 4));
+        return new Named(
+            $ingredient,
+            $head,
+            $preparation,
+            $isSure,
+            $isSure ? [] : $guesses,
+            $maybe === [] ? $head : $name,
+        );
     }
 
     /**
@@ -305,7 +322,8 @@ final class Naming
             $head,
             $before,
             $isSure,
-            $isSure ? [] : [$found->slug, ...$this->guesses($name)],
+            $isSure ? [] : [$found->slug],
+            $name,
         );
     }
 
@@ -439,38 +457,35 @@ final class Naming
     private function unknown(string $head, array $words, array $behind): Named
     {
         $best = null;
-        foreach ([$head, implode(' ', array_slice($words, -2)), (string) end($words)] as $name) {
-            $near = mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
-            if ($near !== null) {
-                $best = $near;
-                break;
+        // a sentence is no misspelt name
+        $tried = count($words) > self::NAME_OF
+            ? []
+            : [$head, implode(' ', array_slice($words, -2)), (string) end($words)];
+        foreach (array_unique($tried) as $name) {
+            $best ??= mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
+        }
+        // a name that holds the words is a guess worth making: "gochujang", "sweet chilli"
+        $best ??= $tried === [] ? null : $this->catalogue->search($head, 1)[0] ?? null;
+
+        return new Named($best, $head, '', false, $best === null ? [] : [$best->slug], $head);
+    }
+
+    /**
+     * What a name may have been meant for, best first.
+     *
+     * @return list<string> slugs, up to four
+     */
+    public function guesses(Named $named): array
+    {
+        $guesses = $named->guesses;
+        if ($named->like !== '') {
+            foreach ([...$this->maybe($named->like), ...$this->catalogue->search($named->like, 3)] as $one) {
+                $guesses[] = $one->slug;
             }
         }
 
-        // a name that holds the words is a guess worth making: "gochujang", "sweet chilli"
-        $best ??= $this->catalogue->search($head, 1)[0] ?? null;
-
-        return $best === null
-            ? new Named(null, $head, '', false, $this->guesses($head))
-            : new Named(
-                $best,
-                $head,
-                '',
-                false,
-                array_values(array_unique([$best->slug, ...array_slice($this->guesses($head), 0, 2)])),
-            );
-    }
-
-    /** @return list<string> slugs of what a name is like */
-    private function guesses(string $name): array
-    {
-        $found = array_map(static fn (Ingredient $one): string => $one->slug, [
-            ...$this->maybe($name),
-            ...$this->catalogue->search($name, 3),
-        ]);
-
         return array_slice(
-            array_values(array_unique($found === [] ? $this->catalogue->nearest($name) : $found)),
+            array_values(array_unique($guesses === [] ? $this->catalogue->nearest($named->like) : $guesses)),
             0,
             4,
         );
@@ -478,6 +493,12 @@ final class Naming
 
     /** @return list<Ingredient> */
     private function maybe(string $name): array
+    {
+        return $this->maybe[$name] ??= $this->severalOf($name);
+    }
+
+    /** @return list<Ingredient> */
+    private function severalOf(string $name): array
     {
         if ($this->catalogue->isName($name)) {
             return [];

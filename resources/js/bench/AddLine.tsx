@@ -1,18 +1,35 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { IngredientList } from '../api/documents';
+import { readNote } from '../api/client';
+import type { IngredientList, Recipe, RecipeStage } from '../api/documents';
 import { pigment } from '../shared/vocabulary';
 import { findIngredients, useIngredients } from './useIngredients';
+
+type Measures = NonNullable<Recipe['measures']>;
+
+interface Props {
+  measures: Measures;
+  onAdd: (ingredient: string, amount: string) => void;
+  onRead: (stages: RecipeStage[]) => void;
+}
 
 type Offered = IngredientList['ingredients'][number];
 
 /** Search as you type, and a line more. What nobody knows stays a line as well, with its problem. */
-export function AddLine({ onAdd }: { onAdd: (ingredient: string, amount: string) => void }) {
+export function AddLine({ measures, onAdd, onRead }: Props) {
   const [typed, setTyped] = useState('');
   const found = useIngredients(typed.trim());
   const queries = useQueryClient();
   const addTyped = async (name: string) => {
+    // "1 cup tamari" is a line of a recipe, and read as one
+    const read = /\d|[½⅓⅔¼¾]|^(?:an?|half|pinch|dash|juice|zest)\b/i.test(name)
+      ? await readNote({ text: name, measures }).catch(() => undefined)
+      : undefined;
+    if (read?.recipe.stages.some((stage) => (stage.lines ?? []).length > 0)) {
+      onRead(read.recipe.stages);
+      return;
+    }
     const first = await findIngredients(queries, name).then(
       ({ ingredients }) => ingredients[0],
       () => undefined,

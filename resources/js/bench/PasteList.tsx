@@ -6,39 +6,30 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { readNote } from '../api/client';
-import type { Reading, RecipeStage } from '../api/documents';
-import { addStages, setAmount, setIngredient } from './edits';
+import type { Recipe } from '../api/documents';
+import { answered } from '../shared/answered';
+import { type Answers, ReadLines } from '../shared/ReadLines';
+import { addStages } from './edits';
 import type { Draft } from './useDraft';
 
 /** A recipe the way it was jotted down, pasted whole; what is unsure is asked before anything is added. */
 export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => void }) {
   const [text, setText] = useState('');
-  const [answers, setAnswers] = useState<Record<number, string>>({});
+  const [answers, setAnswers] = useState<Answers>({});
   const read = useMutation({
     mutationFn: () => readNote({ text, measures: draft.recipe.measures ?? 'us' }),
     onSuccess: () => setAnswers({}),
   });
   const reading = read.data;
-  const answered = (): RecipeStage[] => {
-    if (reading === undefined) return [];
-    return reading.questions.reduce((recipe, question, index) => {
-      const answer = answers[index];
-      if (answer === undefined) return recipe;
-      return (question.about === 'amount' ? setAmount : setIngredient)(question.id, answer)(recipe);
-    }, reading.recipe).stages;
-  };
-  /** What is in the recipe if nothing is answered. */
-  const stands = (question: Reading['questions'][number]) => {
-    const line = reading?.recipe.stages.flatMap((stage) => stage.lines ?? []).find(({ id }) => id === question.id);
-    return question.about === 'amount' ? line?.amount : line?.ingredient;
-  };
-  const count = reading?.recipe.stages.reduce((sum, stage) => sum + (stage.lines?.length ?? 0), 0) ?? 0;
+  const count =
+    reading === undefined ? 0 : answered(reading, answers).reduce((sum, stage) => sum + (stage.lines?.length ?? 0), 0);
   return (
     <Dialog open onClose={onClose} aria-labelledby="paste-title" maxWidth="sm" fullWidth>
       <DialogTitle id="paste-title">Paste a whole list</DialogTitle>
       <DialogContent>
         <p className="quiet">
-          One ingredient to a line, in any words: 2/3 cup cider vinegar, juice of half a lemon, a glug of oil.
+          The card from the drawer, as it is: title, list, method and all. 2/3 cup cider vinegar, juice of half a lemon,
+          a glug of oil; simmer 20 minutes, strain.
         </p>
         <textarea
           className="jotted"
@@ -62,28 +53,11 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
               {count === 1 ? 'One line read.' : `${count} lines read.`}{' '}
               {reading.questions.length > 0 && 'These need a word from you; what is dark stands if you say nothing.'}
             </p>
-            <ul className="questions">
-              {reading.questions.map((question, index) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: questions have no identity but their place
-                <li key={index}>
-                  <span className="quiet">{question.text}</span>
-                  <span>{question.ask}</span>
-                  <span>
-                    {question.guesses.map((guess) => (
-                      <button
-                        key={guess}
-                        type="button"
-                        className="suggestion"
-                        aria-pressed={(answers[index] ?? stands(question)) === guess}
-                        onClick={() => setAnswers((was) => ({ ...was, [index]: guess }))}
-                      >
-                        {question.about === 'ingredient' ? guess.replaceAll('-', ' ') : guess}
-                      </button>
-                    ))}
-                  </span>
-                </li>
-              ))}
-            </ul>
+            <ReadLines
+              reading={reading}
+              answers={answers}
+              onAnswer={(index, answer) => setAnswers((was) => ({ ...was, [index]: answer }))}
+            />
           </div>
         )}
       </DialogContent>
@@ -99,7 +73,10 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
             color="secondary"
             disabled={count === 0}
             onClick={() => {
-              draft.edit(addStages(answered()));
+              draft.edit((recipe) => ({
+                ...addStages(answered(reading, answers))(recipe),
+                ...(isBlank(recipe) ? saidBesides(reading.recipe) : {}),
+              }));
               onClose();
             }}
           >
@@ -110,3 +87,13 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
     </Dialog>
   );
 }
+
+const isBlank = ({ stages }: Recipe) => stages.every((stage) => (stage.lines ?? []).length === 0);
+
+/** What the note says besides lines and stages, for a recipe that has nothing yet. */
+const saidBesides = ({ name, makes, serves, story }: Recipe): Partial<Recipe> => ({
+  name,
+  ...(makes ? { makes } : {}),
+  ...(serves ? { serves } : {}),
+  ...(story ? { story } : {}),
+});

@@ -7,6 +7,7 @@ import { AddLine } from './AddLine';
 import { BatchSize } from './BatchSize';
 import {
   addLine,
+  addLines,
   addStage,
   dropLine,
   freshId,
@@ -156,6 +157,8 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
         ))}
         <div className="add-row">
           <AddLine
+            measures={recipe.measures ?? 'us'}
+            onRead={(stages) => edit(addLines(stages.flatMap((stage) => stage.lines ?? [])))}
             onAdd={(ingredient, amount) => {
               const id = freshId(recipe, 'l');
               added.current = id;

@@ -138,6 +138,12 @@ export const addLine =
       index === recipe.stages.length - 1 ? { ...stage, lines: [...(stage.lines ?? []), line] } : stage,
     )(recipe.stages.length === 0 ? { ...recipe, stages: [{ id: 's1', name: '', lines: [] }] } : recipe);
 
+/** Lines read from what was typed, at the end of the last stage; ids are made anew. */
+export const addLines =
+  (lines: RecipeLine[]): Edit =>
+  (recipe) =>
+    lines.reduce((so, line) => addLine({ ...line, id: freshId(so, 'l') })(so), recipe);
+
 /** Stages read from a list, after what is there. Ids are made anew, and ties follow them. */
 export const addStages =
   (stages: RecipeStage[]): Edit =>

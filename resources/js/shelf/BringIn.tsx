@@ -3,13 +3,17 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { createRecipe, importRecipe } from '../api/client';
 import type { Import } from '../api/documents';
+import { answered } from '../shared/answered';
+import { type Answers, ReadLines } from '../shared/ReadLines';
 
 /** A recipe from a file or the clipboard: JSON, JSON-LD, CSV, Markdown or jotted down. What was unsure is asked first. */
 export function BringIn({ onClose }: { onClose: () => void }) {
   const [text, setText] = useState('');
+  const [answers, setAnswers] = useState<Answers>({});
   const navigate = useNavigate();
   const read = useMutation({
     mutationFn: (given: string) => importRecipe({ text: given }),
+    onSuccess: () => setAnswers({}),
   });
   const keep = useMutation({
     mutationFn: (recipe: Import['recipe']) => createRecipe({ recipe }),
@@ -56,14 +60,16 @@ export function BringIn({ onClose }: { onClose: () => void }) {
             <strong>{read.data.recipe.name}</strong>:{' '}
             {read.data.recipe.stages.reduce((count, stage) => count + (stage.lines ?? []).length, 0)} lines.
           </p>
-          <ul className="contains">
-            {read.data.questions.map((question) => (
-              <li key={`${question.line} ${question.about}`}>
-                “{question.text}”: {question.ask}
-              </li>
-            ))}
-          </ul>
-          <button type="button" className="do" onClick={() => read.data && keep.mutate(read.data.recipe)}>
+          <ReadLines
+            reading={read.data}
+            answers={answers}
+            onAnswer={(index, answer) => setAnswers((was) => ({ ...was, [index]: answer }))}
+          />
+          <button
+            type="button"
+            className="do"
+            onClick={() => read.data && keep.mutate({ ...read.data.recipe, stages: answered(read.data, answers) })}
+          >
             Put it on the Shelf
           </button>
         </>

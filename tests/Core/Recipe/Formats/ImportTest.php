@@ -62,12 +62,24 @@ final class ImportTest extends TestCase
         self::assertNull($of('Simmer until thick.'));
     }
 
-    public function test_an_endless_list_is_cut_at_what_a_recipe_can_hold(): void
+    public function test_an_endless_list_is_refused_before_it_is_read_and_a_long_name_is_cut(): void
     {
-        [$recipe] = JsonLd::read(['@type' => 'Recipe', 'name' => str_repeat('x', 300), 'recipeIngredient' => array_fill(0, 200, '1 g salt')], Sauce::catalogue(), MeasuringSet::Us);
+        [$recipe] = JsonLd::read(['@type' => 'Recipe', 'name' => str_repeat('x', 300), 'recipeIngredient' => array_fill(0, 60, '1 g salt')], Sauce::catalogue(), MeasuringSet::Us);
+        self::assertSame([60, 120], [count($recipe->lines()), mb_strlen($recipe->name)]);
 
-        self::assertCount(Recipe::MAX_LINES, $recipe->lines());
-        self::assertSame(120, mb_strlen($recipe->name));
+        $this->expectExceptionMessage('lists 200 ingredients; at most 60');
+        JsonLd::read(['@type' => 'Recipe', 'name' => 'A', 'recipeIngredient' => array_fill(0, 200, '1 g salt')], Sauce::catalogue(), MeasuringSet::Us);
+    }
+
+    public function test_a_web_page_s_recipe_keeps_its_yield_its_stages_and_its_straining(): void
+    {
+        [$recipe] = JsonLd::read(['@graph' => [['@type' => 'WebPage'], ['@type' => ['Recipe'], 'name' => 'Plum sauce', 'recipeYield' => ['3', '3 jars'], 'recipeIngredient' => ['1 kg plums', '100&nbsp;ml cider vinegar', '200 g sugar'], 'recipeInstructions' => [['@type' => 'HowToSection', 'itemListElement' => [['@type' => 'HowToStep', 'text' => 'Simmer the plums in the vinegar for 20 minutes.'], ['@type' => 'HowToStep', 'text' => '<b>Push</b> through a sieve.']]], ['text' => 'Stir in the sugar and reduce by a third.']]]]], Sauce::catalogue(), MeasuringSet::Metric);
+
+        self::assertSame(['Plum sauce', '3 jars'], [$recipe->name, $recipe->makes]);
+        self::assertSame([['plum', 'cider-vinegar'], ['sugar']], array_map(static fn ($stage): array => array_map(static fn ($line): string => $line->ingredient, $stage->lines), $recipe->stages));
+        self::assertNotNull($recipe->stages[0]->strain);
+        self::assertSame([20.0, null], [$recipe->stages[0]->process?->minutes, $recipe->stages[1]->process?->minutes]);
+        self::assertEqualsWithDelta(33.3, $recipe->stages[1]->process->until->value ?? 0.0, 0.1);
     }
 
     public function test_what_nobody_knows_stays_a_line_and_a_question(): void

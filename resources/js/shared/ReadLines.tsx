@@ -1,0 +1,146 @@
+import { useState } from 'react';
+import type { Reading } from '../api/documents';
+import { useIngredients } from '../bench/useIngredients';
+
+type Question = Reading['questions'][number];
+
+/** What was answered, by the question's place; null takes the line out. */
+export type Answers = Record<number, string | null>;
+
+interface Props {
+  reading: Pick<Reading, 'recipe' | 'questions'>;
+  answers: Answers;
+  onAnswer: (index: number, answer: string | null) => void;
+}
+
+/** A note as it was read, line by line, and its questions, answered where they are seen. */
+export function ReadLines({ reading, answers, onAnswer }: Props) {
+  const lines = reading.recipe.stages.flatMap((stage) => stage.lines ?? []);
+  const stands = (question: Question) => {
+    const line = lines.find(({ id }) => id === question.id);
+    return question.about === 'amount' ? line?.amount : line?.ingredient;
+  };
+  return (
+    <>
+      {reading.questions.length > 0 && (
+        <ul className="questions">
+          {reading.questions.map((question, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: questions have no identity but their place
+            <li key={index}>
+              <span className="quiet">{question.text}</span>
+              <span>{question.ask}</span>
+              <span className="answers">
+                {question.guesses.map((guess) => (
+                  <button
+                    key={guess}
+                    type="button"
+                    className="suggestion"
+                    aria-pressed={(index in answers ? answers[index] : stands(question)) === guess}
+                    onClick={() => onAnswer(index, guess)}
+                  >
+                    {question.about === 'ingredient' ? guess.replaceAll('-', ' ') : guess}
+                  </button>
+                ))}
+                {question.about === 'ingredient' ? (
+                  <Something
+                    known={question.guesses}
+                    chosen={answers[index]}
+                    onChoose={(slug) => onAnswer(index, slug)}
+                  />
+                ) : (
+                  <input
+                    className="answer-typed"
+                    aria-label={`Another amount for ${question.text}`}
+                    placeholder="another amount"
+                    onBlur={({ target }) => target.value.trim() !== '' && onAnswer(index, target.value.trim())}
+                  />
+                )}
+                <button
+                  type="button"
+                  className="suggestion"
+                  aria-pressed={answers[index] === null && index in answers}
+                  onClick={() => onAnswer(index, null)}
+                >
+                  not an ingredient
+                </button>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <details className="as-read">
+        <summary>As it was read, line by line</summary>
+        <ol>
+          {reading.recipe.stages.map((stage) => (
+            <li key={stage.id}>
+              <span className="quiet">{stageWords(stage)}</span>
+              <ul>
+                {(stage.lines ?? []).map((line) => (
+                  <li key={line.id}>
+                    <strong>{line.amount ?? 'as much'}</strong> {line.ingredient.replaceAll('-', ' ')}
+                    {line.prep ? <span className="quiet">, {line.prep}</span> : null}
+                  </li>
+                ))}
+              </ul>
+            </li>
+          ))}
+        </ol>
+        {reading.recipe.makes ? <p className="quiet">It says it makes {reading.recipe.makes}.</p> : null}
+      </details>
+    </>
+  );
+}
+
+const stageWords = ({ name, process, strain }: Reading['recipe']['stages'][number]) =>
+  [
+    name ?? '',
+    process && process.kind !== 'none' ? process.kind : '',
+    process?.minutes ? `${process.minutes} min` : '',
+    strain ? 'strained' : '',
+  ]
+    .filter((word) => word !== '')
+    .join(', ') || 'together';
+
+/** Anything else of the pantry, found as one types. */
+function Something({
+  known,
+  chosen,
+  onChoose,
+}: {
+  known: string[];
+  chosen: string | null | undefined;
+  onChoose: (slug: string) => void;
+}) {
+  const [typed, setTyped] = useState('');
+  const found = useIngredients(typed.trim());
+  return (
+    <>
+      {chosen && !known.includes(chosen) ? (
+        <button type="button" className="suggestion" aria-pressed="true">
+          {chosen.replaceAll('-', ' ')}
+        </button>
+      ) : null}
+      <input
+        className="answer-typed"
+        aria-label="Search the pantry"
+        placeholder="something else"
+        value={typed}
+        onChange={({ target }) => setTyped(target.value)}
+      />
+      {typed.trim() !== '' &&
+        (found.data?.ingredients ?? []).slice(0, 4).map((one) => (
+          <button
+            key={one.slug}
+            type="button"
+            className="suggestion"
+            onClick={() => {
+              onChoose(one.slug);
+              setTyped('');
+            }}
+          >
+            {one.name}
+          </button>
+        ))}
+    </>
+  );
+}
