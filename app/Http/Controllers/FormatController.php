@@ -57,7 +57,7 @@ final readonly class FormatController
         if (is_array($json)) {
             return ['kind' => 'jsonld'] + $this->notes->of(...JsonLd::read($json, $this->household->catalogue(), $kit));
         }
-        $isCsv = preg_match('/^[^\n]*\bamount\b[^\n]*,[^\n]*\bingredient\b/iu', $text) === 1 || preg_match('/^[^\n]*\bingredient\b[^\n]*,[^\n]*\bamount\b/iu', $text) === 1;
+        $isCsv = Markdown::isCsv($text);
 
         return ['kind' => $isCsv ? 'csv' : 'text'] + $this->notes->of(...JottedText::read($isCsv ? Markdown::fromCsv($text) : $text, $this->household->catalogue(), $kit));
     }

@@ -24,6 +24,15 @@ final class Markdown
         'the style, pinned ratios and own ingredients’ composition',
     ];
 
+    /** What others call the columns. */
+    private const CALLED = [
+        'amount' => ['amount', 'quantity', 'qty', 'how much'],
+        'unit' => ['unit', 'units', 'measure'],
+        'ingredient' => ['ingredient', 'ingredients', 'item', 'name', 'what'],
+        'preparation' => ['preparation', 'prep', 'notes', 'note'],
+        'stage' => ['stage', 'section', 'group', 'part'],
+    ];
+
     private const COLUMNS = ['stage', 'amount', 'ingredient', 'preparation', 'grams'];
 
     public static function write(WeighedRecipe $weighed): string
@@ -51,7 +60,7 @@ final class Markdown
                 $rows[] = [
                     $line->stage->name,
                     $line->line->amount ?? self::grams($line),
-                    $line->ingredient?->shortName() ?? $line->line->ingredient,
+                    $line->ingredient->name ?? $line->line->ingredient,
                     $line->line->prep ?? '',
                     number_format($line->grams, 1, '.', ''),
                 ];
@@ -76,27 +85,29 @@ final class Markdown
         return (string) stream_get_contents($file);
     }
 
-    /** The lines of a CSV as jotted text, with its stages as headings. */
+    /** Whether a text is a table: a first line that names columns of ours, set apart by commas, semicolons or tabs. */
+    public static function isCsv(string $text): bool
+    {
+        return self::columns((string) strtok($text, "\r\n")) !== null;
+    }
+
+    /**
+     * The lines of a table as jotted text, with its stages as headings. Columns may stand in any order, be set apart by
+     * commas, semicolons or tabs, and have the unit in one of their own.
+     */
     public static function fromCsv(string $csv): string
     {
         $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
         fwrite($file, $csv);
         rewind($file);
-        $head = array_map(
-            static fn (?string $cell): string => mb_strtolower(trim((string) $cell, " \u{FEFF}")),
-            fgetcsv($file, null, ',', '"', '') ?: [],
+        [$separator, $at] = self::columns((string) fgets($file)) ?? throw InvalidRecipe::at(
+            'text',
+            'A CSV of a recipe has a first line with the columns amount and ingredient; unit, stage and '
+                .'preparation may stand beside them.',
         );
-        $at = array_flip($head);
-        if (! isset($at['amount'], $at['ingredient'])) {
-            throw InvalidRecipe::at(
-                'text',
-                'A CSV of a recipe has a first line with the columns amount and ingredient; stage and '
-                    .'preparation may stand beside them.',
-            );
-        }
         $text = '';
         $stage = null;
-        while (($row = fgetcsv($file, null, ',', '"', '')) !== false) {
+        while (($row = fgetcsv($file, null, $separator, '"', '')) !== false) {
             $cell = static fn (string $column): string => ltrim(trim((string) ($row[$at[$column] ?? -1] ?? '')), "'");
             if ($cell('ingredient') === '') {
                 continue;
@@ -106,7 +117,7 @@ final class Markdown
                 $text .= "For the {$stage}:\n";
             }
             $text
-                .= trim($cell('amount').' '.$cell('ingredient'))
+                .= trim(preg_replace('/\s+/u', ' ', "{$cell('amount')} {$cell('unit')} {$cell('ingredient')}") ?? '')
                 .($cell('preparation') === '' ? '' : ', '.$cell('preparation'))
                 ."\n";
         }
@@ -114,11 +125,35 @@ final class Markdown
         return $text;
     }
 
+    /**
+     * @return array{string, array<string, int>}|null what sets columns apart, and where each of ours stands
+     */
+    private static function columns(string $head): ?array
+    {
+        foreach ([',', ';', "\t"] as $separator) {
+            $at = [];
+            foreach (str_getcsv($head, $separator, '"', '') as $place => $cell) {
+                $called = mb_strtolower(trim((string) $cell, " \u{FEFF}\r\n"));
+                foreach (self::CALLED as $column => $names) {
+                    if (in_array($called, $names, true)) {
+                        $at[$column] ??= $place;
+                    }
+                }
+            }
+            if (isset($at['amount'], $at['ingredient'])) {
+                return [$separator, $at];
+            }
+        }
+
+        return null;
+    }
+
     /** "1 1/4 cup cider vinegar, packed" */
     public static function line(WeighedLine $line): string
     {
         $amount = $line->line->amount ?? self::grams($line);
-        $name = $line->ingredient?->shortName() ?? $line->line->ingredient;
+        // the whole name: without what stands behind its comma it is another thing
+        $name = $line->ingredient->name ?? $line->line->ingredient;
         $ends = [
             $line->line->prep ?? '',
             $line->line->handling === Handling::In ? '' : 'lifted out later',

@@ -96,6 +96,14 @@ final class Naming
         if ($whole !== null) {
             return new Named($whole, $words, '', true);
         }
+        // and some have a preparation behind that: "yoghurt, strained, whisked"
+        $parts = preg_split('/\s*,\s*/u', $words) ?: [];
+        for ($count = count($parts) - 1; $count > 1; $count--) {
+            $whole = $this->catalogue->named(implode(', ', array_slice($parts, 0, $count)));
+            if ($whole !== null) {
+                return new Named($whole, $words, implode(', ', array_slice($parts, $count)), true);
+            }
+        }
         [$head, $behind] = self::parted($words);
         $head = (string) preg_replace('/^(?:an?|the|some)\s+(?=\S)/iu', '', $head);
         // "oil for frying", "water to cover"

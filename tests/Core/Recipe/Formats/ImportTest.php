@@ -12,6 +12,7 @@ use Vinculum\Amount\MeasuringSet;
 use Vinculum\Recipe\Formats\JsonLd;
 use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
@@ -80,6 +81,34 @@ final class ImportTest extends TestCase
         self::assertNotNull($recipe->stages[0]->strain);
         self::assertSame([20.0, null], [$recipe->stages[0]->process?->minutes, $recipe->stages[1]->process?->minutes]);
         self::assertEqualsWithDelta(33.3, $recipe->stages[1]->process->until->value ?? 0.0, 0.1);
+    }
+
+    public function test_every_ingredient_of_the_pantry_comes_back_as_itself_from_every_format(): void
+    {
+        $slugs = array_values(array_filter(Sauce::catalogue()->slugs(), static fn (string $slug): bool => ! Sauce::ingredient($slug)->is('refused')));
+        foreach (array_chunk($slugs, 50) as $some) {
+            $weighed = Sauce::evaluate(array_map(static fn (string $slug): array => ['id' => $slug, 'ingredient' => $slug, 'amount' => '100 g', 'prep' => 'chopped'], $some))->cooked->weighed;
+            $jsonLd = json_decode((string) json_encode(JsonLd::write($weighed, '1 jar')['document']), true);
+            $read = [
+                'Markdown' => JottedText::read(Markdown::write($weighed), Sauce::catalogue(), MeasuringSet::Us)[0],
+                'CSV' => JottedText::read(Markdown::fromCsv(Markdown::csv($weighed)), Sauce::catalogue(), MeasuringSet::Us)[0],
+                'JSON-LD' => JsonLd::read($jsonLd, Sauce::catalogue(), MeasuringSet::Us)[0],
+            ];
+            foreach ($read as $format => $recipe) {
+                self::assertSame($some, array_map(static fn ($line): string => $line->ingredient, $recipe->lines()), $format);
+                self::assertSame(['100 g'], array_values(array_unique(array_map(static fn ($line): ?string => $line->amount, $recipe->lines()))), $format);
+            }
+        }
+    }
+
+    public function test_a_table_in_any_order_with_units_of_their_own_and_semicolons(): void
+    {
+        foreach (["Ingredient;Quantity;Unit\nplums;250;g\nsugar;1,5;cups\n", "unit\tamount\titem\ng\t250\tplums\ncups\t1,5\tsugar\n", "amount,unit,ingredient\n250,g,plums\n1.5,cups,sugar\n"] as $csv) {
+            self::assertTrue(Markdown::isCsv($csv));
+            $recipe = JottedText::read(Markdown::fromCsv($csv), Sauce::catalogue(), MeasuringSet::Us)[0];
+            self::assertEqualsWithDelta([250.0, 299.9], array_map(static fn ($line): float => round($line->grams, 1), WeighedRecipe::of($recipe, Sauce::catalogue())->lines), 0.1);
+        }
+        self::assertFalse(Markdown::isCsv("Plum sauce\n1 kg plums"));
     }
 
     public function test_what_nobody_knows_stays_a_line_and_a_question(): void
