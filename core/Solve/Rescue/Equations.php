@@ -8,10 +8,12 @@ use Vinculum\Amount\Kitchenware;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Thickness;
+use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Sensible;
 use Vinculum\Taste\Ratio;
 
 /**
@@ -52,6 +54,8 @@ final readonly class Equations
     /** @var array<string, float> where each figure should be, by Feel value */
     public array $wanted;
 
+    private Sensible $sensible;
+
     /** @var list<Ingredient> */
     public array $things;
 
@@ -71,6 +75,7 @@ final readonly class Equations
         public PotState $state,
         array $have,
         public Kitchenware $kit,
+        Catalogue $catalogue,
     ) {
         $mass = $from->cooked->mixture->mass();
         $this->pot = LinearPot::of(
@@ -87,7 +92,10 @@ final readonly class Equations
                 : $value;
         }
         $this->wanted = $wanted;
-        $this->things = array_values(array_filter(self::distinct($have), $this->mayGoIn(...)));
+        $this->sensible = new Sensible($from, $feels, $this->pot, $catalogue);
+        $have = array_values(array_filter(self::distinct($have), $this->canBeStirredIn(...)));
+        $things = array_values(array_filter($have, $this->sensible->mayGoIn(...)));
+        $this->things = self::distinct([...$things, ...$this->sensible->widened($have, $things)]);
         $perGram = ['' => $this->pot->steam()];
         foreach ($this->things as $thing) {
             $perGram[$thing->slug] = LinearPot::stirredIn($thing);
@@ -99,6 +107,13 @@ final readonly class Equations
             $there = ($from->cooked->weighed->gramsOf($thing->slug) * $this->pot->mass) / $mass;
             $sensible = $thing->mostShare * $this->pot->mass - $there;
             $mostOf[$thing->slug] = $thing->mostShare < 1.0 ? max(0.0, min($most, $sensible)) : $most;
+        }
+        // an over-reduced pot takes back what was boiled off, and no more
+        $lost = ($state->boiledFurther * ($state->grams ?? $mass)) / $mass;
+        foreach ($state->boiledFurther > 0.0 ? $this->things : [] as $thing) {
+            if ($thing->is('plain-water')) {
+                $mostOf[$thing->slug] = min($mostOf[$thing->slug], $lost);
+            }
         }
         $this->mostOf = $mostOf;
     }
@@ -145,7 +160,7 @@ final readonly class Equations
     }
 
     /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
-    private function mayGoIn(Ingredient $thing): bool
+    private function canBeStirredIn(Ingredient $thing): bool
     {
         $isFatty = $thing->perGram[Constituent::FAT] > self::FATTY;
         $mayBeFatty
@@ -158,14 +173,17 @@ final readonly class Equations
             = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
         $isAroma = array_diff($thing->roles, ['aroma']) === [];
 
-        return (! $isFatty || $mayBeFatty) && ! $isRaw && ! $isAroma && $thing->group !== 'blends';
+        return (! $isFatty || $mayBeFatty)
+            && ! $isRaw
+            && ! $isAroma
+            && $thing->group !== 'blends';
     }
 
     /** Boiling off is a remedy for what is thin or weak, and breaks what is held together by egg. */
     public function mayBoil(): bool
     {
         return $this->from->estimates->emulsifiedFat() < self::BREAKS * $this->from->cooked->mixture->mass()
-            && array_filter($this->feels, static fn (float $steps): bool => $steps < 0.0) !== [];
+            && $this->sensible->mayBoil();
     }
 
     /**

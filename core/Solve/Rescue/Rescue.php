@@ -8,12 +8,15 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Feel;
+use Vinculum\Taste\Measure;
 
 /** A pot that does not taste right, mended by what can still be done to it: adding things, boiling off water. */
 final readonly class Rescue
 {
     public const TO_TASTE = 'x-to-taste';
     private const SHOWN = 6;
+    /** A second batch is a remedy up to so many times the pot. */
+    private const MOST_GROWTH = 3.0;
     /** Share of a taste from which one line is what it hangs on. */
     private const BRINGS_MOST = 0.5;
 
@@ -43,6 +46,7 @@ final readonly class Rescue
             $pot,
             array_values(array_filter([$water, ...$have])),
             $from->recipe->kitchenware(),
+            $catalogue,
         );
         $ranking = new Ranking($equations);
 
@@ -63,13 +67,32 @@ final readonly class Rescue
         );
         $note = $this->writer->note($remedies);
         if ($remedies === [] || $remedies[0]->growth() > Ranking::ABSURD) {
-            $remedies = [...array_filter([$this->secondBatch()]), ...$remedies];
+            $second = $this->secondBatch();
+            $isWorthIt = $second !== null && $second->growth() <= self::MOST_GROWTH;
+            $remedies = [...$remedies, ...$isWorthIt ? [$second] : []];
         }
 
         return new Rescued($remedies, $this->equations->feels, $this->equations->from, $note);
     }
 
-    /** Everything but the line that brings most of what is too much, as often as that takes. */
+    /**
+     * Ids of the lines that have more of a taste than the sauce: none of them goes in again.
+     *
+     * @return list<string>
+     */
+    private function bringing(Measure $measure, float $value): array
+    {
+        $ids = [];
+        foreach ($this->equations->from->cooked->weighed->lines as $line) {
+            if ($line->ingredient !== null && ($measure->strengthOf($line->ingredient) ?? 0.0) > $value) {
+                $ids[] = $line->line->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** Everything but the lines that bring most of what is too much, as often as that takes. */
     private function secondBatch(): ?Remedy
     {
         $feels = $this->equations->feels;
@@ -90,7 +113,7 @@ final readonly class Rescue
         return BatchExtension::byFactor(
             $this->equations->from,
             $this->catalogue,
-            [$this->equations->from->cooked->weighed->lines[$most]->line->id],
+            $this->bringing($measure, $value),
             $by[$most] / $room,
             $this->equations->state,
             $this->equations->feels,

@@ -72,8 +72,12 @@ final class RescueTest extends TestCase
     public function test_the_mends_cooks_know_come_out(): void
     {
         self::assertContains('water', self::slugs(['salty' => 2.0]));
-        self::assertContains('lime-juice', self::slugs(['sour' => -1.0]));
-        self::assertContains('honey', self::slugs(['sour' => 1.0]));
+        self::assertContains('cider-vinegar', self::slugs(['sour' => -1.0]));
+        self::assertNotContains('lime-juice', self::slugs(['sour' => -1.0]), 'its own vinegar');
+        self::assertContains('sugar', self::slugs(['sour' => 1.0]));
+        self::assertNotContains('double-cream', self::slugs(['hot' => 1.0]), 'no milk was in it');
+        self::assertNotContains('soy-sauce', self::slugs(['salty' => 2.0]), 'it is salt itself');
+        self::assertNotContains('maize-starch', self::slugs(['salty' => 2.0]), 'it is not thin');
         self::assertContains('maize-starch', self::slugs(['thick' => -2.0]));
         self::assertNotContains('olive-oil', self::slugs(['salty' => 2.0]), 'fat dilutes no salt');
     }
@@ -144,7 +148,7 @@ final class RescueTest extends TestCase
 
     public function test_watering_down_what_is_too_sour_says_that_the_ph_goes_up(): void
     {
-        $from = Sauce::evaluate(['passata' => '800 g', 'white-vinegar' => '40 g', 'fine-salt' => '10 g']);
+        $from = Sauce::evaluate(['passata' => '500 g', 'coconut-milk' => '200 g', 'white-vinegar' => '40 g', 'fine-salt' => '10 g']);
         $remedies = Rescue::of($from, Sauce::catalogue(), ['sour' => 2.0], [Sauce::ingredient('coconut-milk'), Sauce::ingredient('sugar')])->remedies;
 
         self::assertStringContainsString('Raises the pH', implode(' ', array_map(Say::it(...), array_merge(...array_map(static fn (Remedy $remedy): array => $remedy->cautions, $remedies)))));
@@ -152,9 +156,9 @@ final class RescueTest extends TestCase
 
     public function test_what_additions_cannot_mend_is_said(): void
     {
-        $rescued = Rescue::of(self::ketchup(), Sauce::catalogue(), ['salty' => 8.0], []);
+        $rescued = Rescue::of(self::ketchup(), Sauce::catalogue(), ['salty' => 5.0], []);
         self::assertStringContainsString('second batch', Say::it($rescued->note));
-        self::assertStringContainsString('fine salt', Say::it($rescued->remedies[0]->note), 'everything but the salt, so many times');
+        self::assertStringContainsString('fine salt', implode(' ', array_map(static fn (Remedy $remedy): string => Say::it($remedy->note), $rescued->remedies)), 'everything but the salt, so many times');
 
         self::assertStringContainsString('Nothing on hand', Say::it(Rescue::of(self::ketchup(), Sauce::catalogue(), ['hot' => -2.0], [])->note));
     }

@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Aroma;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\ProcessKind;
+use Vinculum\Safety\Brings;
+use Vinculum\Taste\Measure;
+
+/**
+ * What a cook would stir into this pot for what the spoon says: its own lines, the plain things of the craft, and what
+ * is akin to a line. Nothing that has more of what there is too much of; no thickener, and no boiling, in what is eaten
+ * as it was stirred; no allergen, meat or alcohol that was not in it.
+ */
+final readonly class Sensible
+{
+    /** How alike two things smell from which one may do for more of the other; judgement. */
+    private const AKIN = 0.5;
+
+    /** Traits of what is always plain. */
+    private const PLAIN = ['plain-water', 'plain-sweet', 'plain-salty', 'plain-umami'];
+
+    /** Sweet, salty and sour, in the measures' units, by which an acid is a plain one; judgement. */
+    private const SWEET = 9.0;
+
+    private const SALTY = 1.0;
+
+    private const SOUR = 1.5;
+
+    /** Allergens of plants that savoury things are brewed of. */
+    private const OF_PLANTS = ['soy', 'wheat', 'gluten', 'celery', 'mustard', 'sulphites'];
+
+    /** Fat from which a thing thins nothing. */
+    private const FATTY = 0.4;
+
+    /** @var list<string> slugs of what would bring something nobody expects in it */
+    private array $strangers;
+
+    /** @var list<Ingredient> */
+    private array $own;
+
+    private bool $isCooked;
+
+    /** @param array<string, float> $feels steps by Feel value, positive is too much */
+    public function __construct(
+        private Evaluation $from,
+        private array $feels,
+        private LinearPot $pot,
+        Catalogue $catalogue,
+    ) {
+        $this->strangers = Brings::strangersTo($from->cooked->weighed, $catalogue);
+        $own = [];
+        foreach ($from->cooked->weighed->lines as $line) {
+            if ($line->ingredient !== null && ! $line->line->leftOut) {
+                $own[] = $line->ingredient;
+            }
+        }
+        $this->own = $own;
+        $isCooked = false;
+        foreach ($from->recipe->stages as $stage) {
+            $isCooked = $isCooked || in_array(
+                $stage->process?->kind,
+                [ProcessKind::Simmer, ProcessKind::Boil],
+                true,
+            );
+        }
+        $this->isCooked = $isCooked;
+    }
+
+    public function mayGoIn(Ingredient $thing): bool
+    {
+        return ! $thing->is('potassium')
+            && ! $this->makesItWorse($thing)
+            && ($this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing));
+    }
+
+    /**
+     * Boiling off makes everything stronger and thicker, so it is a remedy for what is thin, or weak throughout, and
+     * only in a pan it was cooked in.
+     */
+    public function mayBoil(): bool
+    {
+        $weak = array_filter($this->feels, static fn (float $steps): bool => $steps < 0.0);
+        $strong = array_filter($this->feels, static fn (float $steps): bool => $steps > 0.0);
+
+        return $this->isCooked
+            && $strong === []
+            && (isset($weak[Feel::Thick->value]) || count($weak) > 1);
+    }
+
+    private function isOwn(Ingredient $thing): bool
+    {
+        foreach ($this->own as $own) {
+            if ($own->slug === $thing->slug) {
+                return ! $this->isThickener($thing) || $this->mayThicken();
+            }
+        }
+
+        return false;
+    }
+
+    /** It has more of something than the pot has already too much of. */
+    private function makesItWorse(Ingredient $thing): bool
+    {
+        foreach ($this->feels as $named => $steps) {
+            $feel = Feel::from($named);
+            $measure = $feel->measure();
+            if ($steps <= 0.0) {
+                continue;
+            }
+            // oil and butter make nothing thinner, and a thickener does the contrary
+            if ($feel === Feel::Thick) {
+                if ($thing->perGram[Constituent::FAT] > self::FATTY || $this->isThickener($thing)) {
+                    return true;
+                }
+                continue;
+            }
+            $has = $measure === null
+                ? 100 * $thing->perGram[Constituent::FAT]
+                : $measure->strengthOf($thing) ?? 0.0;
+            if ($has > $feel->value($this->pot)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isPlain(Ingredient $thing): bool
+    {
+        foreach (self::PLAIN as $trait) {
+            if ($thing->is($trait)) {
+                return true;
+            }
+        }
+
+        // vinegar or lime where the sauce has neither; where it has one, more of that
+        return $this->isPlainAcid($thing) && array_filter($this->own, $this->isPlainAcid(...)) === [];
+    }
+
+    /** Vinegar and citrus juice, and nothing sweet or salt. */
+    private function isPlainAcid(Ingredient $thing): bool
+    {
+        return $thing->group === 'acids'
+            && in_array('acid', $thing->roles, true)
+            && (Measure::Sweetness->strengthOf($thing) ?? 0.0) < self::SWEET
+            && (Measure::Saltiness->strengthOf($thing) ?? 0.0) < self::SALTY
+            && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SOUR;
+    }
+
+    /**
+     * Where nothing plain and nothing of its own does it: what does it and is of a plant, said with what it brings.
+     *
+     * @param list<Ingredient> $have
+     * @param list<Ingredient> $chosen
+     *
+     * @return list<Ingredient>
+     */
+    public function widened(array $have, array $chosen): array
+    {
+        $more = [];
+        foreach ($this->feels as $named => $steps) {
+            $feel = Feel::from($named);
+            $measure = $feel->measure();
+            if ($steps >= 0.0 || $measure === null) {
+                continue;
+            }
+            $now = $feel->value($this->pot);
+            $does = static fn (Ingredient $thing): bool => ($measure->strengthOf($thing) ?? 0.0) > 2 * $now + 0.05;
+            if (array_filter($chosen, $does) !== []) {
+                continue;
+            }
+            foreach ($have as $thing) {
+                $isOfAPlant = array_diff($thing->contains, self::OF_PLANTS) === [] && ! $thing->is('flesh');
+                if ($does($thing) && $isOfAPlant && ! $thing->is('potassium') && ! $this->makesItWorse($thing)) {
+                    $more[] = $thing;
+                }
+            }
+        }
+
+        return $more;
+    }
+
+    /** Of the kind of a line: it does the same, smells alike, and brings nothing of its own. */
+    private function isAkin(Ingredient $thing): bool
+    {
+        if (in_array($thing->slug, $this->strangers, true)) {
+            return false;
+        }
+        if ($this->isThickener($thing)) {
+            return $this->mayThicken();
+        }
+        foreach ($this->own as $own) {
+            $does = array_intersect($thing->roles, array_diff($own->roles, ['aroma', 'base', 'body']));
+            $isSugar = $own->group === 'sugars' && $thing->group === 'sugars';
+            if (
+                $does !== []
+                && $own->group === $thing->group
+                && ($isSugar || Aroma::likeness($own, $thing) >= self::AKIN)
+            ) {
+                return true;
+            }
+        }
+
+        // thicker dairy for thin dairy, nut paste for nut paste
+        foreach (($this->feels[Feel::Thick->value] ?? 0.0) < 0.0 ? $this->own : [] as $own) {
+            if ($own->group === $thing->group && array_intersect($own->contains, $thing->contains) !== []) {
+                return true;
+            }
+        }
+
+        // heat is heat: a chilli for a chilli
+        return isset($this->feels[Feel::Hot->value])
+            && $this->feels[Feel::Hot->value] < 0.0
+            && $thing->is('chilli');
+    }
+
+    private function isThickener(Ingredient $thing): bool
+    {
+        return $thing->group === 'thickeners' && ! $thing->is('plain-water');
+    }
+
+    /** Starch wants to boil, and is asked for where the sauce is thin. */
+    private function mayThicken(): bool
+    {
+        return $this->isCooked && ($this->feels[Feel::Thick->value] ?? 0.0) < 0.0;
+    }
+}
