@@ -9,7 +9,7 @@ namespace Vinculum\Pantry;
  * database/vocabulary.json, which also says what each means; an invalid table of them is refused when the product is
  * built.
  *
- * @phpstan-type Allergen array{name: string, lists: list<string>, also?: list<string>}
+ * @phpstan-type Allergen array{name: string, lists: list<string>, also?: list<string>, unexpected?: bool}
  * @phpstan-type DietRule array{
  *     contains?: list<string>,
  *     traits?: list<string>,
@@ -66,6 +66,19 @@ final readonly class Vocabulary
             self::refuseUnknown('trait', $need['traits'] ?? [], $words['traits']);
             self::refuseUnknown('diet', isset($need['diet']) ? [$need['diet']] : [], $words['diets']);
         }
+    }
+
+    /**
+     * Allergens nobody expects where there were none: of animals, nuts and sesame.
+     *
+     * @return list<string>
+     */
+    public function unexpectedAllergens(): array
+    {
+        return array_keys(array_filter(
+            $this->words['allergens'],
+            static fn (array $allergen): bool => $allergen['unexpected'] ?? false,
+        ));
     }
 
     /** @return list<string> in the order they are shown */

@@ -54,13 +54,23 @@ final readonly class Brings
     }
 
     /**
-     * Slugs of what would bring an allergen, or anything else worth a word, that is not in a sauce already.
+     * Slugs of what would bring an allergen (only of animals, nuts and sesame where so asked), or anything else worth a
+     * word, that is not in a sauce already.
      *
      * @return list<string>
      */
-    public static function strangersTo(WeighedRecipe $sauce, Catalogue $catalogue): array
-    {
+    public static function strangersTo(
+        WeighedRecipe $sauce,
+        Catalogue $catalogue,
+        bool $unexpectedOnly = false,
+    ): array {
         $allergens = array_keys(Allergens::of($sauce)['contains']);
+        if ($unexpectedOnly) {
+            $allergens = [
+                ...$allergens,
+                ...array_diff($sauce->vocabulary->allergens(), $sauce->vocabulary->unexpectedAllergens()),
+            ];
+        }
         $others = self::others($sauce);
         $strangers = [];
         foreach ($catalogue->slugs() as $slug) {

@@ -33,9 +33,6 @@ final readonly class Sensible
 
     private const SOUR = 1.5;
 
-    /** Allergens of plants that savoury things are brewed of. */
-    private const OF_PLANTS = ['soy', 'wheat', 'gluten', 'celery', 'mustard', 'sulphites'];
-
     /** Fat from which a thing thins nothing. */
     private const FATTY = 0.4;
 
@@ -165,6 +162,7 @@ final readonly class Sensible
     public function widened(array $have, array $chosen): array
     {
         $more = [];
+        $unexpected = $this->from->cooked->weighed->vocabulary->unexpectedAllergens();
         foreach ($this->feels as $named => $steps) {
             $feel = Feel::from($named);
             $measure = $feel->measure();
@@ -177,7 +175,7 @@ final readonly class Sensible
                 continue;
             }
             foreach ($have as $thing) {
-                $isOfAPlant = array_diff($thing->contains, self::OF_PLANTS) === [] && ! $thing->is('flesh');
+                $isOfAPlant = array_intersect($thing->contains, $unexpected) === [] && ! $thing->is('flesh');
                 if ($does($thing) && $isOfAPlant && ! $thing->is('potassium') && ! $this->makesItWorse($thing)) {
                     $more[] = $thing;
                 }

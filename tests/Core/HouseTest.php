@@ -56,6 +56,7 @@ final class HouseTest extends TestCase
         'core/Safety/Brings.php' => ['honey'], // what a trait is called
         'core/Safety/Rules/Infants.php' => ['honey'], // the code of a caution
         'core/Safety/KeepingTime.php' => ['tomato'], // a keeping time
+        'core/Solve/Swap/Kin.php' => ['milk'], // an allergen
         'app/Models/Batch.php' => ['date'], // of the calendar
     ];
 

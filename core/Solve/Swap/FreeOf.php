@@ -25,6 +25,12 @@ final class FreeOf
     /** Further off than this, a thing stands in for nothing: the line is left, and said. */
     private const TOO_FAR = 5.5;
 
+    /** What is balanced again makes at least this share of what it made, or it is left as it is; judgement. */
+    private const LEAST_YIELD = 0.75;
+
+    /** So much nearer has what brings an allergen of a plant to be, to be put before what brings none; judgement. */
+    private const BETTER = 0.5;
+
     /**
      * @param list<Need> $needs
      * @param list<string> $kept ids of lines the maker keeps as they are
@@ -37,6 +43,7 @@ final class FreeOf
         array $kept = [],
     ): FreedRecipe {
         $strangers = Brings::strangersTo($from->cooked->weighed, $catalogue);
+        $unexpected = Brings::strangersTo($from->cooked->weighed, $catalogue, unexpectedOnly: true);
         $at = $from;
         $changes = [];
         $left = [];
@@ -49,10 +56,13 @@ final class FreeOf
                 continue;
             }
             // what brings nothing of its own first; something that does only where nothing else will do, and then said
-            $best = null;
-            foreach ([$strangers, []] as $nor) {
-                $best ??= self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, $nor)));
+            $best = self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, $strangers)));
+            // soy for fish sauce: a plant that somebody may have to be told of, where it does clearly better
+            $plain = self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, $unexpected)));
+            if ($best === null || ($plain !== null && $plain->distance < $best->distance - self::BETTER)) {
+                $best = $plain;
             }
+            $best ??= self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, [])));
             if ($best === null) {
                 $left[] = [
                     'line' => $id,
@@ -73,7 +83,9 @@ final class FreeOf
         }
         if ($changes !== []) {
             $balanced = Rebalance::of($at, $catalogue, Aims::ofFigures($at, $tastes)->loosened());
-            if (self::size($from, $balanced->after) < self::size($from, $at)) {
+            $yield = $balanced->after->cooked->mixture->mass() / $from->cooked->mixture->mass();
+            $isSameBatch = $yield >= self::LEAST_YIELD && $yield <= 1 / self::LEAST_YIELD;
+            if ($isSameBatch && self::size($from, $balanced->after) < self::size($from, $at)) {
                 $at = $balanced->after;
             }
         }

@@ -22,10 +22,19 @@ final readonly class Search
     private const NEAR = 0.5;
     private const NO_STAND_IN = 9.0;
     private const BLENDS_FINAL = 4;
+    /** Grams, and share of a blend, below which a part of it is not worth measuring. */
+    private const TRACE = 0.3;
+    private const PART = 0.1;
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
 
-    public function __construct(private Equations $equations, private Ranking $ranking, private Writer $writer) {}
+    private ?Kin $kin;
+
+    public function __construct(private Equations $equations, private Ranking $ranking, private Writer $writer)
+    {
+        $out = $equations->out->ingredient;
+        $this->kin = $out === null ? null : new Kin($out, $equations->from);
+    }
 
     /**
      * Every candidate with its predicted distance, cheaply: what bin/bench times.
@@ -61,12 +70,34 @@ final readonly class Search
         return array_slice($cooked, 0, self::SHOWN);
     }
 
+    /**
+     * Whether everything in a blend is more than a trace: a tenth of a gram is not worth a jar, and a spoon in a pound
+     * only where it is salt, acid, sugar or spice.
+     *
+     * @param non-empty-list<Ingredient> $things
+     * @param list<float> $grams
+     */
+    private static function isWorthMeasuring(array $things, array $grams): bool
+    {
+        $all = array_sum($grams);
+        foreach ($things as $i => $thing) {
+            $isStrong = array_intersect($thing->roles, ['salty', 'acid', 'hot', 'sweet', 'umami']) !== []
+                && ! in_array('base', $thing->roles, true);
+            if ($grams[$i] < self::TRACE || (! $isStrong && $grams[$i] < self::PART * $all)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Something it is for, or smells of, or what kind of thing it is, is shared. */
     private function mayStandIn(Ingredient $ingredient): bool
     {
         $out = $this->equations->out->ingredient;
 
         return $out !== null
+            && $this->kin?->mayStandIn($ingredient) === true
             && ($ingredient->group === $out->group
                 || array_intersect($ingredient->roles, array_diff($out->roles, ['aroma', 'base'])) !== []
                 || ($out->roles === ['base'] && in_array('base', $ingredient->roles, true))
@@ -135,19 +166,22 @@ final readonly class Search
         }
         $pool = array_slice(array_values($pool), 0, self::POOL);
         $nearest = $singles[0]['distance'] ?? INF;
+        $isKin = fn (Ingredient ...$things): bool => array_filter($things, $this->mayStandIn(...)) !== [];
         $found = [];
         foreach ($pool as $i => $one) {
             foreach (array_slice($pool, $i + 1) as $j => $two) {
-                $found[] = $this->weighedOut([$one, $two]);
+                $found[] = $isKin($one, $two) ? $this->weighedOut([$one, $two]) : null;
                 foreach (array_slice($pool, $i + $j + 2) as $three) {
-                    $found[] = $this->weighedOut([$one, $two, $three]);
+                    $found[] = $isKin($one, $two, $three) ? $this->weighedOut([$one, $two, $three]) : null;
                 }
             }
         }
         $found = array_values(
             array_filter(
                 $found,
-                static fn (?array $each): bool => $each !== null && $each['distance'] < $nearest + 0.8,
+                static fn (?array $each): bool => $each !== null
+                    && $each['distance'] < $nearest + 0.8
+                    && self::isWorthMeasuring($each['things'], $each['x']),
             ),
         );
         usort($found, static fn (array $a, array $b): int => $a['distance'] <=> $b['distance']);

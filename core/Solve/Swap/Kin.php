@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Swap;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Aroma;
+use Vinculum\Pantry\Ingredient;
+
+/**
+ * What may stand in for a thing at all, before it is weighed: a fat for a fat of its kind, a herb for a herb, wine for
+ * wine, and nothing that brings raw egg, fish or a strange smell of its own.
+ */
+final readonly class Kin
+{
+    /** Fat of an oil, and least fat of a cream, shares. */
+    private const OIL = 0.75;
+
+    private const CREAMY = 0.03;
+
+    /** How alike aromas have to be where a thing is there for its smell; judgement. */
+    private const SMELLS = 0.25;
+
+    /** Aroma, all of it together, that is noticed where it is new; judgement. */
+    private const SMELLS_MUCH = 0.5;
+
+    /** Share of water of a drink, a juice or a stock. */
+    private const WATERY = 0.75;
+
+    /** Highest sensible share below which a thing is an extract. */
+    private const EXTRACT = 0.1;
+
+    /** Share of alcohol from which a thing is a drink. */
+    private const ALCOHOL = 0.03;
+
+    /** So many times as strong in alcohol is another drink. */
+    private const SPIRIT = 2.5;
+
+    /** @var list<string> allergens of the sauce */
+    private array $contains;
+
+    /** @var list<string> allergens nobody expects in it */
+    private array $unexpected;
+
+    public function __construct(private Ingredient $out, Evaluation $from)
+    {
+        $contains = [];
+        foreach ($from->cooked->weighed->lines as $line) {
+            $contains = [...$contains, ...($line->ingredient->contains ?? [])];
+        }
+        $this->contains = array_values(array_unique($contains));
+        $this->unexpected = array_values(array_diff(
+            $from->cooked->weighed->vocabulary->unexpectedAllergens(),
+            $this->contains,
+        ));
+    }
+
+    public function mayStandIn(Ingredient $thing): bool
+    {
+        return ! $thing->is('potassium')
+            && array_intersect($thing->contains, $this->unexpected) === []
+            && (! $thing->is('raw-egg') || $this->out->is('raw-egg') || in_array('eggs', $this->out->contains, true))
+            && $this->isOfItsFat($thing)
+            && $this->isOfItsStrength($thing)
+            && $this->smellsRight($thing)
+            && $this->doesTheSame($thing)
+            && $this->thickensAlike($thing);
+    }
+
+    private function isOfItsFat(Ingredient $thing): bool
+    {
+        $out = self::fatKind($this->out);
+        $in = self::fatKind($thing);
+
+        return match ($out) {
+            'oil' => $in === 'oil' || $in === 'solid',
+            'solid' => in_array($in, ['solid', 'oil'], true),
+            'cream' => in_array($in, ['cream', 'coconut'], true),
+            'coconut' => in_array($in, ['coconut', 'cream'], true),
+            'emulsion' => in_array($in, ['emulsion', 'cream'], true),
+            'nuts' => $in === 'nuts',
+            default => ! in_array($in, ['oil', 'solid', 'emulsion', 'nuts'], true)
+                && ($in !== 'cream' || in_array('milk', $this->contains, true)),
+        };
+    }
+
+    private static function fatKind(Ingredient $thing): string
+    {
+        $fat = $thing->perGram[Constituent::FAT];
+        $milk = in_array('milk', $thing->contains, true);
+
+        return match (true) {
+            array_intersect($thing->contains, ['nuts', 'peanuts', 'sesame']) !== [] && $fat < self::OIL => 'nuts',
+            $fat >= self::OIL => $milk ? 'solid' : 'oil',
+            $thing->is('emulsifies') && $fat > 0.2 && ! $thing->is('raw-egg') => 'emulsion',
+            $milk && $thing->group === 'fats' && $fat >= self::CREAMY => 'cream',
+            $milk && $thing->group === 'fats' => 'cream',
+            $thing->group === 'fats' && $fat > 0.1 && ! $thing->is('raw-egg') => 'coconut',
+            default => '',
+        };
+    }
+
+    private function isOfItsStrength(Ingredient $thing): bool
+    {
+        $out = $this->out->perGram[Constituent::ETHANOL];
+        $in = $thing->perGram[Constituent::ETHANOL];
+
+        return $in <= self::ALCOHOL || ($out > self::ALCOHOL && $in <= self::SPIRIT * $out);
+    }
+
+    /** What is there for its smell alone is replaced by what smells somewhat alike, and is there for that too. */
+    private function smellsRight(Ingredient $thing): bool
+    {
+        $likeness = Aroma::likeness($this->out, $thing);
+        if ($this->out->perGram[Constituent::ETHANOL] > self::ALCOHOL) {
+            // another drink; or a juice or a stock that smells of nothing much else
+            return ($this->isDrink($thing) && ! $this->isExtract($thing))
+                || (! self::isAroma($thing)
+                    && $thing->perGram[Constituent::WATER] > self::WATERY
+                    && ($likeness > 0.0 || array_sum($thing->aroma) < self::SMELLS_MUCH)
+                    && ($thing->group === 'acids' || in_array('umami', $thing->roles, true)));
+        }
+        if (self::isAroma($this->out)) {
+            return in_array('aroma', $thing->roles, true)
+                && ! in_array('base', $thing->roles, true)
+                && ($likeness >= self::SMELLS || (self::isHerb($this->out) && self::isHerb($thing)));
+        }
+        if (self::isAroma($thing)) {
+            return false;
+        }
+
+        // coffee for milk, cola for a juice: a smell of its own, and much of it; one vinegar for another is no matter
+        return $likeness > 0.0
+            || array_sum($thing->aroma) < self::SMELLS_MUCH
+            || ($thing->group === $this->out->group && $thing->group !== 'liquids');
+    }
+
+    /** Of which a spoon is a great deal. */
+    private function isExtract(Ingredient $thing): bool
+    {
+        return $thing->mostShare < self::EXTRACT;
+    }
+
+    private static function isAroma(Ingredient $thing): bool
+    {
+        return array_diff($thing->roles, ['aroma']) === [];
+    }
+
+    /** A leaf one cuts: it comes in sprigs or bunches. */
+    private static function isHerb(Ingredient $thing): bool
+    {
+        return self::isAroma($thing) && ($thing->portion('sprig') !== null || $thing->portion('bunch') !== null);
+    }
+
+    private function isDrink(Ingredient $thing): bool
+    {
+        return $this->out->perGram[Constituent::ETHANOL] > self::ALCOHOL
+            && $thing->perGram[Constituent::ETHANOL] > self::ALCOHOL;
+    }
+
+    /** Salt for salt, savour for savour, sour fruit for sour fruit, an egg that binds for one that binds. */
+    private function doesTheSame(Ingredient $thing): bool
+    {
+        $has = fn (string $role): bool => in_array($role, $this->out->roles, true);
+        $does = static fn (string $role): bool => in_array($role, $thing->roles, true);
+        $bitesOut = $this->out->perGram[Constituent::CAPSAICINOIDS] > 0.0;
+        $bitesIn = $thing->perGram[Constituent::CAPSAICINOIDS] > 0.0;
+
+        return (! $has('salty') || $does('salty'))
+            && (! ($has('base') && $has('acid')) || ($does('base') && $does('acid')) || $does('acid'))
+            && (! $this->out->is('raw-egg') || $thing->is('emulsifies'))
+            && ($bitesOut || ! $bitesIn || $thing->perGram[Constituent::FAT] < self::OIL);
+    }
+
+    private function thickensAlike(Ingredient $thing): bool
+    {
+        $isOut = $this->out->group === 'thickeners' && ! $this->out->is('plain-water');
+        $isIn = $thing->group === 'thickeners' && ! $thing->is('plain-water');
+
+        $isAlike = $this->out->is('gels') === $thing->is('gels')
+            && $this->out->is('starch-raw') === $thing->is('starch-raw');
+
+        return $isOut ? $isIn && $isAlike : ! $isIn;
+    }
+}
