@@ -56,7 +56,7 @@ final class HouseTest extends TestCase
         'core/Safety/Brings.php' => ['honey'], // what a trait is called
         'core/Safety/Rules/Infants.php' => ['honey'], // the code of a caution
         'core/Safety/KeepingTime.php' => ['tomato'], // a keeping time
-        'core/Solve/Swap/Kin.php' => ['milk'], // an allergen
+        'core/Solve/Swap/Kin.php' => ['milk', 'tomato'], // an allergen, a group
         'app/Models/Batch.php' => ['date'], // of the calendar
     ];
 

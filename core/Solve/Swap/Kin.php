@@ -7,6 +7,7 @@ namespace Vinculum\Solve\Swap;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Aroma;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 
 /**
@@ -168,7 +169,19 @@ final readonly class Kin
         $bitesOut = $this->out->perGram[Constituent::CAPSAICINOIDS] > 0.0;
         $bitesIn = $thing->perGram[Constituent::CAPSAICINOIDS] > 0.0;
 
-        return (! $has('salty') || $does('salty'))
+        $grown = static fn (Ingredient $one): string => match ($one->group) {
+            'vegetables', 'tomato' => 'vegetable',
+            'fruit' => 'fruit',
+            default => '',
+        };
+
+        return (! $has('base') || ! $does('base') || $grown($this->out) === $grown($thing))
+            // no lemonade for a juice, no spice blend for a paste, no seaweed for a sauce
+            && ($thing->group !== 'liquids' || $this->isDrink($thing) || ! $thing->is('added-sugar')
+                || $this->out->is('added-sugar'))
+            && ($thing->group !== 'blends' || in_array($this->out->group, ['blends', 'spices'], true))
+            && ($thing->group !== 'salty' || $thing->form !== Form::Pieces || $this->out->form === Form::Pieces)
+            && (! $has('salty') || $does('salty'))
             && (! ($has('base') && $has('acid')) || ($does('base') && $does('acid')) || $does('acid'))
             && (! $this->out->is('raw-egg') || $thing->is('emulsifies'))
             && ($bitesOut || ! $bitesIn || $thing->perGram[Constituent::FAT] < self::OIL);
