@@ -64,7 +64,7 @@ final class HouseholdTest extends BrowserTestCase
         $page = '{"@context":"https://schema.org","@type":"Recipe","name":"Towpath <img src=x onerror=alert(1)> relish","recipeIngredient":["2 cups cider vinegar","1 cup essence of moonlight","300 g sugar"],"recipeInstructions":"Simmer for 20 minutes."}';
         $this->write($this->see('.jotted'), $page);
         $this->see("//button[.='Read it']")->click();
-        self::assertStringContainsString('moonlight', $this->see('.bring-in .contains')->getText());
+        self::assertStringContainsString('moonlight', $this->see('.bring-in .questions')->getText());
         $this->see("//button[.='Put it on the Shelf']")->click();
         $this->eventually(fn (): bool => str_starts_with((string) $this->see('.title')->getAttribute('value'), 'Towpath'), 'for it to be opened');
 

@@ -130,7 +130,7 @@ final class SpoonTest extends BrowserTestCase
         $this->see("//button[.='Use it']")->click();
         $this->eventually(fn (): bool => str_contains($this->see("[data-line='l2'] .line-words")->getText(), 'white vinegar'), 'for the vinegar to be swapped');
         $this->see("//button[.='Good']")->click();
-        self::assertStringContainsString('Remembered', $this->see('.done')->getText());
+        $this->eventually(fn (): bool => str_starts_with($this->see('.done')->getText(), 'Remembered'), 'for it to be remembered');
         $this->see("//button[.='Close']")->click();
 
         $this->see("//button[starts-with(.,'For somebody')]")->click();

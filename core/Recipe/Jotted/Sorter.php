@@ -9,8 +9,7 @@ use Vinculum\Amount\Kitchenware;
 /**
  * Sorts the lines of a note before any is read: title, yield, heading, ingredient, method, remark, rule. A line with an
  * amount at its head is an ingredient unless the amount is a time; one that begins with what is done is method; one
- * that
- * names nothing of the pantry and says something is a remark.
+ * that names nothing of the pantry and says something is a remark.
  */
 final readonly class Sorter
 {
@@ -131,7 +130,21 @@ final readonly class Sorter
         return ($amount === null || $amount->bare)
             && preg_match('/[.!?]$/u', $line) !== 1
             && ! ($amount?->bare === true && $this->naming->knows($amount->rest))
+            && ! $this->isNameThenAmount($line)
             && preg_match('/\bto taste\b|\d\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/iu', $line) !== 1;
+    }
+
+    /** "Brown sugar 3 tablespoons", "olive oil, 3 parts". */
+    private function isNameThenAmount(string $line): bool
+    {
+        $shape = '/^(.+?)[\s,:–-]+('.JottedAmount::NUMBER.'.*?)\.?$/iu';
+        if (preg_match($shape, $line, $match) !== 1 || ! $this->naming->means($match[1])) {
+            return false;
+        }
+        $amount = JottedAmount::at($match[2], $this->kit);
+
+        // "Mustard 2" may be the second mustard of the house; "Shallots: 3" is three of them
+        return $amount !== null && $amount->rest === '' && (! $amount->bare || str_contains($line, ':'));
     }
 
     private function isMethod(string $line): bool
@@ -179,11 +192,7 @@ final readonly class Sorter
      */
     private function isThing(string $line, array $words): bool
     {
-        // "Brown sugar 3 tablespoons"
-        $measured = '/^(.+?)[\s,:–-]+(?:'.JottedAmount::NUMBER.'[\d\s\/.,½¼¾⅓⅔–-]*)\s*(?:g|kg|ml|l|oz|lbs?|'
-            .'cups?|tbsp|tsp|tablespoons?|teaspoons?'
-            .'|pints?|cloves?|parts?)\.?$/iu';
-        if (preg_match($measured, $line, $match) === 1 && $this->naming->means($match[1])) {
+        if ($this->isNameThenAmount($line)) {
             return true;
         }
         if (

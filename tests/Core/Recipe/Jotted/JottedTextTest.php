@@ -93,6 +93,14 @@ final class JottedTextTest extends TestCase
         yield 'old line ends' => ["1 cup sugar\r\n1 cup water\r2 tsp salt", 3];
     }
 
+    public function test_a_first_line_with_its_amount_behind_it_is_no_title(): void
+    {
+        foreach (["olive oil 3 parts\nred wine vinegar 1 part", "brown sugar, 2 cups\nsalt, 1 tsp", "Shallots: 3\nSalt: 5 g"] as $text) {
+            self::assertCount(2, JottedText::read($text, Sauce::catalogue())[0]->lines(), $text);
+        }
+        self::assertSame('Mustard 2', JottedText::read("Mustard 2\n\n1 cup mustard", Sauce::catalogue())[0]->name);
+    }
+
     public function test_a_picture_is_kept_as_a_remark(): void
     {
         [$recipe] = JottedText::read("1 g salt\n🍅🍅🍅", Sauce::catalogue());
