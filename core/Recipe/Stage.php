@@ -29,6 +29,12 @@ final readonly class Stage
         return new self($this->id, $this->name, $lines, $this->process, $this->strain, $this->lookFor, $this->extra);
     }
 
+    /** The same stage by another id. */
+    public function called(string $id): self
+    {
+        return new self($id, $this->name, $this->lines, $this->process, $this->strain, $this->lookFor, $this->extra);
+    }
+
     /** The same stage of a batch of another size, its lines' amounts left as they are. */
     public function scaled(float $factor): self
     {

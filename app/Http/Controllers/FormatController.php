@@ -16,6 +16,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Recipe\Formats\JsonLd;
 use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Formats\WebPage;
 use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Words\NoteView;
 use Vinculum\Words\Speech;
@@ -47,31 +48,31 @@ final readonly class FormatController
     {
         $kit = Kitchenware::with($request->measures() ?? $this->household->preferences()->measures, $this->household->vessels());
         $text = ltrim($request->contents(), "\u{FEFF} \t\r\n");
-        $json = self::json($text);
+        $json = WebPage::described($text) ?? self::json($text);
         if (is_array($json) && ($json['format'] ?? null) === 'vinculum-recipe') {
             /** @var RecipeArray $checked */
             $checked = $this->schemas->check('recipe', $text);
 
-            return ['kind' => 'json', 'recipe' => RecipeDocument::write(RecipeDocument::read($checked)), 'questions' => []];
+            return ['kind' => 'json', 'recipe' => RecipeDocument::write(RecipeDocument::read($checked)), 'questions' => [], 'lost' => []];
         }
         if (is_array($json)) {
-            return ['kind' => 'jsonld'] + $this->notes->of(...JsonLd::read($json, $this->household->catalogue(), $kit));
+            [$recipe, $questions, $lost] = JsonLd::read($json, $this->household->catalogue(), $kit);
+
+            return ['kind' => 'jsonld'] + $this->notes->of($recipe, $questions) + ['lost' => $lost];
         }
         $isCsv = Markdown::isCsv($text);
+        [$list, $lost] = $isCsv ? Markdown::fromCsv($text) : [$text, []];
 
-        return ['kind' => $isCsv ? 'csv' : 'text'] + $this->notes->of(...JottedText::read($isCsv ? Markdown::fromCsv($text) : $text, $this->household->catalogue(), $kit));
+        return ['kind' => $isCsv ? 'csv' : 'text'] + $this->notes->of(...JottedText::read($list, $this->household->catalogue(), $kit)) + ['lost' => $lost];
     }
 
     /**
-     * A page's script tag around it is taken off; what is no JSON is null.
+     * What is no JSON is null.
      *
      * @return array<array-key, mixed>|null
      */
     private static function json(string $text): ?array
     {
-        if (preg_match('/<script[^>]*application\/ld\+json[^>]*>(.*?)<\/script>/is', $text, $match) === 1) {
-            $text = trim($match[1]);
-        }
         if (! str_starts_with($text, '{') && ! str_starts_with($text, '[')) {
             return null;
         }

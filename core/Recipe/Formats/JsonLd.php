@@ -27,6 +27,33 @@ final class JsonLd
         'the style, pinned ratios and own ingredients’ composition',
     ];
 
+    /** What a page says of its recipe that a recipe here has no place for, by what it is called there. */
+    private const NO_PLACE = [
+        'pictures' => ['image', 'thumbnailUrl', 'primaryImageOfPage'],
+        'film' => ['video'],
+        'who wrote it and when' => [
+            'author',
+            'publisher',
+            'copyrightHolder',
+            'datePublished',
+            'dateModified',
+            'dateCreated',
+        ],
+        'ratings and comments' => ['aggregateRating', 'review', 'comment', 'commentCount'],
+        'nutrition as the page has it; it is computed here' => ['nutrition'],
+        'times as a whole; those of the steps are read' => ['prepTime', 'cookTime', 'totalTime', 'performTime'],
+        'keywords and kinds' => [
+            'keywords',
+            'recipeCategory',
+            'recipeCuisine',
+            'cookingMethod',
+            'suitableForDiet',
+            'estimatedCost',
+        ],
+        'tools' => ['tool'],
+        'address of the page' => ['url', 'mainEntityOfPage', 'isPartOf', 'sameAs'],
+    ];
+
     /**
      * @return array{document: array<string, mixed>, lost: list<string>}
      */
@@ -63,7 +90,7 @@ final class JsonLd
 
     /**
      * @param array<array-key, mixed> $document
-     * @return array{Recipe, list<Question>}
+     * @return array{Recipe, list<Question>, list<string>} the recipe, what was unsure, and what it has no place for
      *
      * @throws InvalidRecipe where there is no recipe in it
      */
@@ -103,9 +130,26 @@ final class JsonLd
             '',
             'Method:',
             ...self::steps($found['recipeInstructions'] ?? null),
+            '',
+            'Notes:',
+            self::text($found['description'] ?? ''),
         ];
 
-        return JottedText::read(implode("\n", $note), $catalogue, $set);
+        return [...JottedText::read(implode("\n", $note), $catalogue, $set), self::noPlaceFor($found)];
+    }
+
+    /**
+     * @param array<array-key, mixed> $found
+     * @return list<string>
+     */
+    private static function noPlaceFor(array $found): array
+    {
+        $said = array_filter($found, static fn (mixed $value): bool => ! in_array($value, [null, '', []], true));
+
+        return array_keys(array_filter(
+            self::NO_PLACE,
+            static fn (array $names): bool => array_intersect_key($said, array_flip($names)) !== [],
+        ));
     }
 
     /**
@@ -154,7 +198,12 @@ final class JsonLd
     private static function steps(mixed $instructions): array
     {
         if (is_array($instructions) && isset($instructions['itemListElement'])) {
-            return self::steps($instructions['itemListElement']);
+            $name = rtrim(self::text($instructions['name'] ?? ''), ' :');
+
+            return [
+                ...($name === '' ? [] : ["{$name}:"]),
+                ...self::steps($instructions['itemListElement']),
+            ];
         }
         if (! is_array($instructions) || ! array_is_list($instructions)) {
             $text = self::text($instructions);

@@ -15,8 +15,8 @@ final class Markdown
 {
     public const CANNOT_CARRY = [
         'ties, locks and bounds',
-        'handling but in words',
-        'pinned ratios and own ingredients’ composition',
+        'how far a steeped thing gave itself, and what was lost before',
+        'the style, pinned ratios and own ingredients’ composition',
     ];
     public const CSV_CANNOT_CARRY = [
         'what is done in each stage',
@@ -94,13 +94,18 @@ final class Markdown
     /**
      * The lines of a table as jotted text, with its stages as headings. Columns may stand in any order, be set apart by
      * commas, semicolons or tabs, and have the unit in one of their own.
+     *
+     * @return array{string, list<string>} the text, and the columns that are not read
+     *
+     * @throws InvalidRecipe where its first line does not name the columns
      */
-    public static function fromCsv(string $csv): string
+    public static function fromCsv(string $csv): array
     {
         $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
         fwrite($file, $csv);
         rewind($file);
-        [$separator, $at] = self::columns((string) fgets($file)) ?? throw InvalidRecipe::at(
+        $head = (string) fgets($file);
+        [$separator, $at] = self::columns($head) ?? throw InvalidRecipe::at(
             'text',
             'A CSV of a recipe has a first line with the columns amount and ingredient; unit, stage and '
                 .'preparation may stand beside them.',
@@ -122,7 +127,11 @@ final class Markdown
                 ."\n";
         }
 
-        return $text;
+        $called = array_map(trim(...), array_map(strval(...), str_getcsv($head, $separator, '"', '')));
+        $unread = array_filter(array_diff_key($called, array_flip($at)), static fn (string $name): bool => $name !== ''
+            && ! in_array(mb_strtolower($name), self::COLUMNS, true));
+
+        return [$text, array_map(static fn (string $name): string => "the column “{$name}”", array_values($unread))];
     }
 
     /**
@@ -156,6 +165,9 @@ final class Markdown
         $name = $line->ingredient->name ?? $line->line->ingredient;
         $ends = [
             $line->line->prep ?? '',
+            $line->line->handling === Handling::Whole && ! str_contains($line->line->prep ?? '', 'whole')
+                ? 'whole'
+                : '',
             $line->line->handling === Handling::In ? '' : 'lifted out later',
             $line->line->optional ? 'optional' : '',
         ];
@@ -189,7 +201,10 @@ final class Markdown
                     .$until,
                 ];
         if ($stage->strain !== null) {
-            $parts[] = 'lift out what steeped';
+            $parts[] = 'lift out what steeped'
+                .($stage->strain->press > 0.0
+                    ? sprintf(', pressing out %g %% of what it holds', 100 * $stage->strain->press)
+                    : '');
         }
         if ($stage->lookFor !== '') {
             $parts[] = "look for: {$stage->lookFor}";

@@ -7,6 +7,7 @@ namespace Vinculum\Recipe\Jotted;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
@@ -23,6 +24,11 @@ final class JottedText
     private const MAX_BYTES = 256 * 1024;
 
     private const MAX_LINE = 300;
+
+    /** Said behind an ingredient that comes out again. */
+    private const LIFTED = '/\s*[,(]?\s*\b(?:to be )?(?:(?:lifted|taken|fished|picked) out(?: later| again| at '
+        .'the end)?'
+        .'|removed (?:later|again|at the end|before serving))\b\)?/iu';
 
     /** Lines of text, beyond which it is no recipe. */
     private const MAX_TEXT_LINES = 2000;
@@ -51,7 +57,7 @@ final class JottedText
     /** @var list<string> */
     private array $remarks = [];
 
-    /** @var list<string> */
+    /** @var list<array{string, int}> what is done, and the group it stands under */
     private array $method = [];
 
     private int $made = 0;
@@ -137,7 +143,7 @@ final class JottedText
         }
         $after = '/\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+(?:another\s+|about\s+)?('
             .JottedAmount::NUMBER.'[^,.;()]*)/iu';
-        foreach ($this->method as $sentence) {
+        foreach ($this->method as [$sentence]) {
             preg_match_all($after, $sentence, $matches);
             foreach ($matches[1] as $said) {
                 $amount = JottedAmount::at($said, $this->set);
@@ -162,6 +168,7 @@ final class JottedText
     {
         $isFirst = count(array_filter($lines, static fn (string $line): bool => trim($line) !== '')) > 1;
         $isMethod = false;
+        $isAside = false;
         foreach ($lines as $number => $line) {
             $raw = Markup::even($line);
             if ($raw === '') {
@@ -180,12 +187,12 @@ final class JottedText
                 continue;
             }
             $kind = $this->sorter->kind($raw, $plain, $isFirst, $isMethod);
+            if ($isAside && ! Sorter::endsRemarks($kind, $raw)) {
+                $kind = LineKind::Remark;
+            }
             if ($kind === LineKind::Heading) {
-                $isMethod
-                    = preg_match(
-                        '/^#*\s*(?:the )?(?:method|directions|instructions|steps|procedure|preparation|how to)\b/iu',
-                        $plain,
-                    ) === 1;
+                $isMethod = Sorter::opensMethod($plain);
+                $isAside = Sorter::opensRemarks($plain);
             }
             $this->take($kind, $plain, $number + 1, $isFirst);
             $isFirst
@@ -210,7 +217,7 @@ final class JottedText
             LineKind::Servings => $this->serve(mb_substr(Sorter::yieldOf($plain), 0, 190)),
             LineKind::Heading => $this->open($plain, $isFirst),
             LineKind::Ingredient => $this->ingredient($plain, $at),
-            LineKind::Method => ($this->method[] = $plain),
+            LineKind::Method => ($this->method[] = [$plain, count($this->groups) - 1]),
             LineKind::Remark => ($this->remarks[] = $plain),
             LineKind::Rule => null,
         };
@@ -231,13 +238,8 @@ final class JottedText
 
             return;
         }
-        if (
-            preg_match(
-                '/^(?:the )?(?:ingredients?|you(?:’|\')?(?:ll| will)? need|what you need|method|directions|'
-                    .'instructions|steps|procedure|preparation|notes?|tips?)$/iu',
-                $name,
-            ) === 1
-        ) {
+        $isList = preg_match('/^(?:the )?(?:ingredients?|you(?:’|\')?(?:ll| will)? need|what you need)$/iu', $name) === 1;
+        if ($isList || Sorter::opensMethod($name) || Sorter::opensRemarks($name)) {
             return;
         }
         if ($this->groups[count($this->groups) - 1]['lines'] === []) {
@@ -250,7 +252,8 @@ final class JottedText
     private function ingredient(string $written, int $at): void
     {
         $written = mb_substr($written, 0, self::MAX_LINE);
-        foreach ($this->reader->read($written) as $read) {
+        $kept = (string) preg_replace(self::LIFTED, '', $written);
+        foreach ($this->reader->read($kept) as $read) {
             if ($this->made >= Recipe::MAX_LINES) {
                 throw InvalidRecipe::at(
                     'text',
@@ -272,6 +275,7 @@ final class JottedText
                 $read->named->slug(),
                 $read->tie === null ? $read->amount : null,
                 $preparation,
+                $kept === $written ? Handling::In : Staging::liftedAs($preparation),
                 tie: $read->tie === null
                     ? null
                     : new Tie(
@@ -299,9 +303,7 @@ final class JottedText
     {
         $this->findInMethod();
         $this->resolveTies();
-        $verbs = $this->catalogue->vocabulary->words['reading']['verbs'];
-        [$steps, $besides] = (new MethodReader($this->set, $verbs))->read($this->method);
-        $stages = (new Staging($this->catalogue, $this->words, $this->standsIn))->of($this->groups, $steps);
+        [$stages, $besides] = $this->stages();
 
         return new Recipe(
             $this->name === '' ? 'New sauce' : $this->name,
@@ -314,6 +316,44 @@ final class JottedText
             serves: $this->serves,
             story: mb_substr(implode("\n", [...$this->remarks, ...$besides]), 0, 4000),
         );
+    }
+
+    /**
+     * What is done stands behind the whole list, or behind each part of it; then it is done to that part.
+     *
+     * @return array{list<Stage>, list<string>} the stages, and what was said besides
+     */
+    private function stages(): array
+    {
+        $method = new MethodReader($this->set, $this->catalogue->vocabulary->words['reading']['verbs']);
+        $staging = new Staging($this->catalogue, $this->words, $this->standsIn);
+        $last = 0;
+        foreach ($this->groups as $g => $group) {
+            $last = $group['lines'] === [] ? $last : $g;
+        }
+        $stages = [];
+        $besides = [];
+        foreach (array_keys($this->groups) as $g) {
+            $done = array_filter($this->method, static fn (array $done): bool => $done[1] === $g);
+            [$steps, $said] = $method->read(array_column($done, 0));
+            $stages = [...$stages, ...$staging->of([$this->groups[$g]], $steps)];
+            $besides = [...$besides, ...$said];
+        }
+        $isBehindAll = array_filter($this->method, static fn (array $done): bool => $done[1] < $last) === [];
+        if ($isBehindAll || count($stages) > Staging::MOST_STAGES) {
+            [$steps, $besides] = $method->read(array_column($this->method, 0));
+
+            return [$staging->of($this->groups, $steps), $besides];
+        }
+
+        return [
+            array_map(
+                static fn (Stage $stage, int $i): Stage => $stage->called('s'.($i + 1)),
+                $stages,
+                array_keys($stages),
+            ),
+            $besides,
+        ];
     }
 
     /** Ties are jotted by name; they are kept by line. One that names nothing in the recipe is asked. */

@@ -30,6 +30,8 @@ final readonly class MethodReader
         'a fifth' => 20.0,
     ];
 
+    private const LOOK_FOR = '/^look for\s*:\s*(.+?)\.?$/iu';
+
     /** @param array<string, string> $verbs processes by verb */
     public function __construct(private Kitchenware $kit, private array $verbs) {}
 
@@ -53,7 +55,7 @@ final readonly class MethodReader
                 $continues
                     = $last !== null
                     && ($step->kind === ProcessKind::None
-                        ? $step->strains || $step->lifts
+                        ? $step->strains || $step->lifts || preg_match(self::LOOK_FOR, $step->words) === 1
                         : $last->until === null && ! $last->strains && $step->kind === $last->kind
                             && ($last->minutes === null || $step->minutes === null));
                 if ($continues) {
@@ -113,6 +115,11 @@ final readonly class MethodReader
         ) {
             return null;
         }
+        if (preg_match(self::LOOK_FOR, $clause, $match) === 1) {
+            $seen = mb_substr($match[1], 0, 200);
+
+            return new Step($clause, ProcessKind::None, takesAll: $before === null, lookFor: $seen);
+        }
         $until = $this->until($said);
         $minutes = self::minutes($said);
         $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
@@ -162,7 +169,7 @@ final readonly class MethodReader
             self::heat($said),
             self::lid($said),
             $strains,
-            $strains && preg_match('/\b(?:press|squeez|push|wring)/u', $said) === 1,
+            $strains || $lifts ? self::press($said) : 0.0,
             $lifts,
             $takesAll,
             $until === null ? self::lookFor($clause) : '',
@@ -327,7 +334,7 @@ final readonly class MethodReader
         $shares = implode('|', array_keys(self::SHARES));
         if (
             preg_match(
-                "/\\bby (?:about |around |roughly |nearly )?({$shares}|\\d{1,2}\\s*(?:%|per ?cent))/u",
+                "/\\bby (?:about |around |roughly |nearly )?({$shares}|\\d{1,2}(?:\\.\\d+)?\\s*(?:%|per ?cent))/u",
                 $said,
                 $match,
             ) === 1
@@ -335,6 +342,11 @@ final readonly class MethodReader
             $percent = self::SHARES[$match[1]] ?? (float) $match[1];
 
             return $percent > 0.0 && $percent < 95.0 ? new Until('loss_percent', $percent) : null;
+        }
+        $gone = '/(\d{1,2}(?:\.\d+)?)\s*(?:%|per ?cent) (?:has |have |is )?(?:been )?(?:boiled|cooked|gone|'
+            .'evaporated)/u';
+        if (preg_match($gone, $said, $match) === 1 && (float) $match[1] > 0.0 && (float) $match[1] < 95.0) {
+            return new Until('loss_percent', (float) $match[1]);
         }
         if (
             preg_match(
@@ -352,7 +364,8 @@ final readonly class MethodReader
         if (
             preg_match(
                 '/\b(?:down|reduc\w*|boil\w*|simmer\w*|cook\w*|until)\b[^.]*?\b(?:to|have|left with|there (?:is|'
-                    .'are)|makes?|measures?)\s+(?:about |around |roughly )?(\d[^,.;]*|half a [^,.;]*|an? [^,.;]*)/u',
+                    .'are)|makes?|measures?)\s+(?:about |around |roughly )?(\d(?:[^,.;]|[.,](?=\d))*|half a '
+                        .'[^,.;]*|an? [^,.;]*)/u',
                 $said,
                 $match,
             ) === 1
@@ -374,6 +387,16 @@ final readonly class MethodReader
         }
 
         return null;
+    }
+
+    /** Share pressed out: as said, or half of it, which is what a spoon gets out of a sieve; judgement. */
+    private static function press(string $said): float
+    {
+        if (preg_match('/\bpress\w* out (\d{1,2}(?:\.\d+)?) ?%/u', $said, $match) === 1) {
+            return (float) $match[1] / 100;
+        }
+
+        return preg_match('/\b(?:press|squeez|push|wring)/u', $said) === 1 ? 0.5 : 0.0;
     }
 
     private static function heat(string $said): ?string

@@ -54,6 +54,37 @@ final readonly class Sorter
         };
     }
 
+    /** Whether what stands under a heading is method. */
+    public static function opensMethod(string $heading): bool
+    {
+        return preg_match(
+            '/^#*\s*(?:the )?(?:method|directions|instructions|steps|procedure|preparation|how to)\b/iu',
+            $heading,
+        ) === 1;
+    }
+
+    /** Whether what stands under a heading is said besides, whatever it names: "Notes", "Variations". */
+    public static function opensRemarks(string $heading): bool
+    {
+        return preg_match(
+            '/^#*\s*(?:the |my |cook’s |cook\'s )?(?:(?:recipe )?notes?|tips?|variations?|storage|storing|'
+                .'serving suggestions?|'
+                .'nutrition(?: facts| information)?|about (?:this|the) \w+)\s*:?$/iu',
+            $heading,
+        ) === 1;
+    }
+
+    /** Remarks go on until the next heading that looks like one: "For a hotter sauce" is none. */
+    public static function endsRemarks(LineKind $kind, string $raw): bool
+    {
+        return match ($kind) {
+            LineKind::Rule, LineKind::Servings => true,
+            LineKind::Heading => preg_match('/^(?:#|\*\*|__)|:$/u', $raw) === 1
+                || preg_match('/^(?:ingredients|method|directions|instructions)$/iu', $raw) === 1,
+            default => false,
+        };
+    }
+
     /** What it makes, in its own words. */
     public static function yieldOf(string $line): string
     {
@@ -149,7 +180,7 @@ final readonly class Sorter
 
     private function isMethod(string $line): bool
     {
-        if (preg_match(self::TIME, $line) === 1) {
+        if (preg_match(self::TIME, $line) === 1 || preg_match('/^look for\s*:/iu', $line) === 1) {
             return true;
         }
         $words = preg_split('/[^\p{L}\'’-]+/u', mb_strtolower($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];

@@ -20,7 +20,7 @@ use Vinculum\Recipe\Strain;
  */
 final readonly class Staging
 {
-    private const MOST_STAGES = 12;
+    public const MOST_STAGES = 12;
 
     /**
      * @param array<string, string> $words what each line was called, by id
@@ -61,7 +61,7 @@ final readonly class Staging
                 $step->kind === ProcessKind::None
                     ? null
                     : new Process($step->kind, $step->heat, $step->minutes, $step->until, lid: $step->lid),
-                $step->strains || $step->lifts ? new Strain($step->presses ? 0.5 : 0.0) : null,
+                $step->strains || $step->lifts ? new Strain($step->press) : null,
                 $step->lookFor,
             );
         }
@@ -281,7 +281,7 @@ final readonly class Staging
             if ($step->kind === ProcessKind::Blend) {
                 break;
             }
-            if (! $step->strains || $step->presses) {
+            if (! $step->strains || $step->press > 0.0) {
                 continue;
             }
             $before = array_map(
@@ -300,17 +300,20 @@ final readonly class Staging
         return $stages;
     }
 
+    /** What is whole gives less to the pot than what is cut. */
+    public static function liftedAs(?string $preparation): Handling
+    {
+        return preg_match('/\bwhole\b/iu', $preparation ?? '') === 1 ? Handling::Whole : Handling::Steeped;
+    }
+
     private static function steeped(Line $line): Line
     {
-        $handling
-            = preg_match('/\bwhole\b/iu', $line->prep ?? '') === 1 ? Handling::Whole : Handling::Steeped;
-
         return new Line(
             $line->id,
             $line->ingredient,
             $line->amount,
             $line->prep,
-            $handling,
+            self::liftedAs($line->prep),
             tie: $line->tie,
             optional: $line->optional,
             note: $line->note,

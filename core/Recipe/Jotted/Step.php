@@ -12,6 +12,7 @@ final readonly class Step
 {
     /**
      * @param string|null $heat low, medium or high
+     * @param float $press share of what stays behind that is pressed out, 0 to 1
      * @param bool $takesAll what is left goes in now
      */
     public function __construct(
@@ -22,7 +23,7 @@ final readonly class Step
         public ?string $heat = null,
         public ?bool $lid = null,
         public bool $strains = false,
-        public bool $presses = false,
+        public float $press = 0.0,
         public bool $lifts = false,
         public bool $takesAll = false,
         public string $lookFor = '',
@@ -39,7 +40,7 @@ final readonly class Step
             $this->heat ?? $later->heat,
             $this->lid ?? $later->lid,
             $this->strains || $later->strains,
-            $this->presses || $later->presses,
+            max($this->press, $later->press),
             $this->lifts || $later->lifts,
             $this->takesAll || $later->takesAll,
             trim("{$this->lookFor} {$later->lookFor}"),

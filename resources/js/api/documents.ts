@@ -1100,6 +1100,10 @@ export interface Import {
      */
     guesses: string[];
   }[];
+  /**
+   * what the recipe has no place for, in words
+   */
+  lost: string[];
 }
 export interface IngredientList {
   ingredients: {

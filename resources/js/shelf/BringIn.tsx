@@ -32,7 +32,7 @@ export function BringIn({ onClose }: { onClose: () => void }) {
         From a file
         <input
           type="file"
-          accept=".json,.jsonld,.csv,.md,.txt,application/json,text/*"
+          accept=".json,.jsonld,.csv,.md,.txt,.html,.htm,application/json,text/*"
           onChange={async (event) => {
             const file = event.target.files?.[0];
             if (file) setText(await file.text());
@@ -65,6 +65,9 @@ export function BringIn({ onClose }: { onClose: () => void }) {
             answers={answers}
             onAnswer={(index, answer) => setAnswers((was) => ({ ...was, [index]: answer }))}
           />
+          {read.data.lost.length > 0 && (
+            <p className="quiet">A recipe here has no place for its {read.data.lost.join('; ')}.</p>
+          )}
           <button
             type="button"
             className="do"

@@ -61,7 +61,7 @@ final class FormatsTest extends TestCase
         self::assertSame(self::amounts($weighed->recipe), self::amounts($fromMarkdown));
         self::assertSame('Test', $fromMarkdown->name);
 
-        [$fromCsv] = JottedText::read(Markdown::fromCsv(Markdown::csv($weighed)), Sauce::catalogue());
+        [$fromCsv] = JottedText::read(Markdown::fromCsv(Markdown::csv($weighed))[0], Sauce::catalogue());
         self::assertSame(self::amounts($weighed->recipe), self::amounts($fromCsv));
     }
 

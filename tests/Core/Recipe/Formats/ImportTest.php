@@ -4,23 +4,32 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe\Formats;
 
+use Eris\Attributes\ErisShrink;
+use Eris\Generators;
+use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Server;
 use Vinculum\Amount\MeasuringSet;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Recipe\Formats\JsonLd;
 use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Formats\WebPage;
+use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedRecipe;
 
 /** The many shapes in which a schema.org Recipe comes, and every demo recipe out and in again. */
 final class ImportTest extends TestCase
 {
+    use TestTrait;
+
     /** @return iterable<string, array{array<array-key, mixed>}> the same sauce, as different pages write it */
     public static function shapes(): iterable
     {
@@ -91,7 +100,7 @@ final class ImportTest extends TestCase
             $jsonLd = json_decode((string) json_encode(JsonLd::write($weighed, '1 jar')['document']), true);
             $read = [
                 'Markdown' => JottedText::read(Markdown::write($weighed), Sauce::catalogue(), MeasuringSet::Us)[0],
-                'CSV' => JottedText::read(Markdown::fromCsv(Markdown::csv($weighed)), Sauce::catalogue(), MeasuringSet::Us)[0],
+                'CSV' => JottedText::read(Markdown::fromCsv(Markdown::csv($weighed))[0], Sauce::catalogue(), MeasuringSet::Us)[0],
                 'JSON-LD' => JsonLd::read($jsonLd, Sauce::catalogue(), MeasuringSet::Us)[0],
             ];
             foreach ($read as $format => $recipe) {
@@ -105,7 +114,7 @@ final class ImportTest extends TestCase
     {
         foreach (["Ingredient;Quantity;Unit\nplums;250;g\nsugar;1,5;cups\n", "unit\tamount\titem\ng\t250\tplums\ncups\t1,5\tsugar\n", "amount,unit,ingredient\n250,g,plums\n1.5,cups,sugar\n"] as $csv) {
             self::assertTrue(Markdown::isCsv($csv));
-            $recipe = JottedText::read(Markdown::fromCsv($csv), Sauce::catalogue(), MeasuringSet::Us)[0];
+            $recipe = JottedText::read(Markdown::fromCsv($csv)[0], Sauce::catalogue(), MeasuringSet::Us)[0];
             self::assertEqualsWithDelta([250.0, 299.9], array_map(static fn ($line): float => round($line->grams, 1), WeighedRecipe::of($recipe, Sauce::catalogue())->lines), 0.1);
         }
         self::assertFalse(Markdown::isCsv("Plum sauce\n1 kg plums"));
@@ -117,6 +126,58 @@ final class ImportTest extends TestCase
 
         self::assertGreaterThanOrEqual(2, count($recipe->lines()));
         self::assertNotEmpty($questions);
+    }
+
+    public function test_the_recipe_is_found_in_any_script_of_a_page_and_what_has_no_place_is_said(): void
+    {
+        $recipe = ['@type' => 'Recipe', 'name' => 'Plum sauce', 'image' => 'p.jpg', 'author' => ['name' => 'nobody'], 'keywords' => '', 'totalTime' => 'PT1H', 'description' => 'Good with 2 cups of rice. Boil it for jam.', 'recipeIngredient' => ['900 g plums', '200 g sugar'], 'recipeInstructions' => [['@type' => 'HowToSection', 'name' => 'The fruit', 'itemListElement' => ['Simmer the plums for 20 minutes.']], ['@type' => 'HowToSection', 'name' => 'To finish', 'itemListElement' => [['@type' => 'HowToStep', 'text' => 'Stir in the sugar.']]]]];
+        $page = "<!doctype html><html><script type=\"application/ld+json\">{\"@type\":\"WebSite\"}</script><script type='application/ld+json'>{broken,</script>\n<script type=\"application/ld+json\">//<![CDATA[\n".json_encode($recipe, JSON_THROW_ON_ERROR)."\n//]]></script><p>1 cup of markup</p>";
+        [$read, $questions, $lost] = JsonLd::read(WebPage::described($page) ?? self::fail(), Sauce::catalogue(), MeasuringSet::Us);
+
+        self::assertSame([], $questions);
+        self::assertSame([['plum'], ['sugar']], array_map(static fn (Stage $stage): array => array_map(static fn (Line $line): string => $line->ingredient, $stage->lines), $read->stages));
+        self::assertSame('Good with 2 cups of rice. Boil it for jam.', $read->story);
+        self::assertSame(['pictures', 'who wrote it and when', 'times as a whole; those of the steps are read'], $lost);
+    }
+
+    public function test_a_page_without_a_script_that_can_be_read_is_refused_with_what_to_do(): void
+    {
+        self::assertNull(WebPage::described("1 cup sugar\n<b>2</b> plums"));
+        foreach (['<div itemscope itemtype="https://schema.org/Recipe"><li itemprop="recipeIngredient">1 cup sugar</li></div>' => 'microdata', "<!-- a -->\n<html><body>1 cup sugar</body></html>" => 'without a recipe that can be read by machine', '<html><script type="application/ld+json">{oops</script></html>' => 'Copy the list and the method'] as $page => $words) {
+            try {
+                WebPage::described($page);
+                self::fail('It was read.');
+            } catch (InvalidRecipe $why) {
+                self::assertStringContainsString($words, $why->getMessage());
+            }
+        }
+    }
+
+    public function test_a_table_says_which_of_its_columns_are_not_read(): void
+    {
+        self::assertSame(['the column “Shop”'], Markdown::fromCsv("Item;Shop;Qty;Grams\nsugar;corner;1 cup;200\n")[1]);
+    }
+
+    /** Other recipes every time; what fails says with which seed to see it again. */
+    #[ErisShrink(10)]
+    public function test_any_recipe_comes_back_from_markdown_and_csv_with_the_same_figures(): void
+    {
+        $slugs = array_values(array_filter(Sauce::catalogue()->slugs(), static fn (string $slug): bool => ! Sauce::ingredient($slug)->is('refused')));
+        $line = Generators::tuple(Generators::elements(...$slugs), Generators::elements('250 g', '1/3 cup', '1 1/2 tsp', '2 tbsp', '0.5 l', '75 ml', '1.25 kg'));
+        $this->limitTo(30)->forAll(Generators::vector(4, $line), Generators::vector(2, $line), Generators::elements(null, ['kind' => 'simmer', 'minutes' => 25, 'heat' => 'low'], ['kind' => 'boil', 'minutes' => 5, 'lid' => true], ['kind' => 'rest', 'minutes' => 120]))->then(function (array $first, array $second, ?array $process): void {
+            $stage = static fn (string $id, array $pairs, ?array $process): array => ['id' => $id, 'name' => "Part {$id}", 'lines' => array_map(static fn (array $pair, int $i): array => ['id' => $id.$i, 'ingredient' => $pair[0], 'amount' => $pair[1]], $pairs, array_keys($pairs))] + ($process === null ? [] : ['process' => $process]);
+            $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Any', 'measures' => 'us', 'stages' => [$stage('a', $first, $process), $stage('b', $second, null)]]);
+            $whole = Evaluation::of($recipe, Sauce::catalogue(), null);
+            [$fromMarkdown] = JottedText::read(Markdown::write($whole->cooked->weighed), Sauce::catalogue());
+            [$fromCsv] = JottedText::read(Markdown::fromCsv(Markdown::csv($whole->cooked->weighed))[0], Sauce::catalogue());
+
+            $same = static fn (Evaluation $one): array => array_map(static fn ($line): array => [$line->line->ingredient, round($line->grams, 6)], $one->cooked->weighed->lines);
+            self::assertSame($same($whole), $same(Evaluation::of($fromCsv, Sauce::catalogue(), null)), 'the table');
+            $read = Evaluation::of($fromMarkdown, Sauce::catalogue(), null);
+            self::assertSame($same($whole), $same($read), Markdown::write($whole->cooked->weighed));
+            self::assertEqualsWithDelta($whole->cooked->mixture->mass(), $read->cooked->mixture->mass(), 1e-6 * $whole->cooked->mixture->mass(), Markdown::write($whole->cooked->weighed));
+            self::assertEqualsWithDelta($whole->cooked->mixture->grams, $read->cooked->mixture->grams, 1e-6);
+        });
     }
 
     /** @return iterable<string, array{string}> */
@@ -146,7 +207,14 @@ final class ImportTest extends TestCase
         foreach ($weighed->lines as $i => $line) {
             self::assertEqualsWithDelta($line->grams, $again->lines[$i]->grams, 0.02 * $line->grams + 0.1, $line->line->ingredient);
         }
-        self::assertStringContainsString($weighed->recipe->name, Markdown::write($weighed));
         self::assertSame(1 + count($weighed->lines), substr_count(trim(Markdown::csv($weighed)), "\n") + 1);
+
+        // a line that follows another leaves with its grams, rounded to a tenth
+        [$read, $questions] = JottedText::read(Markdown::write($weighed), Sauce::catalogue(), $weighed->recipe->measures);
+        $of = static fn (Recipe $recipe): array => Evaluation::of($recipe, Sauce::catalogue(), null)->cooked->mixture->grams;
+        self::assertEqualsWithDelta($of($weighed->recipe), $of($read), 0.005);
+        self::assertSame([], $questions);
+        $says = static fn (Recipe $recipe): array => array_map(static fn (Stage $stage): array => [$stage->lookFor, $stage->strain?->press, array_map(static fn (Line $line): string => $line->handling->value, $stage->lines)], $recipe->stages);
+        self::assertSame($says($weighed->recipe), $says($read));
     }
 }
