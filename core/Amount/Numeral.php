@@ -11,6 +11,9 @@ namespace Vinculum\Amount;
  */
 final readonly class Numeral
 {
+    /** What begins a number, for a look ahead. */
+    public const BEGINS = '[\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]';
+
     private const VULGAR = [
         '½' => [1, 2],
         '⅓' => [1, 3],
@@ -119,7 +122,7 @@ final readonly class Numeral
      */
     public static function read(string $text): ?array
     {
-        $isBetween = preg_match('/^\s*(?:between|from)\s+(?=[\d½⅓⅔¼¾⅛⅜⅝⅞])/iu', $text, $between) === 1;
+        $isBetween = preg_match('/^\s*(?:between|from)\s+(?='.self::BEGINS.')/iu', $text, $between) === 1;
         $first = self::readOne($isBetween ? substr($text, strlen($between[0])) : $text);
         if ($first === null) {
             return null;
@@ -129,7 +132,7 @@ final readonly class Numeral
             preg_match(
                 '/^\s*(?:-|–|—|to\b|or\b'
                     .($isBetween ? '|and\b' : '')
-                    .')\s*(?:up\s+to\s+)?(?=[\d½⅓⅔¼¾⅛⅜⅝⅞])/u',
+                    .')\s*(?:up\s+to\s+)?(?='.self::BEGINS.')/u',
                 $rest,
                 $match,
             ) === 1
@@ -151,6 +154,14 @@ final readonly class Numeral
         }
 
         return [$from, $rest];
+    }
+
+    /** A value in digits, without zeros at its end. */
+    public static function digits(float $value, int $places = 3): string
+    {
+        $digits = number_format($value, $places, '.', '');
+
+        return $places > 0 ? rtrim(rtrim($digits, '0'), '.') : $digits;
     }
 
     /** Digits of any script as 0 to 9, and a fraction's slash as one. */

@@ -68,7 +68,7 @@ final class Rungs
             }
         }
 
-        return rtrim(rtrim(number_format($number, 3, '.', ''), '0'), '.');
+        return Numeral::digits($number);
     }
 
     /**

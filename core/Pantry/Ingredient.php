@@ -68,6 +68,12 @@ final readonly class Ingredient
         public ?array $season,
     ) {}
 
+    /** Starch, gum or the like: water stands beside them, to slake them with. */
+    public function isThickener(): bool
+    {
+        return $this->group === 'thickeners' && ! $this->is('plain-water');
+    }
+
     /**
      * @param CompiledIngredient $compiled
      */

@@ -42,6 +42,8 @@ namespace Vinculum\Pantry;
  *         preparations: list<string>,
  *         qualities: list<string>,
  *         forms: list<string>,
+ *         commands: list<string>,
+ *         timed: list<string>,
  *         verbs: array<string, string>,
  *     },
  * }

@@ -34,6 +34,18 @@ final readonly class Line
         public array $extra = [],
     ) {}
 
+    /** The same line, which now goes in as much as another does. */
+    public function tiedTo(Tie $tie): self
+    {
+        return $this->with(null, $this->handling, $tie);
+    }
+
+    /** The same line, lifted out again or left in. */
+    public function handled(Handling $handling): self
+    {
+        return $this->with($this->amount, $handling, $this->tie);
+    }
+
     /** The same line with an amount of its own. */
     public function withAmount(string $amount): self
     {
@@ -43,15 +55,20 @@ final readonly class Line
     /** The same line of a batch of another size, with its amount written anew. */
     public function scaled(?string $amount, float $factor): self
     {
+        return $this->with($amount, $this->handling, $this->tie, $factor);
+    }
+
+    private function with(?string $amount, Handling $handling, ?Tie $tie, float $factor = 1.0): self
+    {
         return new self(
             $this->id,
             $this->ingredient,
             $amount,
             $this->prep,
-            $this->handling,
+            $handling,
             $this->extent,
             $this->lossPercent,
-            $this->tie,
+            $tie,
             $this->lock,
             $this->minG === null ? null : $this->minG * $factor,
             $this->maxG === null ? null : $this->maxG * $factor,

@@ -9,6 +9,7 @@ use Vinculum\Amount\AmountWriter;
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Numeral;
 use Vinculum\Amount\Rungs;
 use Vinculum\Amount\Unit;
 use Vinculum\Amount\Units;
@@ -136,8 +137,7 @@ final class LineWriter
     {
         $step = $grams < 10 * $kit->scaleStep ? 0.1 : $kit->scaleStep;
 
-        return rtrim(rtrim(number_format(max($step, round($grams / $step) * $step), 1, '.', ''), '0'), '.')
-            .' g';
+        return Numeral::digits(max($step, round($grams / $step) * $step), 1).' g';
     }
 
     /**

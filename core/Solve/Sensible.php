@@ -95,7 +95,7 @@ final readonly class Sensible
     {
         foreach ($this->own as $own) {
             if ($own->slug === $thing->slug) {
-                return ! $this->isThickener($thing) || $this->mayThicken();
+                return ! $thing->isThickener() || $this->mayThicken();
             }
         }
 
@@ -113,7 +113,7 @@ final readonly class Sensible
             }
             // oil and butter make nothing thinner, and a thickener does the contrary
             if ($feel === Feel::Thick) {
-                if ($thing->perGram[Constituent::FAT] > self::FATTY || $this->isThickener($thing)) {
+                if ($thing->perGram[Constituent::FAT] > self::FATTY || $thing->isThickener()) {
                     return true;
                 }
                 continue;
@@ -191,7 +191,7 @@ final readonly class Sensible
         if (in_array($thing->slug, $this->strangers, true)) {
             return false;
         }
-        if ($this->isThickener($thing)) {
+        if ($thing->isThickener()) {
             return $this->mayThicken();
         }
         foreach ($this->own as $own) {
@@ -217,11 +217,6 @@ final readonly class Sensible
         return isset($this->feels[Feel::Hot->value])
             && $this->feels[Feel::Hot->value] < 0.0
             && $thing->is('chilli');
-    }
-
-    private function isThickener(Ingredient $thing): bool
-    {
-        return $thing->group === 'thickeners' && ! $thing->is('plain-water');
     }
 
     /** Starch wants to boil, and is asked for where the sauce is thin. */

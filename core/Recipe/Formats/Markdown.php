@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Formats;
 
+use Vinculum\Amount\Numeral;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Stage;
@@ -215,7 +216,7 @@ final class Markdown
 
     private static function grams(WeighedLine $line): string
     {
-        return rtrim(rtrim(number_format($line->grams, 1, '.', ''), '0'), '.').' g';
+        return Numeral::digits($line->grams, 1).' g';
     }
 
     /** One line of it, that no reader takes for a heading or a link. */

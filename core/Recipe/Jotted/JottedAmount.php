@@ -10,6 +10,7 @@ use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Numeral;
 use Vinculum\Amount\Unit;
+use Vinculum\Amount\Units;
 use Vinculum\Amount\UnreadableAmount;
 
 /**
@@ -18,9 +19,6 @@ use Vinculum\Amount\UnreadableAmount;
  */
 final readonly class JottedAmount
 {
-    /** What begins a number, for a look ahead. */
-    public const NUMBER = '[\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]';
-
     private const CONTAINER
         = 'tins?|cans?|jars?|bottles?|packets?|packs?|packages?|pkgs?|pouch(?:es)?|cartons?|bags?|tubs?|boxes|'
         .'box|punnets?'
@@ -105,7 +103,8 @@ final readonly class JottedAmount
         }
     }
 
-    private static function isMeasured(?Unit $unit): bool
+    /** A unit that a scale or a spoon shows. */
+    public static function isMeasured(?Unit $unit): bool
     {
         return $unit !== null
             && ! $unit->informal
@@ -127,7 +126,7 @@ final readonly class JottedAmount
     {
         while (
             $unit !== null
-            && preg_match('/^\s*(\+|plus\b|and\b|)\s*(?=(?:'.self::NUMBER.'|an?\s))/iu', $rest, $match) === 1
+            && preg_match('/^\s*(\+|plus\b|and\b|)\s*(?=(?:'.Numeral::BEGINS.'|an?\s))/iu', $rest, $match) === 1
         ) {
             $next = self::oneOrNone(substr($rest, strlen($match[0])), $kit);
             if (
@@ -157,8 +156,8 @@ final readonly class JottedAmount
         $others = [];
         foreach (
             [
-                '/^\s*(?:\/|,|\bor\b|=|\|)\s*(?='.self::NUMBER.')/iu',
-                '/^\s*[(\[]\s*(?:about\s+|or\s+|approx\.?\s+|~\s*)?(?='.self::NUMBER.')/iu',
+                '/^\s*(?:\/|,|\bor\b|=|\|)\s*(?='.Numeral::BEGINS.')/iu',
+                '/^\s*[(\[]\s*(?:about\s+|or\s+|approx\.?\s+|~\s*)?(?='.Numeral::BEGINS.')/iu',
             ] as $i => $pattern
         ) {
             if (preg_match($pattern, $rest, $match) === 1) {
@@ -200,7 +199,7 @@ final readonly class JottedAmount
     private static function one(string $line, Kitchenware $kit): ?array
     {
         // "a 5 cm piece"
-        $line = preg_replace('/^\s*an?\s+(?='.self::NUMBER.')/iu', '', $line) ?? $line;
+        $line = preg_replace('/^\s*an?\s+(?='.Numeral::BEGINS.')/iu', '', $line) ?? $line;
         $line
             = preg_replace(
                 '/^\s*(?:an?\s+)?(large|small|big|good|generous)\s+(?=(?:bunch|handful|sprig|head|bulb|knob|'
@@ -231,7 +230,7 @@ final readonly class JottedAmount
                 ? [
                     trim("{$loose} {$word[0]}"),
                     self::withoutOf($word[1] ?? ''),
-                    $unit ?? \Vinculum\Amount\Units::count($word[0]),
+                    $unit ?? Units::count($word[0]),
                 ]
                 : null;
         }
@@ -267,7 +266,11 @@ final readonly class JottedAmount
             }
             $unit = $kit->find($word[1]);
             $follows = substr($tail, strlen($word[1]));
-            if ($unit === null || ! self::isMeant($word[1], $follows, $unit->dimension)) {
+            // "2 each" counts; "2 each onions" is 2 of what follows
+            $isAside = $unit?->dimension === Dimension::Count
+                && trim($follows) !== ''
+                && mb_strtolower($word[1]) === 'each';
+            if ($unit === null || $isAside) {
                 continue;
             }
             // "1 cup heaping brown sugar", "1 Tbsp heaped, garam masala": the loose word may stand behind
@@ -282,10 +285,7 @@ final readonly class JottedAmount
                 ) === 1
             ) {
                 $later = $match[1];
-                $behind
-                    = strlen($match[0]) - strlen((string) preg_replace('/^\s+/', '', $match[0])) === 0
-                        ? strlen($match[0])
-                        : strlen(ltrim($match[0]));
+                $behind = strlen(ltrim($match[0]));
             }
             if (
                 $later !== ''
@@ -326,7 +326,7 @@ final readonly class JottedAmount
         }
         $count = Numeral::read(($match[1] ?? '') === '' ? '1' : $match[1])[0]->value ?? 1.0;
 
-        return [self::digits($count).' thumb', self::withoutOf(substr($text, strlen($match[0]))), null];
+        return [Numeral::digits($count).' thumb', self::withoutOf(substr($text, strlen($match[0]))), null];
     }
 
     /**
@@ -384,7 +384,7 @@ final readonly class JottedAmount
             return $unit === null
                 ? null
                 : [
-                    self::digits($total).' '.mb_strtolower($each[2]),
+                    Numeral::digits($total).' '.mb_strtolower($each[2]),
                     $tin.self::withoutOf($follows),
                     $unit,
                 ];
@@ -403,7 +403,7 @@ final readonly class JottedAmount
             return $unit === null
                 ? null
                 : [
-                    self::digits($count).' '.mb_strtolower($each[1]),
+                    Numeral::digits($count).' '.mb_strtolower($each[1]),
                     $tin.self::withoutOf(substr($rest, strlen($each[0]))),
                     $unit,
                 ];
@@ -419,22 +419,7 @@ final readonly class JottedAmount
 
         return $term?->unit === null || $number === 1.0
             ? $size
-            : self::digits($number * $term->number->value).' '.$term->unit->name;
-    }
-
-    private static function digits(float $value): string
-    {
-        return rtrim(rtrim(sprintf('%.3f', $value), '0'), '.');
-    }
-
-    /** A word that is a unit is not always meant as one: "2 whole cloves" counts cloves, "2 spoon"… */
-    private static function isMeant(string $word, string $follows, Dimension $dimension): bool
-    {
-        return match (true) {
-            $dimension === Dimension::Count => trim($follows) === '' || preg_match('/^each$/i', $word) !== 1,
-            // "1 bit" is a measure only of something, and "c" no name of a thing
-            default => true,
-        };
+            : Numeral::digits($number * $term->number->value).' '.$term->unit->name;
     }
 
     private static function withoutOf(string $rest): string

@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Numeral;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
@@ -72,7 +73,8 @@ final class JottedText
     {
         $this->naming = new Naming($catalogue, $set->set->value);
         $this->reader = new LineReader($catalogue, $set, $this->naming);
-        $this->sorter = new Sorter($this->naming, $set, $catalogue->vocabulary->words['reading']['verbs']);
+        $reading = $catalogue->vocabulary->words['reading'];
+        $this->sorter = new Sorter($this->naming, $set, $reading['verbs'], $reading['commands']);
     }
 
     /**
@@ -117,11 +119,11 @@ final class JottedText
     private static function unrolled(array $lines): array
     {
         $chunks = count($lines) > 3 ? [] : (preg_split('/\s*;\s*/u', trim(implode(' ', $lines))) ?: []);
-        $withNumber = preg_grep('/'.JottedAmount::NUMBER.'/u', $chunks) ?: [];
+        $withNumber = preg_grep('/'.Numeral::BEGINS.'/u', $chunks) ?: [];
         if (count($withNumber) < 3) {
             return $lines;
         }
-        if (preg_match('/^(\D{3,60}?)\s*[–—:-]\s*('.JottedAmount::NUMBER.'.*)$/u', $chunks[0], $match) === 1) {
+        if (preg_match('/^(\D{3,60}?)\s*[–—:-]\s*('.Numeral::BEGINS.'.*)$/u', $chunks[0], $match) === 1) {
             array_splice($chunks, 0, 1, [$match[1], $match[2]]);
         }
         $last = (string) array_pop($chunks);
@@ -142,7 +144,7 @@ final class JottedText
             }
         }
         $after = '/\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+(?:another\s+|about\s+)?('
-            .JottedAmount::NUMBER.'[^,.;()]*)/iu';
+            .Numeral::BEGINS.'[^,.;()]*)/iu';
         foreach ($this->method as [$sentence]) {
             preg_match_all($after, $sentence, $matches);
             foreach ($matches[1] as $said) {
@@ -238,8 +240,7 @@ final class JottedText
 
             return;
         }
-        $isList = preg_match('/^(?:the )?(?:ingredients?|you(?:’|\')?(?:ll| will)? need|what you need)$/iu', $name) === 1;
-        if ($isList || Sorter::opensMethod($name) || Sorter::opensRemarks($name)) {
+        if (Sorter::opensList($name) || Sorter::opensMethod($name) || Sorter::opensRemarks($name)) {
             return;
         }
         if ($this->groups[count($this->groups) - 1]['lines'] === []) {
@@ -325,35 +326,32 @@ final class JottedText
      */
     private function stages(): array
     {
-        $method = new MethodReader($this->set, $this->catalogue->vocabulary->words['reading']['verbs']);
+        $reading = $this->catalogue->vocabulary->words['reading'];
+        $method = new MethodReader($this->set, $reading['verbs'], $reading['timed']);
         $staging = new Staging($this->catalogue, $this->words, $this->standsIn);
         $last = 0;
         foreach ($this->groups as $g => $group) {
             $last = $group['lines'] === [] ? $last : $g;
         }
+        $isInParts = array_filter($this->method, static fn (array $done): bool => $done[1] < $last) !== [];
         $stages = [];
         $besides = [];
-        foreach (array_keys($this->groups) as $g) {
+        foreach ($isInParts ? $this->groups : [] as $g => $group) {
             $done = array_filter($this->method, static fn (array $done): bool => $done[1] === $g);
             [$steps, $said] = $method->read(array_column($done, 0));
-            $stages = [...$stages, ...$staging->of([$this->groups[$g]], $steps)];
+            $stages = [...$stages, ...$staging->of([$group], $steps)];
             $besides = [...$besides, ...$said];
         }
-        $isBehindAll = array_filter($this->method, static fn (array $done): bool => $done[1] < $last) === [];
-        if ($isBehindAll || count($stages) > Staging::MOST_STAGES) {
+        if (! $isInParts || count($stages) > Staging::MOST_STAGES) {
             [$steps, $besides] = $method->read(array_column($this->method, 0));
 
             return [$staging->of($this->groups, $steps), $besides];
         }
+        foreach ($stages as $i => $stage) {
+            $stages[$i] = $stage->called('s'.($i + 1));
+        }
 
-        return [
-            array_map(
-                static fn (Stage $stage, int $i): Stage => $stage->called('s'.($i + 1)),
-                $stages,
-                array_keys($stages),
-            ),
-            $besides,
-        ];
+        return [$stages, $besides];
     }
 
     /** Ties are jotted by name; they are kept by line. One that names nothing in the recipe is asked. */
@@ -383,13 +381,7 @@ final class JottedText
         }
         $target = $byIngredient[$line->tie->line] ?? $line->id;
         if ($target !== $line->id) {
-            return new Line(
-                $line->id,
-                $line->ingredient,
-                null,
-                tie: new Tie($target, $line->tie->ratio),
-                optional: $line->optional,
-            );
+            return $line->tiedTo(new Tie($target, $line->tie->ratio));
         }
         $this->questions[] = new Question(
             $this->tieLines[$line->id] ?? 0,

@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\Numeral;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Pantry\Catalogue;
@@ -201,7 +202,7 @@ final readonly class LineReader
                 : [
                     $this->line(
                         $match[1],
-                        self::digits($used).' '.mb_strtolower($unit),
+                        Numeral::digits($used).' '.mb_strtolower($unit),
                         $optional,
                         "before {$match[2]}, after {$match[4]} {$unit}",
                     ),
@@ -251,7 +252,7 @@ final readonly class LineReader
                 $match[1],
             ],
             preg_match(
-                '/^(lemon|lime|orange|grapefruit)\s+(juice|zest)\s*(?:[(,]\s*|\b(?=from|of))\s*(?:from\s+|'
+                '/^(\p{L}+)\s+(juice|zest)\s*(?:[(,]\s*|\b(?=from|of))\s*(?:from\s+|'
                     .'of\s+)?((?:about\s+)?(?:\d|'
                     .'½|half|one|two|three|a\b).*?)\)?$/iu',
                 $line,
@@ -259,11 +260,11 @@ final readonly class LineReader
             ) === 1 && preg_match("/\\b{$match[1]}/iu", $match[3]) === 1
                 => [[$match[2]], $match[3]],
             preg_match(
-                '/^(?:lemon|lime|orange|grapefruit) squeeze$|^(?:an? )?squeeze of (?:an? )?(lemon|lime|orange)$/iu',
+                '/^(?|(\p{L}+) squeeze|(?:an? )?squeeze of (?:an? )?(\p{L}+))$/iu',
                 $line,
                 $match,
             ) === 1
-                => [['squeeze'], $match[1] ?? $line],
+                => [['squeeze'], $match[1]],
             default => [[], ''],
         };
         if ($wanted === []) {
@@ -317,7 +318,7 @@ final readonly class LineReader
         $amount = JottedAmount::at($line, $this->kit);
         if (
             preg_match(
-                '/^(.+?)\s*[,:(–-]?\s*((?:about\s+)?'.JottedAmount::NUMBER.'.*?)\s*(?:of\s+)?each\)?$/iu',
+                '/^(.+?)\s*[,:(–-]?\s*((?:about\s+)?'.Numeral::BEGINS.'.*?)\s*(?:of\s+)?each\)?$/iu',
                 $line,
                 $match,
             ) === 1
@@ -508,18 +509,18 @@ final readonly class LineReader
     {
         $number
             = '((?:about |around |approx\.? |a |half |one |two |three )?'
-            .JottedAmount::NUMBER
+            .Numeral::BEGINS
             .'[^,;]*|(?:half |quarter )?an? [^,;]+|(?:one|two|three|four|half)\s[^,;]+)';
         foreach (
             [
-                '/^(\D*?\p{L}[^\d½⅓⅔¼¾⅛]*?)\s*(?:\bx|×)\s*((?:'.JottedAmount::NUMBER.')[^,;]*)(.*)$/iu',
+                '/^(\D*?\p{L}[^\d½⅓⅔¼¾⅛]*?)\s*(?:\bx|×)\s*((?:'.Numeral::BEGINS.')[^,;]*)(.*)$/iu',
                 '/^([^(]*?\p{L}[^(\d]*?)\s*\(\s*'.$number.'\s*\)(.*)$/iu',
                 '/^([^,;]*?\p{L}[^,;\d½⅓⅔¼¾⅛]*?)\s*(?:…|[,:–—-])?\s*((?:about |around |approx\.? )?'
-                .JottedAmount::NUMBER
+                .Numeral::BEGINS
                 .'[^,;]*)((?:[,;].*)?)$/iu',
                 '/^([^,;:]*?\p{L}[^,;:]*?)\s*(?:…|[,:–—])\s*'.$number.'((?:[,;].*)?)$/iu',
                 '/^(.*?\p{L}[^\d½⅓⅔¼¾⅛]*?)\s*(?:…|[,:–—-])?\s*((?:about |around )?'
-                .JottedAmount::NUMBER
+                .Numeral::BEGINS
                 .'[^,;]*)()$/iu',
             ] as $i => $pattern
         ) {
@@ -613,14 +614,7 @@ final readonly class LineReader
             ];
 
             return $this->made(
-                new Named(
-                    $named->ingredient,
-                    $named->words,
-                    $preparation,
-                    $named->isSure,
-                    $named->guesses,
-                    $named->like,
-                ),
+                $named->prepared($preparation),
                 $stated,
                 $optional,
                 "written as {$text}",
@@ -674,7 +668,7 @@ final readonly class LineReader
      */
     private function stated(JottedAmount $amount, string $rest): array
     {
-        foreach ([...$amount->others] as $other) {
+        foreach ($amount->others as $other) {
             $unit = JottedAmount::parse($other, $this->kit)?->terms[0]->unit ?? null;
             if (! $amount->isMeasuredOut() && $unit?->dimension === Dimension::Mass) {
                 return [$rest, $other, ''];
@@ -768,26 +762,20 @@ final readonly class LineReader
         if ($thing === null || ! $named->isSure) {
             return [$text, $named, []];
         }
-        if (
-            $amount->unit?->dimension === Dimension::Volume
-            && preg_match('/^(?:orange|grapefruit)s?$/iu', Naming::parted($rest)[0]) === 1
-            && Naming::parted($rest)[1] === []
-        ) {
-            $juice
-                = $this->catalogue->named("{$thing->shortName()} juice")
-                ?? $this->catalogue->named('orange juice');
+        [$head, $behind] = Naming::parted($rest);
+        // a cup of a citrus fruit that is eaten: its flesh or its juice
+        $isEither = $amount->unit?->dimension === Dimension::Volume
+            && $thing->group === 'fruit'
+            && isset($thing->aroma['citrus'])
+            && $behind === []
+            && Singular::of(mb_strtolower($head)) === mb_strtolower($thing->shortName());
+        $juice = $isEither
+            ? $this->naming->exactly("{$thing->shortName()} juice")
+            : null;
+        if ($juice !== null) {
+            $either = [$thing->slug, $juice->slug];
 
-            return [
-                $text,
-                new Named(
-                    $thing,
-                    $named->words,
-                    $named->preparation,
-                    false,
-                    array_values(array_filter([$thing->slug, $juice?->slug])),
-                ),
-                [],
-            ];
+            return [$text, new Named($thing, $named->words, $named->preparation, false, $either), []];
         }
         // a bare number behind the name of what comes in cloves and in heads
         if (
@@ -837,11 +825,7 @@ final readonly class LineReader
             $singular = Singular::of($plain);
             foreach (array_unique([Singular::of(mb_strtolower($portion)), $singular]) as $form) {
                 if ($ingredient->portion($form) !== null && $ingredient->portion($form)->name !== 'each') {
-                    return $form === $singular
-                        && $plain !== mb_strtolower($portion)
-                        && $ingredient->portion(Singular::of(mb_strtolower($portion))) === null
-                        ? ["{$number} {$portion}", $name]
-                        : ["{$number} {$portion}", $name];
+                    return ["{$number} {$portion}", $name];
                 }
             }
             if (
@@ -909,11 +893,7 @@ final readonly class LineReader
             fn (string $text) => JottedAmount::parse($text, $this->kit)?->terms[0]->unit ?? null,
             [$one, $other],
         );
-        $measured
-            = $units[0] !== null
-            && ! $units[0]->informal
-            && in_array($units[0]->dimension, [Dimension::Mass, Dimension::Volume], true);
-        if ($onlyFar && ! $measured) {
+        if ($onlyFar && ! JottedAmount::isMeasured($units[0])) {
             // a count says little: what was weighed beside it stands
             return [];
         }
@@ -991,10 +971,5 @@ final readonly class LineReader
         }
 
         return new JottedLine($named, $amount, $questions, $optional, $note);
-    }
-
-    private static function digits(float $value): string
-    {
-        return rtrim(rtrim(sprintf('%.2f', $value), '0'), '.');
     }
 }

@@ -32,8 +32,11 @@ final readonly class MethodReader
 
     private const LOOK_FOR = '/^look for\s*:\s*(.+?)\.?$/iu';
 
-    /** @param array<string, string> $verbs processes by verb */
-    public function __construct(private Kitchenware $kit, private array $verbs) {}
+    /**
+     * @param array<string, string> $verbs processes by verb
+     * @param list<string> $timed verbs that are a process only where it is said for how long
+     */
+    public function __construct(private Kitchenware $kit, private array $verbs, private array $timed) {}
 
     /**
      * @param list<string> $lines
@@ -233,23 +236,7 @@ final readonly class MethodReader
             // "the stand", "cool completely", "oil" and the like are no processes
             if (
                 $kind === 'none'
-                || (in_array(
-                    $word,
-                    [
-                        'leave',
-                        'stand',
-                        'cool',
-                        'smoke',
-                        'colour',
-                        'brown',
-                        'process',
-                        'temper',
-                        'crisp',
-                        'bloom',
-                    ],
-                    true,
-                )
-                    && ! $isTimed)
+                || (! $isTimed && in_array($word, $this->timed, true))
             ) {
                 continue;
             }

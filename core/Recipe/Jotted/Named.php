@@ -25,6 +25,19 @@ final readonly class Named
         public string $like = '',
     ) {}
 
+    /** The same thing, prepared as said. */
+    public function prepared(string $preparation): self
+    {
+        return new self(
+            $this->ingredient,
+            $this->words,
+            $preparation,
+            $this->isSure,
+            $this->guesses,
+            $this->like,
+        );
+    }
+
     public function slug(): string
     {
         return $this->ingredient->slug ?? mb_substr($this->words === '' ? 'something' : $this->words, 0, 120);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Jotted;
 
+use Vinculum\Amount\Numeral;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Singular;
@@ -124,14 +125,7 @@ final class Naming
             ),
         );
 
-        return new Named(
-            $named->ingredient,
-            $named->words,
-            $preparation,
-            $named->isSure,
-            $named->guesses,
-            $named->like,
-        );
+        return $named->prepared($preparation);
     }
 
     /**
@@ -248,7 +242,7 @@ final class Naming
         $left = [...$before, ...$after];
         foreach ($behind as $part) {
             // what it is for, how much more, how it comes: none of it changes what it is
-            $isAmount = preg_match('/^[~≈]?\s*'.JottedAmount::NUMBER.'/u', $part) === 1 && ! str_contains($part, '%');
+            $isAmount = preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1 && ! str_contains($part, '%');
             if (preg_match(self::ASIDE, $part) !== 1 && ! $isAmount) {
                 $left = [...$left, ...self::words($part)];
             }

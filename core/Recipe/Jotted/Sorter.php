@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\Numeral;
 
 /**
  * Sorts the lines of a note before any is read: title, yield, heading, ingredient, method, remark, rule. A line with an
@@ -33,8 +34,16 @@ final readonly class Sorter
     private const TIME = '/^(?:about |around |for |another )?(?:\d[\d\s½¼¾\/.,–-]*|an?|one|two|half an?|a few|a '
         .'couple of)\s*(?:min(?:ute)?s?|hours?|hrs?|h|secs?|seconds?|days?|weeks?|months?|years?)\b/iu';
 
-    /** @param array<string, string> $verbs processes by verb */
-    public function __construct(private Naming $naming, private Kitchenware $kit, private array $verbs) {}
+    /**
+     * @param array<string, string> $verbs processes by verb
+     * @param list<string> $commands what begins a sentence of the method, though things may be named so
+     */
+    public function __construct(
+        private Naming $naming,
+        private Kitchenware $kit,
+        private array $verbs,
+        private array $commands,
+    ) {}
 
     public function kind(string $raw, string $line, bool $isFirst, bool $isInMethod): LineKind
     {
@@ -52,6 +61,15 @@ final readonly class Sorter
             $this->isRemark($line) => LineKind::Remark,
             default => LineKind::Ingredient,
         };
+    }
+
+    /** Whether what stands under a heading is the list. */
+    public static function opensList(string $heading): bool
+    {
+        return preg_match(
+            '/^(?:the )?(?:ingredients?|you(?:’|\')?(?:ll| will)? need|what you need)$/iu',
+            $heading,
+        ) === 1;
     }
 
     /** Whether what stands under a heading is method. */
@@ -168,7 +186,7 @@ final readonly class Sorter
     /** "Brown sugar 3 tablespoons", "olive oil, 3 parts". */
     private function isNameThenAmount(string $line): bool
     {
-        $shape = '/^(.+?)[\s,:–-]+('.JottedAmount::NUMBER.'.*?)\.?$/iu';
+        $shape = '/^(.+?)[\s,:–-]+('.Numeral::BEGINS.'.*?)\.?$/iu';
         if (preg_match($shape, $line, $match) !== 1 || ! $this->naming->means($match[1])) {
             return false;
         }
@@ -239,54 +257,7 @@ final readonly class Sorter
         }
 
         return ($this->naming->knows($line)
-            && ! in_array(
-                $words[0],
-                [
-                    'season',
-                    'reduce',
-                    'adjust',
-                    'add',
-                    'stir',
-                    'mix',
-                    'blend',
-                    'chill',
-                    'taste',
-                    'serve',
-                    'strain',
-                    'whisk',
-                    'fry',
-                    'boil',
-                    'simmer',
-                    'cook',
-                    'combine',
-                    'heat',
-                    'melt',
-                    'chop',
-                    'peel',
-                    'slice',
-                    'grate',
-                    'core',
-                    'stone',
-                    'soften',
-                    'squeeze',
-                    'crush',
-                    'mash',
-                    'toss',
-                    'pour',
-                    'roast',
-                    'toast',
-                    'soak',
-                    'drain',
-                    'rinse',
-                    'cool',
-                    'discard',
-                    'remove',
-                    'put',
-                    'place',
-                    'dissolve',
-                ],
-                true,
-            ))
+            && ! in_array($words[0], $this->commands, true))
             || preg_match('/^(?:juice|zest|rind|peel)\b.*\b(?:of|from)\b/iu', $line) === 1
             || preg_match(
                 '/^(?:squeeze|drizzle|sprinkle|dash|shake|splash|glug|juice|zest|scrape|drop|pinch|knob|'

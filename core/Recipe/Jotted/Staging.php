@@ -256,7 +256,7 @@ final readonly class Staging
                 $stages[$i] = $stage->withLines(
                     array_map(
                         fn (Line $line): Line => $this->names($match[0], $line, '')
-                            ? self::steeped($line)
+                            ? $line->handled(self::liftedAs($line->prep))
                             : $line,
                         $stage->lines,
                     ),
@@ -287,7 +287,7 @@ final readonly class Staging
             $before = array_map(
                 fn (Stage $stage): Stage => $stage->withLines(array_map(
                     fn (Line $line): Line => $this->catalogue->find($line->ingredient)?->form === Form::Pieces
-                        ? self::steeped($line)
+                        ? $line->handled(self::liftedAs($line->prep))
                         : $line,
                     $stage->lines,
                 )),
@@ -304,19 +304,5 @@ final readonly class Staging
     public static function liftedAs(?string $preparation): Handling
     {
         return preg_match('/\bwhole\b/iu', $preparation ?? '') === 1 ? Handling::Whole : Handling::Steeped;
-    }
-
-    private static function steeped(Line $line): Line
-    {
-        return new Line(
-            $line->id,
-            $line->ingredient,
-            $line->amount,
-            $line->prep,
-            self::liftedAs($line->prep),
-            tie: $line->tie,
-            optional: $line->optional,
-            note: $line->note,
-        );
     }
 }

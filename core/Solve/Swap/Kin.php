@@ -9,6 +9,7 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Aroma;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Safety\Allergens;
 
 /**
  * What may stand in for a thing at all, before it is weighed: a fat for a fat of its kind, a herb for a herb, wine for
@@ -16,10 +17,12 @@ use Vinculum\Pantry\Ingredient;
  */
 final readonly class Kin
 {
-    /** Fat of an oil, and least fat of a cream, shares. */
+    /** Least fat of an oil or a butter, of what is bound with oil, and of what is rich of itself; shares. */
     private const OIL = 0.75;
 
-    private const CREAMY = 0.03;
+    private const BOUND = 0.2;
+
+    private const RICH = 0.1;
 
     /** How alike aromas have to be where a thing is there for its smell; judgement. */
     private const SMELLS = 0.25;
@@ -47,11 +50,7 @@ final readonly class Kin
 
     public function __construct(private Ingredient $out, Evaluation $from)
     {
-        $contains = [];
-        foreach ($from->cooked->weighed->lines as $line) {
-            $contains = [...$contains, ...($line->ingredient->contains ?? [])];
-        }
-        $this->contains = array_values(array_unique($contains));
+        $this->contains = array_keys(Allergens::of($from->cooked->weighed)['contains']);
         $this->unexpected = array_values(array_diff(
             $from->cooked->weighed->vocabulary->unexpectedAllergens(),
             $this->contains,
@@ -76,10 +75,8 @@ final readonly class Kin
         $in = self::fatKind($thing);
 
         return match ($out) {
-            'oil' => $in === 'oil' || $in === 'solid',
-            'solid' => in_array($in, ['solid', 'oil'], true),
-            'cream' => in_array($in, ['cream', 'coconut'], true),
-            'coconut' => in_array($in, ['coconut', 'cream'], true),
+            'oil', 'solid' => in_array($in, ['oil', 'solid'], true),
+            'cream', 'coconut' => in_array($in, ['cream', 'coconut'], true),
             'emulsion' => in_array($in, ['emulsion', 'cream'], true),
             'nuts' => $in === 'nuts',
             default => ! in_array($in, ['oil', 'solid', 'emulsion', 'nuts'], true)
@@ -95,10 +92,9 @@ final readonly class Kin
         return match (true) {
             array_intersect($thing->contains, ['nuts', 'peanuts', 'sesame']) !== [] && $fat < self::OIL => 'nuts',
             $fat >= self::OIL => $milk ? 'solid' : 'oil',
-            $thing->is('emulsifies') && $fat > 0.2 && ! $thing->is('raw-egg') => 'emulsion',
-            $milk && $thing->group === 'fats' && $fat >= self::CREAMY => 'cream',
+            $thing->is('emulsifies') && $fat > self::BOUND && ! $thing->is('raw-egg') => 'emulsion',
             $milk && $thing->group === 'fats' => 'cream',
-            $thing->group === 'fats' && $fat > 0.1 && ! $thing->is('raw-egg') => 'coconut',
+            $thing->group === 'fats' && $fat > self::RICH && ! $thing->is('raw-egg') => 'coconut',
             default => '',
         };
     }
@@ -182,19 +178,16 @@ final readonly class Kin
             && ($thing->group !== 'blends' || in_array($this->out->group, ['blends', 'spices'], true))
             && ($thing->group !== 'salty' || $thing->form !== Form::Pieces || $this->out->form === Form::Pieces)
             && (! $has('salty') || $does('salty'))
-            && (! ($has('base') && $has('acid')) || ($does('base') && $does('acid')) || $does('acid'))
+            && (! ($has('base') && $has('acid')) || $does('acid'))
             && (! $this->out->is('raw-egg') || $thing->is('emulsifies'))
             && ($bitesOut || ! $bitesIn || $thing->perGram[Constituent::FAT] < self::OIL);
     }
 
     private function thickensAlike(Ingredient $thing): bool
     {
-        $isOut = $this->out->group === 'thickeners' && ! $this->out->is('plain-water');
-        $isIn = $thing->group === 'thickeners' && ! $thing->is('plain-water');
-
         $isAlike = $this->out->is('gels') === $thing->is('gels')
             && $this->out->is('starch-raw') === $thing->is('starch-raw');
 
-        return $isOut ? $isIn && $isAlike : ! $isIn;
+        return $this->out->isThickener() === $thing->isThickener() && ($isAlike || ! $thing->isThickener());
     }
 }
