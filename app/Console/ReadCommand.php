@@ -37,7 +37,7 @@ final class ReadCommand extends Command
             return $this->failed($invalid->getMessage());
         }
 
-        $read = $view->of($recipe, $questions);
+        $read = $view->of($recipe, $questions, $catalogue);
 
         return $this->print($this->option('recipe') === true ? $read['recipe'] : $read);
     }

@@ -167,7 +167,9 @@ final class Household
             }
         }
 
-        return $own === [] ? $ships : new Catalogue($own + $this->compiled->pantry, $ships->vocabulary);
+        $meanings = $this->preferences()->meanings;
+
+        return $own === [] && $meanings === [] ? $ships : new Catalogue($own + $this->compiled->pantry, $ships->vocabulary, $meanings);
     }
 
     /**

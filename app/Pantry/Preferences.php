@@ -23,6 +23,7 @@ final readonly class Preferences
      * @param bool $scale whether there is a scale
      * @param bool $eighths whether there is an eighth-teaspoon
      * @param list<string> $never what comes into this house never: needs of the vocabulary, or slugs
+     * @param array<string, string> $meanings slugs by words that mean several things, as this house means them
      */
     private function __construct(
         public MeasuringSet $measures,
@@ -33,28 +34,29 @@ final readonly class Preferences
         public bool $scale,
         public bool $eighths,
         public array $never,
+        public array $meanings,
     ) {}
 
     /** Until somebody says otherwise. */
     public static function usual(): self
     {
-        return new self(MeasuringSet::Us, Spread::SCALE_STEP_G, 'g', 'ml', 'point', true, true, []);
+        return new self(MeasuringSet::Us, Spread::SCALE_STEP_G, 'g', 'ml', 'point', true, true, [], []);
     }
 
     /**
-     * @param array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>} $document
+     * @param array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>} $document
      */
     public static function of(array $document): self
     {
-        return new self(MeasuringSet::from($document['measures']), (float) $document['scale_g'], $document['mass'], $document['volume'], $document['decimal'], $document['scale'] ?? true, $document['eighths'] ?? true, $document['never'] ?? []);
+        return new self(MeasuringSet::from($document['measures']), (float) $document['scale_g'], $document['mass'], $document['volume'], $document['decimal'], $document['scale'] ?? true, $document['eighths'] ?? true, $document['never'] ?? [], array_column($document['meanings'] ?? [], 'ingredient', 'words'));
     }
 
     /**
-     * @return array{measures: string, scale_g: float, mass: string, volume: string, decimal: string, scale: bool, eighths: bool, never: list<string>}
+     * @return array{measures: string, scale_g: float, mass: string, volume: string, decimal: string, scale: bool, eighths: bool, never: list<string>, meanings: list<array{words: string, ingredient: string}>}
      */
     public function document(): array
     {
-        return ['measures' => $this->measures->value, 'scale_g' => $this->scaleStep, 'mass' => $this->mass, 'volume' => $this->volume, 'decimal' => $this->decimal, 'scale' => $this->scale, 'eighths' => $this->eighths, 'never' => $this->never];
+        return ['measures' => $this->measures->value, 'scale_g' => $this->scaleStep, 'mass' => $this->mass, 'volume' => $this->volume, 'decimal' => $this->decimal, 'scale' => $this->scale, 'eighths' => $this->eighths, 'never' => $this->never, 'meanings' => array_map(static fn (string $words, string $slug): array => ['words' => $words, 'ingredient' => $slug], array_keys($this->meanings), array_values($this->meanings))];
     }
 
     /** How figures are said to this household. */

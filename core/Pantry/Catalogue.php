@@ -77,8 +77,13 @@ final class Catalogue
 
     /**
      * @param array<string, CompiledIngredient> $compiled by slug
+     * @param array<string, string> $meanings slugs by what a household means by a few words
      */
-    public function __construct(private readonly array $compiled, public readonly Vocabulary $vocabulary) {}
+    public function __construct(
+        private readonly array $compiled,
+        public readonly Vocabulary $vocabulary,
+        private readonly array $meanings = [],
+    ) {}
 
     /** By slug or by the slug it once had. */
     public function find(string $slug): ?Ingredient
@@ -334,6 +339,12 @@ final class Catalogue
             return $this->names;
         }
         $names = [];
+        foreach ($this->meanings as $words => $slug) {
+            // an own ingredient that is gone means nothing any more
+            if (isset($this->compiled[$slug])) {
+                $names[self::plain((string) $words)] = $slug;
+            }
+        }
         foreach ($this->compiled as $slug => $ingredient) {
             foreach ([$slug, $ingredient['name'], ...$ingredient['aliases']] as $name) {
                 $names[self::plain($name)] ??= $slug;

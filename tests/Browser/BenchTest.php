@@ -89,7 +89,7 @@ final class BenchTest extends BrowserTestCase
         $this->see('.jotted')->sendKeys("2 glugs of olive oil\njuice of half a lemon\n1 tsp coriander");
         $this->see("//button[.='Read it']")->click();
         self::assertStringContainsString('Is “coriander” one of these?', $this->see('.questions')->getText());
-        $this->see("//div[@role='dialog']//button[.='coriander seed']")->click();
+        $this->see("//div[@role='dialog']//button[.='coriander seed, ground']")->click();
         $this->see("//button[.='Add 3 lines']")->click();
         $this->eventually(fn (): bool => array_slice($this->names(), -3) === ['olive oil', 'lemon juice', 'coriander seed, ground'], 'for the three lines');
         $this->see("//button[.='Undo']")->click();

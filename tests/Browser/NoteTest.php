@@ -34,7 +34,7 @@ final class NoteTest extends BrowserTestCase
         $this->see("//button[.='Bring one in']")->click();
         $this->see("textarea[aria-label='Or paste it here']")->sendKeys(self::CARD);
         $this->see("//button[.='Read it']")->click();
-        $this->see("//button[.='coriander seed']")->click();
+        $this->see("//button[.='coriander seed, ground']")->click();
         $this->see("//button[.='150 g']")->click();
         $this->see("//button[.='Put it on the Shelf']")->click();
         $this->see("//h1[contains(.,'plum ketchup')] | //input[contains(@value,'plum ketchup')] | //*[contains(.,'plum ketchup') and contains(@class,'name')]");
@@ -66,5 +66,24 @@ final class NoteTest extends BrowserTestCase
         $this->see('.add-input')->sendKeys(['1 cup tamari', WebDriverKeys::ENTER]);
         $lines = $this->eventually(fn (): ?string => str_contains($text = $this->see("//section[.//button[.='Add a stage']]")->getText(), 'tamari') ? $text : null, 'for the tamari');
         self::assertMatchesRegularExpression('/1\s*cup\s*J?\s*tamari/u', $lines);
+    }
+
+    public function test_a_word_typed_on_the_bench_is_asked_once_and_remembered(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $field = $this->see("[aria-label='Add an ingredient']");
+        $field->sendKeys(['1 cup cider', WebDriverKeys::ENTER]);
+        $asked = $this->see('.add-asked');
+        self::assertStringContainsString('Is “cider” one of these?', $asked->getText());
+        $this->see("//button[.='cider vinegar, 5 %']")->click();
+        $this->see("//button[.='always so in this house']")->click();
+        $this->eventually(fn (): bool => str_contains($this->see('.add-asked')->getText(), 'Kept: “cider” is cider vinegar, 5 % here'), 'for it to be kept');
+        $this->see("//button[.='Add it']")->click();
+        $this->eventually(fn (): bool => substr_count($this->see('.lines')->getText(), 'cider vinegar') > 1, 'for the line');
+
+        $this->goTo('/pantry');
+        $this->see("//summary[.='How I measure and read']")->click();
+        $this->see("//button[starts-with(.,'cider: cider vinegar, 5 %')]")->click();
+        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::xpath("//legend[.='What words mean here']")) === [], 'for it to be taken out');
     }
 }

@@ -32,6 +32,26 @@ final class HouseholdTest extends HttpTestCase
         self::assertStringNotContainsString('/8 tsp', $texts['l3']);
     }
 
+    public function test_what_a_word_means_here_is_said_once_and_can_be_taken_back(): void
+    {
+        $ask = fn (): array => $this->documented('reading', $this->postJson('/api/read', ['text' => '1 cup cider', 'measures' => 'us']));
+        $first = $ask();
+        self::assertSame('cider', $first['questions'][0]['words']);
+        self::assertSame('cider vinegar, 5 %', $first['names']['cider-vinegar'], 'a guess is shown by its whole name');
+
+        $preferences = $this->documented('preferences', $this->getJson('/api/preferences'));
+        $this->documented('preferences', $this->putJson('/api/preferences', ['meanings' => [['words' => 'cider', 'ingredient' => 'cider-vinegar']]] + $preferences));
+        $then = $ask();
+        self::assertSame([], $then['questions']);
+        self::assertSame('cider-vinegar', $then['recipe']['stages'][0]['lines'][0]['ingredient']);
+        self::assertSame('cider-vinegar', $this->documented('import', $this->postJson('/api/import', ['text' => "1 cup cider\n2 plums"]))['recipe']['stages'][0]['lines'][0]['ingredient'], 'wherever it is read');
+
+        $this->putJson('/api/preferences', ['meanings' => [['words' => 'cider', 'ingredient' => 'moonlight']]] + $preferences)->assertUnprocessable()->assertSee('meanings[0].ingredient');
+        self::assertSame([], $ask()['questions'], 'a slip changes nothing');
+        $this->putJson('/api/preferences', ['meanings' => []] + $preferences)->assertOk();
+        self::assertNotSame([], $ask()['questions'], 'taken back, it is asked again');
+    }
+
     /** @return iterable<string, array{string}> */
     public static function sets(): iterable
     {

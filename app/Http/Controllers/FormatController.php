@@ -18,6 +18,7 @@ use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Formats\WebPage;
 use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Recipe\Recipe;
 use Vinculum\Words\NoteView;
 use Vinculum\Words\Speech;
 
@@ -47,23 +48,25 @@ final readonly class FormatController
     public function import(ImportRequest $request): array
     {
         $kit = Kitchenware::with($request->measures() ?? $this->household->preferences()->measures, $this->household->vessels());
+        $catalogue = $this->household->catalogue();
         $text = ltrim($request->contents(), "\u{FEFF} \t\r\n");
         $json = WebPage::described($text) ?? self::json($text);
-        if (is_array($json) && ($json['format'] ?? null) === 'vinculum-recipe') {
-            /** @var RecipeArray $checked */
-            $checked = $this->schemas->check('recipe', $text);
+        [$kind, [$recipe, $questions, $lost]] = match (true) {
+            is_array($json) && ($json['format'] ?? null) === 'vinculum-recipe' => ['json', [$this->own($text), [], []]],
+            is_array($json) => ['jsonld', JsonLd::read($json, $catalogue, $kit)],
+            Markdown::isCsv($text) => ['csv', Markdown::read($text, $catalogue, $kit)],
+            default => ['text', [...JottedText::read($text, $catalogue, $kit), []]],
+        };
 
-            return ['kind' => 'json', 'recipe' => RecipeDocument::write(RecipeDocument::read($checked)), 'questions' => [], 'lost' => []];
-        }
-        if (is_array($json)) {
-            [$recipe, $questions, $lost] = JsonLd::read($json, $this->household->catalogue(), $kit);
+        return ['kind' => $kind] + $this->notes->of($recipe, $questions, $catalogue) + ['lost' => $lost];
+    }
 
-            return ['kind' => 'jsonld'] + $this->notes->of($recipe, $questions) + ['lost' => $lost];
-        }
-        $isCsv = Markdown::isCsv($text);
-        [$list, $lost] = $isCsv ? Markdown::fromCsv($text) : [$text, []];
+    private function own(string $text): Recipe
+    {
+        /** @var RecipeArray $checked */
+        $checked = $this->schemas->check('recipe', $text);
 
-        return ['kind' => $isCsv ? 'csv' : 'text'] + $this->notes->of(...JottedText::read($list, $this->household->catalogue(), $kit)) + ['lost' => $lost];
+        return RecipeDocument::read($checked);
     }
 
     /**

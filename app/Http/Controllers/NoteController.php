@@ -18,6 +18,9 @@ final class NoteController
      */
     public function __invoke(NoteRequest $request, Household $household, NoteView $view): array
     {
-        return $view->of(...JottedText::read($request->note(), $household->catalogue(), Kitchenware::with($request->measures(), $household->vessels())));
+        $catalogue = $household->catalogue();
+        [$recipe, $questions] = JottedText::read($request->note(), $catalogue, Kitchenware::with($request->measures(), $household->vessels()));
+
+        return $view->of($recipe, $questions, $catalogue);
     }
 }

@@ -35,6 +35,11 @@ final readonly class PreferencesController
                 throw InvalidRecipe::at("never[{$i}]", 'is not accepted. Expected: one of '.implode(', ', array_keys($catalogue->vocabulary->words['needs'])).', or the slug of an ingredient.');
             }
         }
+        foreach ($given['meanings'] ?? [] as $i => $meaning) {
+            if ($catalogue->find($meaning['ingredient']) === null) {
+                throw InvalidRecipe::at("meanings[{$i}].ingredient", 'is not accepted. Expected: the slug of an ingredient.');
+            }
+        }
         PreferencesRecord::keep(Preferences::of($given));
         $this->household->forget();
 

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Formats;
 
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Numeral;
+use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Recipe\Jotted\Question;
+use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Recipe\WeighedRecipe;
@@ -93,6 +99,21 @@ final class Markdown
     }
 
     /**
+     * A table, as the note it would be.
+     *
+     * @return array{Recipe, list<Question>, list<string>} the recipe, what was unsure, and the columns that are not
+     * read
+     *
+     * @throws InvalidRecipe where its first line does not name the columns, or there is too much
+     */
+    public static function read(string $csv, Catalogue $catalogue, MeasuringSet|Kitchenware $set): array
+    {
+        [$text, $unread] = self::fromCsv($csv);
+
+        return [...JottedText::read($text, $catalogue, $set), $unread];
+    }
+
+    /**
      * The lines of a table as jotted text, with its stages as headings. Columns may stand in any order, be set apart by
      * commas, semicolons or tabs, and have the unit in one of their own.
      *
@@ -100,7 +121,7 @@ final class Markdown
      *
      * @throws InvalidRecipe where its first line does not name the columns
      */
-    public static function fromCsv(string $csv): array
+    private static function fromCsv(string $csv): array
     {
         $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
         fwrite($file, $csv);

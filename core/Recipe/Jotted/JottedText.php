@@ -295,6 +295,7 @@ final class JottedText
                     $about,
                     $ask,
                     array_values(array_unique($guesses)),
+                    $about === 'ingredient' && $this->naming->isUnsure($read->named->words) ? $read->named->words : '',
                 );
             }
         }

@@ -12,6 +12,7 @@ final readonly class Question
      * @param string $id of the line of the recipe it is about; '' for none
      * @param string $about amount or ingredient
      * @param list<string> $guesses best first; the first is what stands in the recipe
+     * @param string $words words that mean several things, which a household may mean one by; '' for none
      */
     public function __construct(
         public int $line,
@@ -20,5 +21,6 @@ final readonly class Question
         public string $about,
         public string $ask,
         public array $guesses,
+        public string $words = '',
     ) {}
 }

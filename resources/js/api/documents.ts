@@ -1099,11 +1099,21 @@ export interface Import {
      * best first
      */
     guesses: string[];
+    /**
+     * where they mean several things, what may be remembered; empty otherwise
+     */
+    words: string;
   }[];
   /**
    * what the recipe has no place for, in words
    */
   lost: string[];
+  /**
+   * names in full of what the lines and the guesses mean, by slug
+   */
+  names: {
+    [k: string]: string;
+  };
 }
 export interface IngredientList {
   ingredients: {
@@ -1360,6 +1370,21 @@ export interface Preferences {
    * @maxItems 40
    */
   never?: string[];
+  /**
+   * what this house means by words that mean several things
+   *
+   * @maxItems 200
+   */
+  meanings?: {
+    /**
+     * as they are written, such as cider
+     */
+    words: string;
+    /**
+     * the slug of an ingredient
+     */
+    ingredient: string;
+  }[];
 }
 /**
  * what an instrument said of a batch
@@ -1415,7 +1440,17 @@ export interface Reading {
      * best first
      */
     guesses: string[];
+    /**
+     * where they mean several things, what may be remembered; empty otherwise
+     */
+    words: string;
   }[];
+  /**
+   * names in full of what the lines and the guesses mean, by slug
+   */
+  names: {
+    [k: string]: string;
+  };
 }
 export interface RebalanceInput {
   recipe: Recipe;

@@ -2,7 +2,9 @@ import Autocomplete from '@mui/material/Autocomplete';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { readNote } from '../api/client';
-import type { IngredientList, Recipe, RecipeStage } from '../api/documents';
+import type { IngredientList, Reading, Recipe, RecipeLine } from '../api/documents';
+import { answered } from '../shared/answered';
+import { type Answers, ReadLines } from '../shared/ReadLines';
 import { pigment } from '../shared/vocabulary';
 import { findIngredients, useIngredients } from './useIngredients';
 
@@ -11,7 +13,7 @@ type Measures = NonNullable<Recipe['measures']>;
 interface Props {
   measures: Measures;
   onAdd: (ingredient: string, amount: string) => void;
-  onRead: (stages: RecipeStage[]) => void;
+  onRead: (lines: RecipeLine[]) => void;
 }
 
 type Offered = IngredientList['ingredients'][number];
@@ -20,14 +22,16 @@ type Offered = IngredientList['ingredients'][number];
 export function AddLine({ measures, onAdd, onRead }: Props) {
   const [typed, setTyped] = useState('');
   const found = useIngredients(typed.trim());
+  const [asking, setAsking] = useState<{ reading: Reading; answers: Answers } | null>(null);
   const queries = useQueryClient();
   const addTyped = async (name: string) => {
-    // "1 cup tamari" is a line of a recipe, and read as one
-    const read = /\d|[½⅓⅔¼¾]|^(?:an?|half|pinch|dash|juice|zest)\b/i.test(name)
-      ? await readNote({ text: name, measures }).catch(() => undefined)
-      : undefined;
-    if (read?.recipe.stages.some((stage) => (stage.lines ?? []).length > 0)) {
-      onRead(read.recipe.stages);
+    // "1 cup tamari" is a line of a recipe; a name alone begins with the usual amount
+    const read = await readNote({ text: name, measures }).catch(() => undefined);
+    const lines = read === undefined ? [] : answered(read, {}).flatMap((stage) => stage.lines ?? []);
+    const isNameAlone = read?.questions.some(({ about, guesses }) => about === 'amount' && guesses[0] === 'to taste');
+    if (read !== undefined && lines.length > 0 && !isNameAlone) {
+      if (read.questions.length === 0) onRead(lines);
+      else setAsking({ reading: read, answers: {} });
       return;
     }
     const first = await findIngredients(queries, name).then(
@@ -37,6 +41,32 @@ export function AddLine({ measures, onAdd, onRead }: Props) {
     onAdd(first?.slug ?? name, first?.starting_amount ?? '1 tbsp');
   };
   const offered = typed.trim() === '' ? [] : (found.data?.ingredients ?? []);
+  if (asking !== null) {
+    return (
+      <section className="add-asked" aria-label="What was typed">
+        <ReadLines
+          reading={asking.reading}
+          answers={asking.answers}
+          onAnswer={(index, answer) => setAsking({ ...asking, answers: { ...asking.answers, [index]: answer } })}
+        />
+        <div className="proposal-do">
+          <button
+            type="button"
+            className="action"
+            onClick={() => {
+              onRead(answered(asking.reading, asking.answers).flatMap((stage) => stage.lines ?? []));
+              setAsking(null);
+            }}
+          >
+            Add it
+          </button>
+          <button type="button" className="plain" onClick={() => setAsking(null)}>
+            Cancel
+          </button>
+        </div>
+      </section>
+    );
+  }
   return (
     <Autocomplete<Offered, false, false, true>
       className="add"

@@ -158,7 +158,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
         <div className="add-row">
           <AddLine
             measures={recipe.measures ?? 'us'}
-            onRead={(stages) => edit(addLines(stages.flatMap((stage) => stage.lines ?? [])))}
+            onRead={(lines) => edit(addLines(lines))}
             onAdd={(ingredient, amount) => {
               const id = freshId(recipe, 'l');
               added.current = id;

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { replacePreferences } from '../api/client';
 import type { Preferences } from '../api/documents';
+import { Called } from '../shared/Called';
 import { measuringSets } from '../shared/measuringSets';
 import { typedNumber } from '../shared/typedNumber';
 import { useDigitShortcuts } from '../shared/useDigitShortcuts';
@@ -39,6 +40,7 @@ export function HowIMeasure() {
   });
   if (kept === undefined) return null;
   const never = kept.never ?? [];
+  const meanings = kept.meanings ?? [];
   const choose = <Key extends 'measures' | 'mass' | 'volume' | 'decimal'>(
     key: Key,
     label: string,
@@ -121,6 +123,22 @@ export function HowIMeasure() {
         ))}
         <p className="quiet">Nothing that goes against it is ever proposed.</p>
       </fieldset>
+      {meanings.length > 0 && (
+        <fieldset className="needs">
+          <legend>What words mean here</legend>
+          {meanings.map((each) => (
+            <button
+              key={each.words}
+              type="button"
+              className="suggestion"
+              onClick={() => keep.mutate({ ...kept, meanings: meanings.filter((other) => other !== each) })}
+            >
+              {each.words}: <Called slug={each.ingredient} /> ✕
+            </button>
+          ))}
+          <p className="quiet">Taken out, it is asked again.</p>
+        </fieldset>
+      )}
       {keep.isError && (
         <p role="alert" className="trouble">
           {keep.error.message}

@@ -1,6 +1,10 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { replacePreferences } from '../api/client';
 import type { Reading } from '../api/documents';
 import { useIngredients } from '../bench/useIngredients';
+import { Called } from './Called';
+import { usePreferences } from './usePreferences';
 
 type Question = Reading['questions'][number];
 
@@ -8,13 +12,14 @@ type Question = Reading['questions'][number];
 export type Answers = Record<number, string | null>;
 
 interface Props {
-  reading: Pick<Reading, 'recipe' | 'questions'>;
+  reading: Pick<Reading, 'recipe' | 'questions' | 'names'>;
   answers: Answers;
   onAnswer: (index: number, answer: string | null) => void;
 }
 
 /** A note as it was read, line by line, and its questions, answered where they are seen. */
 export function ReadLines({ reading, answers, onAnswer }: Props) {
+  const called = (slug: string) => reading.names[slug] ?? slug;
   const lines = reading.recipe.stages.flatMap((stage) => stage.lines ?? []);
   const stands = (question: Question) => {
     const line = lines.find(({ id }) => id === question.id);
@@ -38,7 +43,7 @@ export function ReadLines({ reading, answers, onAnswer }: Props) {
                     aria-pressed={(index in answers ? answers[index] : stands(question)) === guess}
                     onClick={() => onAnswer(index, guess)}
                   >
-                    {question.about === 'ingredient' ? guess.replaceAll('-', ' ') : guess}
+                    {question.about === 'ingredient' ? called(guess) : guess}
                   </button>
                 ))}
                 {question.about === 'ingredient' ? (
@@ -63,6 +68,9 @@ export function ReadLines({ reading, answers, onAnswer }: Props) {
                 >
                   not an ingredient
                 </button>
+                {question.words !== '' && typeof answers[index] === 'string' && (
+                  <AlwaysSo words={question.words} slug={answers[index]} />
+                )}
               </span>
             </li>
           ))}
@@ -77,7 +85,7 @@ export function ReadLines({ reading, answers, onAnswer }: Props) {
               <ul>
                 {(stage.lines ?? []).map((line) => (
                   <li key={line.id}>
-                    <strong>{line.amount ?? 'as much'}</strong> {line.ingredient.replaceAll('-', ' ')}
+                    <strong>{line.amount ?? 'as much'}</strong> {called(line.ingredient)}
                     {line.prep ? <span className="quiet">, {line.prep}</span> : null}
                   </li>
                 ))}
@@ -101,6 +109,33 @@ const stageWords = ({ name, process, strain }: Reading['recipe']['stages'][numbe
     .filter((word) => word !== '')
     .join(', ') || 'together';
 
+/** What a household means by a word that means several things is said once. */
+function AlwaysSo({ words, slug }: { words: string; slug: string }) {
+  const queries = useQueryClient();
+  const { data: kept } = usePreferences();
+  const keep = useMutation({
+    mutationFn: () => {
+      if (kept === undefined) throw new Error('How this house measures has not come yet. Try again.');
+      const others = (kept.meanings ?? []).filter((each) => each.words !== words);
+      return replacePreferences({ ...kept, meanings: [...others, { words, ingredient: slug }] });
+    },
+    onSuccess: (answer) => queries.setQueryData(['preferences'], answer),
+  });
+  if (keep.isError) return <span role="alert">{keep.error.message}</span>;
+  if (kept?.meanings?.some((each) => each.words === words && each.ingredient === slug)) {
+    return (
+      <span className="quiet">
+        Kept: “{words}” is <Called slug={slug} /> here. The Pantry lets you change it.
+      </span>
+    );
+  }
+  return (
+    <button type="button" className="plain" disabled={keep.isPending} onClick={() => keep.mutate()}>
+      always so in this house
+    </button>
+  );
+}
+
 /** Anything else of the pantry, found as one types. */
 function Something({
   known,
@@ -117,7 +152,7 @@ function Something({
     <>
       {chosen && !known.includes(chosen) ? (
         <button type="button" className="suggestion" aria-pressed="true">
-          {chosen.replaceAll('-', ' ')}
+          <Called slug={chosen} />
         </button>
       ) : null}
       <input

@@ -61,7 +61,7 @@ final class FormatsTest extends TestCase
         self::assertSame(self::amounts($weighed->recipe), self::amounts($fromMarkdown));
         self::assertSame('Test', $fromMarkdown->name);
 
-        [$fromCsv] = JottedText::read(Markdown::fromCsv(Markdown::csv($weighed))[0], Sauce::catalogue());
+        [$fromCsv] = Markdown::read(Markdown::csv($weighed), Sauce::catalogue(), MeasuringSet::Us);
         self::assertSame(self::amounts($weighed->recipe), self::amounts($fromCsv));
     }
 
@@ -71,7 +71,7 @@ final class FormatsTest extends TestCase
 
         self::assertStringContainsString("'=1+1 cups", $csv);
         $this->expectExceptionMessage('columns amount and ingredient');
-        Markdown::fromCsv("a,b\n1,2\n");
+        Markdown::read("a,b\n1,2\n", Sauce::catalogue(), MeasuringSet::Us);
     }
 
     /** @return array<string, string|null> */
