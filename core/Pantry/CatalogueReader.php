@@ -234,6 +234,9 @@ final class CatalogueReader
         switch ($word) {
             case 'also':
                 $open['aliases'] = $this->words($rest, ',');
+                foreach (array_diff_key($open['aliases'], array_unique($open['aliases'])) as $twice) {
+                    throw $this->error("“{$twice}” is said twice");
+                }
                 break;
             case 'was':
                 $open['was'] = $this->words($rest, ',');

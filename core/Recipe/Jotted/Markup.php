@@ -41,7 +41,9 @@ final class Markup
             $line = trim(
                 (string) preg_replace(
                     [
-                        '/^[•·▪◦‣●○■□◆►▶➤➢✓✔☑☐☒✅❑❒*>]+\s*/u',
+                        '/^[•·▪◦‣●○■□◆►▶➤➢✓✔☑☐☒✅❑❒>]+\s*/u',
+                        // a star is a bullet before a space, or where no other closes it
+                        '/^\*+(?:\s+|(?=[^*\s][^*]*$))/u',
                         '/^[-–—]+\s*(?=[^\s\d½⅓⅔¼¾⅛-])/u',
                         '/^[-–—]\s+/u',
                         '/^[-–—](?=\d+(?:[\s\/.,½¼¾]|\s*\p{L}))(?!\d+\s*$)/u',

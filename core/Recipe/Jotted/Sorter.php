@@ -26,6 +26,10 @@ final readonly class Sorter
         .'|category|author|equipment|tools?|storage|keeps|next time)\b\s*[:.\-–—]?\s'
         .'|^(?:prep(?:aration)?|cook(?:ing)?|total|active|resting?|hands[- ]on)(?:\s+time\b|\s*[:\-–—])/iu';
 
+    /** "A bit too sweet": a bit of nothing. */
+    private const TOO = '/^(?:still |was |were )?(?:a (?:bit|little|touch|tad) |far |much |way |rather )?too '
+        .'(?:sweet|salty|sour|sharp|hot|mild|thin|thick|runny|bitter|much|little|strong|weak)\b/iu';
+
     /** How much is said by another thing, or by the fruit. */
     private const RELATION
         = '/\bas much .+ as\b|^equal (?:parts|amounts|quantities|measures)\b'
@@ -53,6 +57,7 @@ final readonly class Sorter
             preg_match(self::SERVINGS, $line) === 1 => LineKind::Servings,
             preg_match(self::YIELD, $line) === 1 && $this->isYield($line) => LineKind::Yield,
             preg_match(self::RELATION, $line) === 1 => LineKind::Ingredient,
+            preg_match(self::TOO, $line) === 1 => LineKind::Remark,
             $this->isHeading($raw, $line) => LineKind::Heading,
             preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
             $this->isMethod($line) => LineKind::Method,

@@ -157,6 +157,18 @@ final readonly class Kin
             && $thing->perGram[Constituent::ETHANOL] > self::ALCOHOL;
     }
 
+    /**
+     * Grams of a drink that fill the measure of the drink it stands in for, where they are about as strong; null for
+     * anything else. What a drink does to a sauce is mostly its smell, which nobody weighs: a cook goes by the measure.
+     */
+    public function sameMeasure(Ingredient $thing, float $grams): ?float
+    {
+        $isAsStrong = $this->isDrink($thing) && ! $this->isExtract($thing)
+            && self::SPIRIT * $thing->perGram[Constituent::ETHANOL] >= $this->out->perGram[Constituent::ETHANOL];
+
+        return $isAsStrong ? $grams * ($thing->density ?? 1.0) / ($this->out->density ?? 1.0) : null;
+    }
+
     /** Salt for salt, savour for savour, sour fruit for sour fruit, an egg that binds for one that binds. */
     private function doesTheSame(Ingredient $thing): bool
     {
@@ -180,6 +192,7 @@ final readonly class Kin
             && (! $has('salty') || $does('salty'))
             && (! ($has('base') && $has('acid')) || $does('acid'))
             && (! $this->out->is('raw-egg') || $thing->is('emulsifies'))
+            && (! $thing->is('stains') || $this->out->is('stains'))
             && ($bitesOut || ! $bitesIn || $thing->perGram[Constituent::FAT] < self::OIL);
     }
 

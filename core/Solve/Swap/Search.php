@@ -25,6 +25,8 @@ final readonly class Search
     /** Grams, and share of a blend, below which a part of it is not worth measuring. */
     private const TRACE = 0.3;
     private const PART = 0.1;
+    /** How near the measure of a drink another keeps; judgement. */
+    private const ABOUT = 0.2;
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
 
@@ -226,6 +228,11 @@ final readonly class Search
         $n = count($things);
         $low = array_fill(0, $n, 0.0);
         $high = array_map(fn (Ingredient $thing): float => $this->equations->mostOf($thing), $things);
+        $measure = $n === 1 ? $this->kin?->sameMeasure($things[0], $this->equations->out->grams) : null;
+        if ($measure !== null) {
+            $high[0] = min($high[0], (1 + self::ABOUT) * $measure);
+            $low[0] = min($high[0], (1 - self::ABOUT) * $measure);
+        }
         $k = $n;
         foreach ($helpers as $helper) {
             $price = array_fill(0, $n + count($helpers), 0.0);

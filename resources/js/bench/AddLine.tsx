@@ -18,6 +18,8 @@ interface Props {
 
 type Offered = IngredientList['ingredients'][number];
 
+const intoView = (asked: HTMLElement | null) => asked?.scrollIntoView({ block: 'nearest' });
+
 /** Search as you type, and a line more. What nobody knows stays a line as well, with its problem. */
 export function AddLine({ measures, onAdd, onRead }: Props) {
   const [typed, setTyped] = useState('');
@@ -43,7 +45,7 @@ export function AddLine({ measures, onAdd, onRead }: Props) {
   const offered = typed.trim() === '' ? [] : (found.data?.ingredients ?? []);
   if (asking !== null) {
     return (
-      <section className="add-asked" aria-label="What was typed">
+      <section className="add-asked" aria-label="What was typed" ref={intoView}>
         <ReadLines
           reading={asking.reading}
           answers={asking.answers}

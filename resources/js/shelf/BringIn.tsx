@@ -65,9 +65,7 @@ export function BringIn({ onClose }: { onClose: () => void }) {
             answers={answers}
             onAnswer={(index, answer) => setAnswers((was) => ({ ...was, [index]: answer }))}
           />
-          {read.data.lost.length > 0 && (
-            <p className="quiet">A recipe here has no place for its {read.data.lost.join('; ')}.</p>
-          )}
+          {read.data.lost.length > 0 && <p className="quiet">Not brought in: {read.data.lost.join('; ')}.</p>}
           <button
             type="button"
             className="do"

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Pantry;
 
+use App\Pantry\Compiled;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Server;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueError;
@@ -63,6 +65,7 @@ final class CatalogueTest extends TestCase
         yield 'a constituent nobody knows' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 salt 10\n", '“salt” is no constituent'];
         yield 'a number that is none' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater lots\n", '“lots” should be a number'];
         yield 'the same slug twice' => [self::PEPPER.self::PEPPER, 'pepper is there already'];
+        yield 'another name twice' => ["== a : a\nalso b, c, b\n", 'line 2: “b” is said twice'];
         yield 'no water' => ["== a : a\nform liquid\nknown pure\n", 'has no water'];
         yield 'no form' => ["== a : a\nknown pure\nfrom definition\nwater 100\n", 'has no “form” line'];
     }
@@ -95,6 +98,42 @@ final class CatalogueTest extends TestCase
     public function test_finds_what_is_typed(string $typed, string $slug): void
     {
         self::assertSame($slug, Sauce::catalogue()->search($typed)[0]->slug ?? null);
+    }
+
+    public function test_a_name_that_means_several_things_says_which_the_likeliest_of_the_country_first(): void
+    {
+        $of = static fn (string $name, string $set): array => array_map(static fn ($one): string => $one->slug, Sauce::catalogue()->maybe($name, $set));
+
+        self::assertSame(['passata', 'tomato-paste'], $of('tomato puree', 'us'));
+        self::assertSame('tomato-paste', $of('tomato purée', 'metric')[0]);
+        self::assertContains('cider-vinegar', $of('Cider', 'us'));
+        self::assertSame([], $of('honey', 'us'));
+    }
+
+    public function test_what_a_household_means_comes_before_every_other_name(): void
+    {
+        $pantry = ['cider-vinegar' => self::compiled('cider-vinegar'), 'honey' => self::compiled('honey')];
+        $here = new Catalogue($pantry, Sauce::catalogue()->vocabulary, ['Cider' => 'cider-vinegar', 'gold' => 'gone']);
+
+        self::assertSame('cider-vinegar', $here->named('ciders')?->slug);
+        self::assertTrue($here->isName('CIDER'));
+        self::assertNull($here->named('gold'), 'what it meant is gone');
+    }
+
+    public function test_a_misspelt_name_is_one_letter_off_or_two_where_it_is_long(): void
+    {
+        foreach (['hony' => 'honey', 'worcestershir' => 'worcestershire-type-sauce', 'gooseberrys' => 'gooseberry', 'tumeric' => 'turmeric'] as $written => $slug) {
+            self::assertSame($slug, Sauce::catalogue()->misspelt($written)?->slug, $written);
+        }
+        foreach (['xyzzy', 'hat', ''] as $nothing) {
+            self::assertNull(Sauce::catalogue()->misspelt($nothing)?->slug, $nothing);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function compiled(string $slug): array
+    {
+        return Compiled::from(Server::root().'/database')->pantry[$slug];
     }
 
     public function test_a_slip_of_the_pen_has_neighbours(): void

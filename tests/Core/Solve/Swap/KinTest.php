@@ -7,7 +7,9 @@ namespace Tests\Core\Solve\Swap;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Solve\Swap\Criteria;
 use Vinculum\Solve\Swap\Kin;
+use Vinculum\Solve\Swap\Swap;
 
 /** Who may stand in at all; common practice, no source. */
 final class KinTest extends TestCase
@@ -23,6 +25,7 @@ final class KinTest extends TestCase
         yield 'a soft herb' => ['mint', ['basil', 'dill', 'parsley', 'tarragon'], ['butternut-squash', 'beetroot', 'avocado', 'cumin']];
         yield 'a spirit' => ['whiskey', ['brandy', 'rum'], ['vanilla-extract', 'liquid-smoke', 'milk', 'tonic-cola']];
         yield 'a beer' => ['stout', ['dry-cider'], ['whiskey', 'brandy', 'rum', 'tonic-cola']];
+        yield 'a pale wine is no black beer' => ['white-wine', ['dry-sherry', 'cooking-rice-wine', 'dry-cider'], ['red-wine', 'stout', 'coffee', 'whiskey']];
         yield 'a starch' => ['maize-starch', ['tapioca-starch', 'arrowroot', 'potato-starch'], ['pectin', 'breadcrumbs', 'black-pepper']];
         yield 'a vinegar' => ['cider-vinegar', ['malt-vinegar', 'white-vinegar', 'wine-vinegar'], ['potassium-salt', 'fish-sauce', 'egg-yolk']];
         yield 'salt for salt' => ['soy-sauce', ['tamari', 'light-soy', 'dark-soy'], ['passata', 'fish-sauce', 'anchovy', 'coffee']];
@@ -40,5 +43,30 @@ final class KinTest extends TestCase
 
         self::assertSame($may, array_values(array_filter($may, $takes)), 'may');
         self::assertSame([], array_values(array_filter($not, $takes)), 'may not');
+    }
+
+    public function test_a_drink_goes_in_by_the_measure_of_the_one_it_stands_in_for(): void
+    {
+        $kin = new Kin(Sauce::ingredient('white-wine'), Sauce::evaluate(['white-wine' => '150 g', 'passata' => '300 g']));
+        $sherry = Sauce::ingredient('dry-sherry');
+
+        self::assertEqualsWithDelta(150 * ($sherry->density ?? 0) / (Sauce::ingredient('white-wine')->density ?? 1), $kin->sameMeasure($sherry, 150), 1e-9);
+        foreach (['water', 'verjuice', 'brandy', 'vanilla-extract'] as $other) {
+            $measure = $kin->sameMeasure(Sauce::ingredient($other), 150);
+            self::assertTrue($measure === null || $kin->mayStandIn(Sauce::ingredient($other)) === false, $other);
+        }
+        foreach (['whiskey' => ['brandy', 'rum'], 'white-wine' => ['dry-sherry']] as $out => $best) {
+            $from = Sauce::evaluate(['ketchup' => '250 g', 'cider-vinegar' => '40 g', $out => '60 g']);
+            $found = [];
+            foreach (Swap::options($from, Sauce::catalogue(), $out, new Criteria) as $option) {
+                if (count($option->with) === 1) {
+                    $found[$option->with[0]->ingredient->slug] = $option->with[0]->grams;
+                }
+            }
+            foreach ($best as $slug) {
+                self::assertArrayHasKey($slug, $found, $out);
+                self::assertEqualsWithDelta(60.0, $found[$slug], 14.0, "{$slug} for {$out}");
+            }
+        }
     }
 }

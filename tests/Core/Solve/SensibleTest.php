@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solve;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Solve\Feel;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Rescue\Rescue;
+use Vinculum\Solve\Sensible;
+
+/** What a cook would stir into a pot for what the spoon says; common practice, no source. */
+final class SensibleTest extends TestCase
+{
+    private const COOKED = ['process' => ['kind' => 'simmer', 'minutes' => 20]];
+
+    /**
+     * @return iterable<string, array{array<string, string>, array<string, mixed>, array<string, float>, list<string>, list<string>}>
+     *     lines, stage, what the spoon says, what may go in, what may not
+     */
+    public static function pots(): iterable
+    {
+        $tomato = ['passata' => '500 g', 'onion' => '100 g', 'olive-oil' => '30 g', 'fine-salt' => '5 g'];
+        $dip = ['yoghurt' => '300 g', 'garlic' => '5 g', 'lemon-juice' => '10 g', 'fine-salt' => '3 g'];
+        $soy = ['soy-sauce' => '80 g', 'water' => '150 g', 'sugar' => '30 g', 'maize-starch' => '8 g', 'white-vinegar' => '20 g'];
+        yield 'tomato too salty' => [$tomato, self::COOKED, ['salty' => 1.0], ['water', 'sugar', 'passata'], ['fine-salt', 'soy-sauce', 'potassium-salt', 'hard-cheese', 'tonic-cola']];
+        yield 'tomato flat' => [$tomato, self::COOKED, ['sour' => -1.0], ['lemon-juice', 'cider-vinegar'], ['fish-sauce', 'egg-yolk', 'maize-starch']];
+        yield 'tomato thin' => [$tomato, self::COOKED, ['thick' => -1.0], ['maize-starch'], ['anchovy', 'peanut-butter']];
+        yield 'raw dip thin takes no starch' => [$dip, [], ['thick' => -1.0], ['strained-yoghurt'], ['maize-starch', 'plain-flour', 'pectin']];
+        yield 'raw dip too hot' => [$dip + ['cayenne' => '1 g'], [], ['hot' => 1.0], ['yoghurt', 'water'], ['cayenne', 'habanero']];
+        yield 'more heat where it is mild' => [$tomato, self::COOKED, ['hot' => -1.0], ['cayenne', 'red-chilli'], ['egg-yolk', 'honey']];
+        yield 'glaze too thick takes neither fat nor starch' => [$soy, self::COOKED, ['thick' => 1.0], ['water', 'soy-sauce'], ['maize-starch', 'butter', 'sunflower-oil']];
+        yield 'one vinegar there, no other' => [$soy, self::COOKED, ['sour' => -1.0], ['white-vinegar'], ['fish-sauce', 'anchovy']];
+    }
+
+    /**
+     * @param array<string, string> $lines
+     * @param array<string, mixed> $stage
+     * @param array<string, float> $feels
+     * @param list<string> $may
+     * @param list<string> $not
+     */
+    #[DataProvider('pots')]
+    public function test_what_may_go_in(array $lines, array $stage, array $feels, array $may, array $not): void
+    {
+        $from = Sauce::evaluate($lines, $stage);
+        $sensible = new Sensible($from, $feels, LinearPot::of($from->cooked), Sauce::catalogue());
+        $goes = static fn (string $slug): bool => $sensible->mayGoIn(Sauce::ingredient($slug));
+
+        self::assertSame($may, array_values(array_filter($may, $goes)), 'may');
+        self::assertSame([], array_values(array_filter($not, $goes)), 'may not');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, array<string, float>, bool}> */
+    public static function boils(): iterable
+    {
+        yield 'thin and cooked' => [self::COOKED, ['thick' => -1.0], true];
+        yield 'weak throughout' => [self::COOKED, ['salty' => -1.0, 'sour' => -1.0], true];
+        yield 'only less salt than it might have' => [self::COOKED, ['salty' => -1.0], false];
+        yield 'thin and too salty' => [self::COOKED, ['thick' => -1.0, 'salty' => 1.0], false];
+        yield 'thin and raw' => [[], ['thick' => -1.0], false];
+    }
+
+    /**
+     * @param array<string, mixed> $stage
+     * @param array<string, float> $feels
+     */
+    #[DataProvider('boils')]
+    public function test_what_may_be_boiled(array $stage, array $feels, bool $may): void
+    {
+        $from = Sauce::evaluate(['passata' => '500 g', 'fine-salt' => '5 g', 'lemon-juice' => '10 g'], $stage);
+
+        self::assertSame($may, (new Sensible($from, $feels, LinearPot::of($from->cooked), Sauce::catalogue()))->mayBoil());
+    }
+
+    /** Over many pots and words: nothing that is proposed has more of what there is too much of, or brings a stranger. */
+    public function test_no_remedy_makes_it_worse_or_brings_what_nobody_expects(): void
+    {
+        $pots = [['passata' => '500 g', 'onion' => '80 g', 'fine-salt' => '8 g'], ['soy-sauce' => '80 g', 'water' => '160 g', 'sugar' => '30 g', 'maize-starch' => '6 g'], ['plum' => '500 g', 'cider-vinegar' => '150 g', 'sugar' => '120 g', 'cayenne' => '1 g']];
+        $said = [['salty' => 1.0], ['sour' => 2.0], ['sweet' => 1.0], ['hot' => 1.0], ['sour' => -1.0], ['sweet' => -1.0, 'sour' => 1.0], ['thick' => -1.0], ['umami' => -1.0]];
+        $everything = array_map(Sauce::ingredient(...), Sauce::catalogue()->slugs());
+        $seen = 0;
+        foreach ($pots as $lines) {
+            $from = Sauce::evaluate($lines, self::COOKED);
+            $pot = LinearPot::of($from->cooked);
+            $strangers = $from->cooked->weighed->vocabulary->unexpectedAllergens();
+            foreach ($said as $feels) {
+                foreach (Rescue::of($from, Sauce::catalogue(), $feels, $everything)->remedies as $remedy) {
+                    foreach (self::added($from, $remedy->recipe) as $thing) {
+                        $seen++;
+                        self::assertSame([], array_intersect($thing->contains, $strangers), "{$thing->slug} brings what nobody expects");
+                        foreach ($feels as $named => $steps) {
+                            $measure = Feel::from($named)->measure();
+                            if ($steps > 0.0 && $measure !== null) {
+                                self::assertLessThanOrEqual(Feel::from($named)->value($pot), $measure->strengthOf($thing) ?? 0.0, "{$thing->slug} for too {$named}");
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(40, $seen);
+    }
+
+    /** @return list<Ingredient> what a remedy put in that was not there, or not as a line of its own */
+    private static function added(Evaluation $from, \Vinculum\Recipe\Recipe $after): array
+    {
+        $there = array_map(static fn ($line): string => $line->id, $from->recipe->lines());
+        $added = array_filter($after->lines(), static fn ($line): bool => ! in_array($line->id, $there, true));
+
+        return array_map(static fn ($line): Ingredient => Sauce::ingredient($line->ingredient), array_values($added));
+    }
+}
