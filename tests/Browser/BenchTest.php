@@ -104,6 +104,7 @@ final class BenchTest extends BrowserTestCase
         $this->press(WebDriverKeys::ESCAPE);
         $this->see("//button[.='dijon-type-mustard']")->click();
         $this->eventually(fn (): bool => in_array('smooth hot mustard', $this->names(), true), 'for the neighbour to take its place');
+        $this->waitUntilKept();
     }
 
     public function test_pointing_at_a_line_lights_its_share_and_a_taste_opens_to_who_brings_it(): void
@@ -128,7 +129,7 @@ final class BenchTest extends BrowserTestCase
         $this->see('.jotted')->sendKeys("olive oil 3 parts\nred wine vinegar 1 part");
         $this->see("//button[.='Read it']")->click();
         $this->see("//button[.='Add 2 lines']")->click();
-        self::assertStringContainsString('Parts need a batch size', $this->see('.troubled .trouble')->getText());
+        $this->see("//li[contains(@class,'troubled')]//*[contains(@class,'trouble')][contains(.,'Parts need a batch size')]");
         $this->see("[aria-label='Batch size']")->sendKeys(['1000', WebDriverKeys::ENTER]);
         $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.troubled')) === [], 'for the parts to be weighed');
 
