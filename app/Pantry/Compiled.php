@@ -6,6 +6,7 @@ namespace App\Pantry;
 
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueReader;
+use Vinculum\Pantry\StandIns;
 use Vinculum\Pantry\Vocabulary;
 use Vinculum\Recipe\Formats\RecipeDocument;
 
@@ -59,7 +60,13 @@ final readonly class Compiled
             }
         }
 
-        return new self(CatalogueReader::read($texts, new Vocabulary($words)), $styles, $words);
+        $pantry = CatalogueReader::read($texts, new Vocabulary($words));
+        $standIns = StandIns::read((string) file_get_contents("{$folder}/stand-ins.txt"), array_keys($pantry));
+        foreach ($pantry as $slug => $ingredient) {
+            $pantry[$slug] = ['standIns' => $standIns[$slug] ?? []] + $ingredient;
+        }
+
+        return new self($pantry, $styles, $words);
     }
 
     public function vocabulary(): Vocabulary
@@ -74,7 +81,7 @@ final readonly class Compiled
 
     public function write(string $path): void
     {
-        $text = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, database/styles and database/vocabulary.json.\n\nreturn "
+        $text = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, stand-ins.txt, styles and vocabulary.json.\n\nreturn "
             .var_export(['pantry' => $this->pantry, 'styles' => $this->styles, 'words' => $this->words], true).";\n";
         // whole or not at all: a request may be reading the old one
         file_put_contents("{$path}.new", $text, LOCK_EX);

@@ -37,6 +37,7 @@ namespace Vinculum\Pantry;
  *     aroma: array<string, float>,
  *     aromaSource: string,
  *     season: array{int, int}|null,
+ *     standIns?: list<list<non-empty-list<string>>>,
  * }
  */
 final class Catalogue

@@ -37,6 +37,8 @@ final readonly class Ingredient
      * @param array<string, float> $aroma what it smells of and how strongly, by the gram; empty for nothing in
      *     particular
      * @param array{int, int}|null $season first and last month, the last perhaps in the next year; null for none
+     * @param list<list<non-empty-list<string>>> $standIns slugs of what a cook uses for it: what to try first and what
+     *     only then, each best first, several together
      */
     private function __construct(
         public string $slug,
@@ -66,6 +68,7 @@ final readonly class Ingredient
         public float $mostShare,
         public array $aroma,
         public ?array $season,
+        public array $standIns,
     ) {}
 
     /** Starch, gum or the like: water stands beside them, to slake them with. */
@@ -113,6 +116,7 @@ final readonly class Ingredient
             mostShare: $compiled['mostShare'],
             aroma: $compiled['aroma'],
             season: $compiled['season'],
+            standIns: $compiled['standIns'] ?? [],
         );
     }
 

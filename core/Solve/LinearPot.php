@@ -70,11 +70,13 @@ final readonly class LinearPot
     {
         $grams = $this->mixture->grams;
         $emulsified = $this->emulsified;
+        $gel = $this->gel;
         foreach ($additions as [$ingredient, $mass]) {
             foreach (self::stirredIn($ingredient) as $constituent => $share) {
                 $grams[$constituent] += $mass * $share;
             }
             $emulsified += $mass * self::drops($ingredient);
+            $gel += $mass * self::gelIn($ingredient);
         }
         if ($steam > 0.0 && $grams[Constituent::ACETIC] > 0.0) {
             [$grams[Constituent::WATER], $grams[Constituent::ACETIC]] = Steam::off($grams, [], $steam, [], 1.0, 1.0);
@@ -82,7 +84,7 @@ final readonly class LinearPot
             $grams[Constituent::WATER] = max(0.0, $grams[Constituent::WATER] - $steam);
         }
 
-        return self::made($grams, $emulsified, $this->gel, $this->minutes);
+        return self::made($grams, $emulsified, $gel, $this->minutes);
     }
 
     /**
@@ -109,12 +111,16 @@ final readonly class LinearPot
      * (this − figure) over the mass.
      *
      * @param list<float> $perGram
+     * @param float $dropsPerGram g of fat that stays in drops
+     * @param float $gelPerGram g of protein that came as a gel
      */
-    public function brings(Feel $feel, array $perGram, float $dropsPerGram): float
+    public function brings(Feel $feel, array $perGram, float $dropsPerGram, float $gelPerGram = 0.0): float
     {
         $measure = $feel->measure();
         if ($measure === null) {
-            return $feel === Feel::Rich ? 100 * $perGram[Constituent::FAT] : $this->thickens($perGram, $dropsPerGram);
+            return $feel === Feel::Rich
+                ? 100 * $perGram[Constituent::FAT]
+                : $this->thickens($perGram, $dropsPerGram, $gelPerGram);
         }
         $sum = 0.0;
         foreach ($measure === Measure::Sourness ? $this->sour : $measure->weights() as $constituent => $weight) {
@@ -142,6 +148,12 @@ final readonly class LinearPot
             : 0.0;
     }
 
+    /** Protein that came as a gel and thickens as one, g per g of an ingredient. */
+    public static function gelIn(Ingredient $ingredient): float
+    {
+        return $ingredient->is('sets-when-sour') ? $ingredient->perGram[Constituent::PROTEIN] : 0.0;
+    }
+
     /**
      * As it is once it is in the sauce: starch is slaked in cold water and brought to the boil.
      *
@@ -157,7 +169,7 @@ final readonly class LinearPot
     }
 
     /** @param list<float> $perGram */
-    private function thickens(array $perGram, float $dropsPerGram): float
+    private function thickens(array $perGram, float $dropsPerGram, float $gelPerGram): float
     {
         $small = self::SMALL * $this->mass;
         $grams = $this->mixture->grams;
@@ -167,7 +179,7 @@ final readonly class LinearPot
         $powers = Thickness::powers(
             $grams,
             $this->emulsified + $small * $dropsPerGram,
-            $this->gel,
+            $this->gel + $small * $gelPerGram,
             $this->acidity?->ph,
             $this->minutes,
         );

@@ -10,6 +10,7 @@ use Vinculum\Pantry\Aroma;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\ProcessKind;
+use Vinculum\Recipe\Stage;
 use Vinculum\Safety\Brings;
 use Vinculum\Taste\Measure;
 
@@ -36,6 +37,9 @@ final readonly class Sensible
     /** Fat from which a thing thins nothing. */
     private const FATTY = 0.4;
 
+    /** Parts of what is too much in the pot from which a thing thins it no more; judgement. */
+    private const HALF_AS_MUCH = 0.5;
+
     /** @var list<string> slugs of what would bring something nobody expects in it */
     private array $strangers;
 
@@ -43,6 +47,8 @@ final readonly class Sensible
     private array $own;
 
     private bool $isCooked;
+
+    private bool $isHeated;
 
     /** @param array<string, float> $feels steps by Feel value, positive is too much */
     public function __construct(
@@ -59,20 +65,33 @@ final readonly class Sensible
             }
         }
         $this->own = $own;
-        $isCooked = false;
-        foreach ($from->recipe->stages as $stage) {
-            $isCooked = $isCooked || in_array(
+        $this->isCooked = array_filter(
+            $from->recipe->stages,
+            static fn (Stage $stage): bool => in_array(
                 $stage->process?->kind,
                 [ProcessKind::Simmer, ProcessKind::Boil],
                 true,
-            );
-        }
-        $this->isCooked = $isCooked;
+            ),
+        ) !== [];
+        $this->isHeated = self::isHeated($from);
+    }
+
+    /** Whether it is ever hot: warmed is enough. */
+    public static function isHeated(Evaluation $of): bool
+    {
+        $vocabulary = $of->cooked->weighed->vocabulary;
+
+        return array_filter(
+            $of->recipe->stages,
+            static fn (Stage $stage): bool => $stage->process !== null
+                && $vocabulary->leavesHot($stage->process->kind->value) === true,
+        ) !== [];
     }
 
     public function mayGoIn(Ingredient $thing): bool
     {
         return ! $thing->is('potassium')
+            && ($this->isHeated || ! $thing->is('sets-cold'))
             && ! $this->makesItWorse($thing)
             && ($this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing));
     }
@@ -91,7 +110,20 @@ final readonly class Sensible
             && (isset($weak[Feel::Thick->value]) || count($weak) > 1);
     }
 
-    private function isOwn(Ingredient $thing): bool
+    /** Raw pieces of what the sauce is made of anyway, where nothing of it is cooked: more tomato in a raw salsa. */
+    public function isRawAnyway(Ingredient $thing): bool
+    {
+        return ! $this->isHeated && $this->isOwn($thing);
+    }
+
+    /** Eaten as it is stirred, and made without water: a dip of yoghurt, a salsa. */
+    public function isWateredDownSoon(): bool
+    {
+        return ! $this->isHeated
+            && array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === [];
+    }
+
+    public function isOwn(Ingredient $thing): bool
     {
         foreach ($this->own as $own) {
             if ($own->slug === $thing->slug) {
@@ -121,7 +153,8 @@ final readonly class Sensible
             $has = $measure === null
                 ? 100 * $thing->perGram[Constituent::FAT]
                 : $measure->strengthOf($thing) ?? 0.0;
-            if ($has > $feel->value($this->pot)) {
+            // what has half as much of it thins nothing to speak of, unless it is what the sauce is made of
+            if ($has > self::HALF_AS_MUCH * $feel->value($this->pot)) {
                 return true;
             }
         }

@@ -57,6 +57,7 @@ final class HouseTest extends TestCase
         'core/Safety/Rules/Infants.php' => ['honey'], // the code of a caution
         'core/Safety/KeepingTime.php' => ['tomato'], // a keeping time
         'core/Solve/Swap/Kin.php' => ['milk', 'tomato'], // an allergen, a group
+        'core/Solve/Swap/Equations.php' => ['tomato'], // a group
         'app/Models/Batch.php' => ['date'], // of the calendar
     ];
 

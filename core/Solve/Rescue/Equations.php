@@ -49,6 +49,23 @@ final readonly class Equations
      */
     private const COLD_IS_LESS_SWEET = 0.5;
 
+    /**
+     * Steps of sourness or salt that a step of sweetness hides. Mixture suppression: sugar makes acid and salt taste
+     * less and changes neither (after Pangborn's taste interrelationships, from memory; the factor is judgement). It
+     * ranks what is offered and moves no figure.
+     */
+    public const ROUNDS = 0.25;
+    private const ROUNDED = ['sour', 'salty'];
+    /** The pot may grow by half; where only more of the sauce helps, by nearly as much again; judgement. */
+    private const GROWS = 0.5;
+    private const GROWS_WHERE_ONLY_MORE_HELPS = 0.9;
+    /** Weight of a pot that grows as far as it may and no further. */
+    private const FULL = 1e3;
+    /** What makes up so much of the pot may be more of it. */
+    private const IS_THE_SAUCE = 0.5;
+    /** Water in an eaten-as-stirred sauce that has none as a line, in parts of the pot; judgement. */
+    private const LET_DOWN = 0.25;
+
     public LinearPot $pot;
 
     /** @var array<string, float> where each figure should be, by Feel value */
@@ -105,8 +122,14 @@ final readonly class Equations
         foreach ($this->things as $thing) {
             $most = self::MOST * $this->pot->mass;
             $there = ($from->cooked->weighed->gramsOf($thing->slug) * $this->pot->mass) / $mass;
-            $sensible = $thing->mostShare * $this->pot->mass - $there;
-            $mostOf[$thing->slug] = $thing->mostShare < 1.0 ? max(0.0, min($most, $sensible)) : $most;
+            // of the pot as it will be, which grows by what goes in
+            $isTheSauce = $there > self::IS_THE_SAUCE * $this->pot->mass;
+            $mostOf[$thing->slug] = $thing->mostShare < 1.0 && ! $isTheSauce
+                ? max(0.0, min($most, ($thing->mostShare * $this->pot->mass - $there) / (1 - $thing->mostShare)))
+                : $most;
+            if ($thing->is('plain-water') && $this->sensible->isWateredDownSoon()) {
+                $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::LET_DOWN * $this->pot->mass);
+            }
         }
         // an over-reduced pot takes back what was boiled off, and no more
         $lost = ($state->boiledFurther * ($state->grams ?? $mass)) / $mass;
@@ -174,7 +197,7 @@ final readonly class Equations
         $isAroma = array_diff($thing->roles, ['aroma']) === [];
 
         return (! $isFatty || $mayBeFatty)
-            && ! $isRaw
+            && (! $isRaw || $this->sensible->isRawAnyway($thing))
             && ! $isAroma
             && $thing->group !== 'blends';
     }
@@ -206,8 +229,18 @@ final readonly class Equations
                 / $this->pot->mass;
             $row = [];
             $right = ($wanted - $value) * $at->mass;
+            $rounds = $this->isRounded($feel) ? self::ROUNDS * $feel->perStep($wanted) : 0.0;
+            $sweet = $this->wanted[Feel::Sweet->value];
+            $sweetStep = Feel::Sweet->perStep($sweet);
+            if ($rounds > 0.0) {
+                $right += ($rounds * (Feel::Sweet->value($at) - $sweet) * $at->mass) / $sweetStep;
+            }
             foreach ($set as $i => $slug) {
                 $pull = $this->brings($feel, $slug, $at) - ($slug === '' ? -$wanted : $wanted);
+                if ($rounds > 0.0) {
+                    $sweetens = $this->brings(Feel::Sweet, $slug, $at) - ($slug === '' ? -$sweet : $sweet);
+                    $pull -= ($rounds * $sweetens) / $sweetStep;
+                }
                 $row[] = $weight * $pull;
                 $right += $pull * ($there[$i] ?? 0.0);
             }
@@ -229,12 +262,64 @@ final readonly class Equations
         return [$a, $b];
     }
 
+    /** Whether sugar makes it taste less: what is too sour or too salt, and not too sweet as well. */
+    public function isRounded(Feel $feel): bool
+    {
+        return in_array($feel->value, self::ROUNDED, true)
+            && ($this->feels[$feel->value] ?? 0.0) > 0.0
+            && ! isset($this->feels[Feel::Sweet->value]);
+    }
+
+    /** How near it lies: 2 for a line of the sauce and for boiling off, 1 for water, 0 for what is new to it. */
+    public function nearness(string $slug): int
+    {
+        $thing = $slug === '' ? null : $this->thing($slug);
+
+        return match (true) {
+            $thing === null || $this->sensible->isOwn($thing) => 2,
+            $thing->is('plain-water') => 1,
+            default => 0,
+        };
+    }
+
+    /** By how much of itself the pot may grow; what boils down again before it is done may be more. */
+    public function mayGrow(): float
+    {
+        $onlyMoreHelps = array_filter(
+            [Feel::Hot, Feel::Rich],
+            fn (Feel $feel): bool => ($this->feels[$feel->value] ?? 0.0) > 0.0,
+        );
+
+        return ($onlyMoreHelps === [] ? self::GROWS : self::GROWS_WHERE_ONLY_MORE_HELPS) * $this->concentrates();
+    }
+
+    /**
+     * A row that keeps the pot at as much as it may grow to, for a set that would pass it.
+     *
+     * @param list<string> $set
+     * @return array{list<float>, float}
+     */
+    public function full(array $set): array
+    {
+        $weight = self::FULL / $this->pot->mass;
+
+        return [
+            array_map(static fn (string $slug): float => $slug === '' ? -$weight : $weight, $set),
+            $weight * $this->mayGrow() * $this->pot->mass,
+        ];
+    }
+
     /** What is boiled off is water, taken away. */
     private function brings(Feel $feel, string $slug, LinearPot $at): float
     {
         return $slug === ''
             ? -$at->brings($feel, $this->perGram[''], 0.0)
-            : $at->brings($feel, $this->perGram[$slug], LinearPot::drops($this->thing($slug)));
+            : $at->brings(
+                $feel,
+                $this->perGram[$slug],
+                LinearPot::drops($this->thing($slug)),
+                LinearPot::gelIn($this->thing($slug)),
+            );
     }
 
     /**

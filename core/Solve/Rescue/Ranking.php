@@ -18,7 +18,8 @@ final readonly class Ranking
     private const A_THING = 0.25;
     /** Boiling takes a while: as good as a tenth more in the pot. */
     private const TIME = 0.1;
-    public const ABSURD = 1.0;
+    /** What is neither in the sauce nor water counts as so many things. */
+    private const STRANGE = 1.25;
     /** What leaves more than this share of what is wrong is no remedy. */
     private const HELPS = 0.7;
 
@@ -29,35 +30,56 @@ final readonly class Ranking
      * something is noticed, that all of it together is little for the things it takes.
      *
      * @param array<string, float> $steps left
+     * @param list<string> $slugs what it takes, '' for boiling off
+     * @param float $mass g that the pot grows by
      * @return list<float|int>
      */
-    public function rank(array $steps, int $count, float $mass, bool $boils): array
+    public function rank(array $steps, array $slugs, float $mass): array
     {
-        $miss = 0.0;
+        $miss = $this->miss($steps);
         $moved = 0.0;
         $disturbed = 0.0;
         foreach ($steps as $feel => $left) {
-            if (isset($this->equations->feels[$feel])) {
-                $miss = max($miss, abs($left));
-            } else {
+            if (! isset($this->equations->feels[$feel])) {
                 $each = abs($left) * min(1.0, Feel::from($feel)->held() + 0.3);
                 $moved = max($moved, $each);
                 $disturbed += $each ** 2;
             }
         }
         $growth = abs($mass) / $this->equations->pot->mass;
+        $boils = in_array('', $slugs, true);
         // boiling is more work than a spoon, and moves everything
-        $count += $boils ? 1 : 0;
+        $count = $boils ? 1 : 0;
+        foreach ($slugs as $slug) {
+            $count += $this->equations->nearness($slug) > 0 ? 1.0 : self::STRANGE;
+        }
         $isQuiet = $moved <= self::QUIET;
 
         return [
             $miss <= self::LANDS ? 0 : (int) ceil(2 * $miss),
-            $growth > self::ABSURD ? 1 : 0,
             $isQuiet ? 0 : 1,
             $isQuiet ? $count : sqrt($disturbed) + self::A_THING * $count + $growth,
             // half a step of what is disturbed weighs as much as a tenth of the pot
             $growth + 0.2 * $moved + ($boils ? self::TIME : 0.0),
         ];
+    }
+
+    /**
+     * Steps that the named taste furthest out is left with, as it is tasted: sweetness hides some of what is sour or
+     * salt.
+     *
+     * @param array<string, float> $steps left
+     */
+    public function miss(array $steps): float
+    {
+        $hidden = Equations::ROUNDS * max(0.0, $steps[Feel::Sweet->value]);
+        $miss = 0.0;
+        foreach (array_keys($this->equations->feels) as $named) {
+            $feel = Feel::from($named);
+            $miss = max($miss, abs($steps[$named] - ($this->equations->isRounded($feel) ? $hidden : 0.0)));
+        }
+
+        return $miss;
     }
 
     /**
@@ -95,7 +117,7 @@ final readonly class Ranking
                 $isOld
                     = $isOld
                     || (array_diff($better['slugs'], $each['slugs']) === []
-                        && array_slice($better['rank'], 0, 4) <= array_slice($each['rank'], 0, 4));
+                        && array_slice($better['rank'], 0, 3) <= array_slice($each['rank'], 0, 3));
             }
             if (! $isOld) {
                 $news[] = $each;

@@ -66,7 +66,7 @@ final readonly class Rescue
             array_slice($doses, 0, self::SHOWN),
         );
         $note = $this->writer->note($remedies);
-        if ($remedies === [] || $remedies[0]->growth() > Ranking::ABSURD) {
+        if ($remedies === [] || ! $this->writer->lands($remedies[0])) {
             $second = $this->secondBatch();
             $isWorthIt = $second !== null && $second->growth() <= self::MOST_GROWTH;
             $remedies = [...$remedies, ...$isWorthIt ? [$second] : []];

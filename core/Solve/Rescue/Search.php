@@ -86,16 +86,28 @@ final readonly class Search
     {
         $columns = [];
         [, $right] = $this->equations->rows([], $this->equations->pot);
+        $isNamed = array_map(
+            fn (Feel $feel): bool => isset($this->equations->feels[$feel->value]),
+            Feel::cases(),
+        );
         $slugs = array_keys($this->equations->perGram);
         foreach ($slugs as $slug) {
             if ($slug === '' && ! $this->equations->mayBoil()) {
                 continue;
             }
-            $columns[$slug] = array_slice(
+            $column = array_slice(
                 array_column($this->equations->rows([$slug], $this->equations->pot)[0], 0),
                 0,
                 count($right),
             );
+            $mends = 0.0;
+            foreach (array_keys(array_filter($isNamed)) as $r) {
+                $mends += $column[$r] * $right[$r];
+            }
+            // what only holds the rest in its place is taken from what is in it
+            if ($mends > 0.0 || $this->equations->nearness($slug) > 0) {
+                $columns[$slug] = $column;
+            }
         }
         $lengths = array_map(static fn (array $column): float => max(1e-12, self::dot($column, $column)), $columns);
         $pulls = array_map(static fn (array $column): float => self::dot($column, $right), $columns);
@@ -125,18 +137,25 @@ final readonly class Search
         $alike = [];
         foreach (array_filter($gains) as $slug => $gain) {
             $slug = (string) $slug;
-            $isAlike
-                = array_filter(
-                    $chosen,
+            $twin = array_search(
+                true,
+                array_map(
                     static fn (string $other): bool => $other !== ''
                         && $slug !== ''
                         && self::dot($columns[$slug], $columns[$other])
                             > self::ALIKE * sqrt($lengths[$slug] * $lengths[$other]),
-                ) !== [];
-            if ($isAlike) {
-                $alike[] = $slug;
-            } else {
+                    $chosen,
+                ),
+                true,
+            );
+            if ($twin === false) {
                 $chosen[] = $slug;
+            } elseif ($this->equations->nearness($slug) > $this->equations->nearness($chosen[$twin])) {
+                // of two that do the same, the one that is in it
+                $alike[] = $chosen[$twin];
+                $chosen[$twin] = $slug;
+            } else {
+                $alike[] = $slug;
             }
         }
 
@@ -175,11 +194,10 @@ final readonly class Search
             $a[] = $part;
         }
         $set = array_map(static fn (int $place): string => $candidates[$place], $places);
-        $solution = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set));
-        if ($solution->stop !== Stop::Optimal) {
+        $x = $this->solved($set, $a, $b);
+        if ($x === null) {
             return ['set' => [], 'slugs' => [], 'rank' => []];
         }
-        $x = $solution->x;
         $mass = $this->equations->massOf($set, $x);
         $steps = [];
         foreach (Feel::cases() as $r => $feel) {
@@ -198,7 +216,7 @@ final readonly class Search
         return [
             'set' => $used,
             'slugs' => $used,
-            'rank' => $this->ranking->rank($steps, count($used), $mass, in_array('', $used, true)),
+            'rank' => $this->ranking->rank($steps, $used, $mass),
         ];
     }
 
@@ -221,11 +239,10 @@ final readonly class Search
         $at = $this->equations->pot;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             [$a, $b] = $this->equations->rows($set, $at, $x);
-            $solution = LeastSquares::solve($a, $b, array_fill(0, count($set), 0.0), $this->equations->most($set));
-            if ($solution->stop !== Stop::Optimal) {
+            $x = $this->solved($set, $a, $b);
+            if ($x === null) {
                 return [];
             }
-            $x = $solution->x;
             $at = $this->equations->stirred($set, $x);
         }
         $grams = [];
@@ -264,9 +281,32 @@ final readonly class Search
             'texts' => $texts,
             'boil' => $boil,
             'slugs' => $slugs,
-            'rank' => $this->ranking->rank($steps, count($slugs), array_sum($grams) - $boil, $boil > 0.0),
+            'rank' => $this->ranking->rank($steps, $slugs, array_sum($grams) - $boil),
             'helps' => $this->ranking->helps($steps),
         ];
+    }
+
+    /**
+     * Grams of each of a set, together no more than the pot may grow by.
+     *
+     * @param list<string> $set
+     * @param array<int, array<int, float>> $a
+     * @param array<int, float> $b
+     * @return list<float>|null null where the solver did not end
+     */
+    private function solved(array $set, array $a, array $b): ?array
+    {
+        $least = array_fill(0, count($set), 0.0);
+        $most = $this->equations->most($set);
+        $solution = LeastSquares::solve($a, $b, $least, $most);
+        $room = $this->equations->mayGrow() * $this->equations->pot->mass;
+        if ($solution->stop === Stop::Optimal && $this->equations->massOf($set, $solution->x) > $room) {
+            // what is best within the room is at its edge, since the objective is convex
+            [$row, $right] = $this->equations->full($set);
+            $solution = LeastSquares::solve([...$a, $row], [...$b, $right], $least, $most);
+        }
+
+        return $solution->stop === Stop::Optimal ? $solution->x : null;
     }
 
     /** Share by which an amount may be off, for no taste to move by more than writing it down may. */

@@ -18,15 +18,18 @@ use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Until;
 use Vinculum\Safety\Limits;
 use Vinculum\Solve\Addition;
+use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
 
 /** A remedy as it is read and applied: what to add, what is left, what to mind. */
 final readonly class Writer
 {
     /** From this growth on, it is worth splitting the pot; beyond the second no addition is a mend. */
-    private const SPLIT_FROM = 0.35;
+    private const SPLIT_FROM = 1 / 3;
     /** A dose of so many steps or more is better added in halves. */
     private const STRONG = 0.8;
+    /** Steps of sweetness from which it is said what it is there for. */
+    private const SWEETER = 0.5;
     private const STRONG_ROLES = ['salty', 'hot', 'acid', 'umami'];
 
     public function __construct(
@@ -188,6 +191,15 @@ final readonly class Writer
                 && abs($steps) > Ranking::LANDS,
             ARRAY_FILTER_USE_BOTH,
         );
+        $rounded = array_filter(
+            array_keys($this->equations->feels),
+            fn (string $feel): bool => $this->equations->isRounded(Feel::from($feel)),
+        );
+        if ($rounded !== [] && $left[Feel::Sweet->value] >= self::SWEETER) {
+            $remarks[] = Sentence::of('The sweetness rounds what is {feel}, and takes none of it away.', [
+                'feel' => implode(' or ', $rounded),
+            ]);
+        }
         foreach ($short as $feel => $steps) {
             $remarks[] = Sentence::of('{feel} stays {steps} {side}.', [
                 'feel' => ucfirst($feel),
@@ -199,6 +211,11 @@ final readonly class Writer
         return Sentence::together($remarks);
     }
 
+    public function lands(Remedy $remedy): bool
+    {
+        return $this->ranking->miss($remedy->steps) <= Ranking::LANDS;
+    }
+
     /** @param list<Remedy> $remedies */
     public function note(array $remedies): Sentence
     {
@@ -208,15 +225,13 @@ final readonly class Writer
                 'Nothing on hand can mend that. Mark more of what you have in the Pantry, or make a second batch '
                     .'without what is too much and mix the two.',
             );
-        } elseif ($this->ranking->rank($remedies[0]->steps, 0, 0.0, false)[0] > 0) {
-            $notes[] = Sentence::of('Nothing on hand mends it all the way; this comes nearest.');
-        }
-        if ($remedies !== [] && $remedies[0]->growth() > Ranking::ABSURD) {
-            $notes[] = Sentence::of(
-                'It takes {times} times as much sauce to dilute that. A second batch without what is too much, '
-                    .'mixed with this one, is the honest way.',
-                ['times' => Quantity::number(1 + $remedies[0]->growth(), 1)],
-            );
+        } elseif (! $this->lands($remedies[0])) {
+            $notes[] = $remedies[0]->growth() >= self::SPLIT_FROM
+                ? Sentence::of(
+                    'To mend it all the way would take more than a pot grows by: this goes part of the way. A '
+                        .'second batch without what is too much, mixed with this one, is the honest way.',
+                )
+                : Sentence::of('Nothing on hand mends it all the way; this comes nearest.');
         }
         if ($this->equations->state->isHot) {
             $notes[] = Sentence::of(

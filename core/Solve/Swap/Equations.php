@@ -42,6 +42,23 @@ final readonly class Equations
     private const MOST_GROWTH = 2.0;
     /** A taste is what a line is for from this share of it. */
     private const IS_FOR = 0.25;
+    /** What a whole or steeped thing gives up, beside what is stirred in; about, for a first guess. */
+    private const GIVEN_UP = 0.3;
+    /** What is only there to sharpen what takes the place of something else. */
+    private const SHARPENED = [0.0, 0.25];
+    /** Sourness of what sharpens, in the measure's unit. */
+    private const SHARP = 1.5;
+    /** What is not water in a thing, at the least. */
+    private const LEAST_DRY = 0.04;
+    /** Alcohol of a drink, and the highest sensible share of an extract. */
+    private const ALCOHOL = 0.03;
+    private const EXTRACT = 0.1;
+    /** How far from that an amount may be, in parts of it; judgement. */
+    private const AS_STRONG = [0.5, 2.0];
+    private const AS_THICK = [0.3, 3.0];
+    private const AS_HEAVY = [0.75, 1.35];
+    private const TASTE_OF_ROLE
+        = ['sweet' => 'sweetness', 'acid' => 'sourness', 'salty' => 'saltiness', 'hot' => 'heat'];
     /** The plain thing for each, by its trait. */
     public const BASICS = [
         'sweet' => 'plain-sweet',
@@ -198,6 +215,7 @@ final readonly class Equations
                         $feel,
                         array_map(static fn (float $each): float => $each / $mass, $becomes),
                         LinearPot::drops($ingredient),
+                        LinearPot::gelIn($ingredient),
                     )
                     : 0.0;
             $pulls[]
@@ -327,6 +345,83 @@ final readonly class Equations
         }
 
         return false;
+    }
+
+    /**
+     * Grams of a thing that do for what goes out, about, least, and most: as strong in the taste both are for, or in
+     * smell where that is all it is for; by weight where it is what the sauce is made of.
+     *
+     * @return array{float, float, float}
+     */
+    public function asMuchOf(Ingredient $thing): array
+    {
+        if ($this->isByWeight()) {
+            $isSour = in_array('acid', $thing->roles, true)
+                && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SHARP
+                && ! in_array('acid', $this->out->ingredient->roles ?? [], true);
+
+            return $isSour
+                ? self::around($this->out->grams, self::SHARPENED)
+                : self::around($this->out->grams * $this->asDry($thing), self::AS_HEAVY);
+        }
+        $out = $this->out->ingredient;
+        $given = $this->handlingOf($thing) === $this->out->line->handling ? 1.0 : self::GIVEN_UP;
+        $about = $this->out->grams * $given;
+        $measure = $out === null ? null : self::measureOf($out, $thing);
+        $isSmell = $out !== null && array_diff($out->roles, ['aroma']) === [];
+        $had = $isSmell ? array_sum($out->aroma) : ($out === null ? 0.0 : $measure?->strengthOf($out) ?? 0.0);
+        $has = $isSmell ? array_sum($thing->aroma) : ($measure?->strengthOf($thing) ?? 0.0);
+        if ($had > 0.0 && $has > 0.0) {
+            return self::around($about * $had / $has, self::AS_STRONG);
+        }
+
+        return self::around($about, $out?->isThickener() === true ? self::AS_THICK : self::AS_HEAVY);
+    }
+
+    /** Dried fruit for fresh, paste for juice: as much of what is not water. */
+    private function asDry(Ingredient $thing): float
+    {
+        $out = $this->out->ingredient;
+        if ($out?->group !== $thing->group || ! in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true)) {
+            return 1.0;
+        }
+        $dry = static fn (Ingredient $one): float => 1.0 - $one->perGram[Constituent::WATER];
+
+        return $dry($out) / max(self::LEAST_DRY, $dry($thing));
+    }
+
+    /** What the sauce is made of, and a drink, whose smell nobody weighs: as much comes in as goes out. */
+    public function isByWeight(): bool
+    {
+        $out = $this->out->ingredient;
+
+        return $out !== null
+            && ! $out->isThickener()
+            && (in_array('base', $out->roles, true)
+                || in_array('body', $out->roles, true)
+                || $out->roles === ['fat']
+                || $out->perGram[Constituent::ETHANOL] > self::ALCOHOL && $out->mostShare >= self::EXTRACT);
+    }
+
+    /**
+     * @param array{float, float} $parts
+     * @return array{float, float, float}
+     */
+    private static function around(float $grams, array $parts): array
+    {
+        return [$grams, $parts[0] * $grams, $parts[1] * $grams];
+    }
+
+    /** The taste both are for; null where they share none. */
+    private static function measureOf(Ingredient $out, Ingredient $thing): ?Measure
+    {
+        foreach (self::TASTE_OF_ROLE as $role => $measure) {
+            if (in_array($role, $out->roles, true) && in_array($role, $thing->roles, true)) {
+                return Measure::from($measure);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -107,7 +107,9 @@ final class FreeOf
     /** @param list<Substitution> $options best first */
     private static function near(array $options): ?Substitution
     {
-        return ($options[0]->distance ?? INF) <= self::TOO_FAR ? $options[0] : null;
+        $first = $options[0] ?? null;
+
+        return $first !== null && ($first->usual !== null || $first->distance <= self::TOO_FAR) ? $first : null;
     }
 
     /**

@@ -10,6 +10,7 @@ use Vinculum\Pantry\Aroma;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Safety\Allergens;
+use Vinculum\Solve\Sensible;
 
 /**
  * What may stand in for a thing at all, before it is weighed: a fat for a fat of its kind, a herb for a herb, wine for
@@ -48,8 +49,11 @@ final readonly class Kin
     /** @var list<string> allergens nobody expects in it */
     private array $unexpected;
 
+    private bool $isHeated;
+
     public function __construct(private Ingredient $out, Evaluation $from)
     {
+        $this->isHeated = Sensible::isHeated($from);
         $this->contains = array_keys(Allergens::of($from->cooked->weighed)['contains']);
         $this->unexpected = array_values(array_diff(
             $from->cooked->weighed->vocabulary->unexpectedAllergens(),
@@ -57,9 +61,16 @@ final readonly class Kin
         ));
     }
 
+    /** What a cook takes for it may still not do here: butter is not stirred into what is never warm. */
+    public function doesHere(Ingredient $thing): bool
+    {
+        return $this->isHeated || $this->out->is('sets-cold') || ! $thing->is('sets-cold');
+    }
+
     public function mayStandIn(Ingredient $thing): bool
     {
-        return ! $thing->is('potassium')
+        return $this->doesHere($thing)
+            && ! $thing->is('potassium')
             && array_intersect($thing->contains, $this->unexpected) === []
             && (! $thing->is('raw-egg') || $this->out->is('raw-egg') || in_array('eggs', $this->out->contains, true))
             && $this->isOfItsFat($thing)

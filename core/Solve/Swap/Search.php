@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve\Swap;
 
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LeastSquares;
 use Vinculum\Solve\Stop;
@@ -25,8 +27,24 @@ final readonly class Search
     /** Grams, and share of a blend, below which a part of it is not worth measuring. */
     private const TRACE = 0.3;
     private const PART = 0.1;
+    /** Weight of several things being together as much as the one: a tenth off is three steps. */
+    private const TOGETHER = 30.0;
+    /** Highest sensible share from which a thing may be most of a sauce, and a little more does not matter. */
+    private const MAKES_IT_UP = 0.5;
+    /** Least of a second thing beside the first, in parts of as much of it as would do alone; judgement. */
+    private const BESIDE = 0.1;
+    /** Least that a spoon measures, grams, of what is poured and of anything else: an eighth and a pinch. */
+    private const POURED = 0.6;
+    private const PINCH = 0.1;
     /** How near the measure of a drink another keeps; judgement. */
     private const ABOUT = 0.2;
+    /** What a cook usually takes is so much nearer than the figures say; and each after the first a little less. */
+    private const USUAL = 3.0;
+    private const NEXT = 0.5;
+    /** What the house liked, or did not, weighs more than either. */
+    private const LIKED = 8.0;
+    /** Where a cook names so many, nothing else is looked for. */
+    private const ENOUGH = 3;
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
 
@@ -46,8 +64,10 @@ final readonly class Search
      */
     public function ranked(?array $only): array
     {
+        $usual = $only === null ? $this->usual() : [];
         $found = [];
-        foreach ($only ?? $this->equations->catalogue->slugs() as $slug) {
+        $others = count($usual) < self::ENOUGH ? $this->equations->catalogue->slugs() : [];
+        foreach ($only ?? $others as $slug) {
             $ingredient = $this->equations->catalogue->find($slug);
             if (
                 $ingredient === null
@@ -63,13 +83,100 @@ final readonly class Search
         $found = array_values(array_filter($found));
         usort($found, static fn (array $a, array $b): int => $a['distance'] <=> $b['distance']);
         $finalists = array_slice($found, 0, self::FINALISTS);
-        if ($only === null && ($found[0]['distance'] ?? INF) > self::NEAR) {
+        if ($only === null && $usual === [] && ($found[0]['distance'] ?? INF) > self::NEAR) {
             $finalists = [...$finalists, ...$this->blends($found)];
         }
-        $cooked = array_map($this->cooked(...), $finalists);
-        usort($cooked, static fn (Substitution $a, Substitution $b): int => $a->distance <=> $b->distance);
+        $cooked = array_map($this->cooked(...), [...$usual, ...$finalists]);
+        $cooked = self::distinct($cooked);
+        usort($cooked, fn (Substitution $a, Substitution $b): int => $this->order($a) <=> $this->order($b));
 
         return array_slice($cooked, 0, self::SHOWN);
+    }
+
+    /**
+     * What a cook takes for it, best first, weighed out.
+     *
+     * @return list<array{
+     *     things: non-empty-list<Ingredient>,
+     *     x: list<float>,
+     *     helpers: array<string, float>,
+     *     distance: float,
+     *     usual: int|null,
+     * }>
+     */
+    private function usual(): array
+    {
+        $usual = [];
+        foreach ($this->equations->out->ingredient->standIns ?? [] as $choices) {
+            foreach ($choices as $choice) {
+                $things = array_values(array_filter(array_map($this->equations->catalogue->find(...), $choice)));
+                $isAllowed = count($things) === count($choice)
+                    && array_filter($things, $this->isOutOfTheQuestion(...)) === [];
+                $weighed = $things !== [] && $isAllowed ? $this->weighedOut($things, isUsual: true) : null;
+                if ($weighed !== null && self::canBeMeasured($things, $weighed['x'])) {
+                    $usual[] = ['usual' => count($usual)] + $weighed;
+                }
+            }
+            // what comes behind is for when nothing before it may go in
+            if ($usual !== []) {
+                break;
+            }
+        }
+
+        return $usual;
+    }
+
+    /** What comes first: what this house liked before, then what is near, and what a cook takes. */
+    private function order(Substitution $option): float
+    {
+        $liked = 0;
+        foreach ($option->with as $with) {
+            $liked += $this->equations->wishes->remembered[$with->ingredient->slug] ?? 0;
+        }
+
+        return $option->distance
+            - self::LIKED * $liked
+            + ($option->usual === null ? 0.0 : self::NEXT * $option->usual - self::USUAL);
+    }
+
+    private function isOutOfTheQuestion(Ingredient $thing): bool
+    {
+        return $this->equations->wishes->ruleOut($thing) || ($this->kin !== null && ! $this->kin->doesHere($thing));
+    }
+
+    /**
+     * @param non-empty-list<Ingredient> $things
+     * @param list<float> $grams
+     */
+    private static function canBeMeasured(array $things, array $grams): bool
+    {
+        foreach ($things as $i => $thing) {
+            if ($grams[$i] < ($thing->form === Form::Liquid ? self::POURED : self::PINCH)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * The same things once, where they stand nearest.
+     *
+     * @param list<Substitution> $options
+     * @return list<Substitution>
+     */
+    private static function distinct(array $options): array
+    {
+        $seen = [];
+
+        return array_values(array_filter($options, static function (Substitution $option) use (&$seen): bool {
+            $slugs = array_map(static fn (Addition $with): string => $with->ingredient->slug, $option->with);
+            sort($slugs);
+            $isNew = ! isset($seen[implode(' + ', $slugs)]);
+            $seen[implode(' + ', $slugs)] = true;
+
+            return $isNew;
+        }));
     }
 
     /**
@@ -109,7 +216,13 @@ final readonly class Search
     /**
      * What somebody asked for although it cannot stand in: as much by weight, so that it can be said what comes of it.
      *
-     * @return array{things: non-empty-list<Ingredient>, x: list<float>, helpers: array<string, float>, distance: float}
+     * @return array{
+     *     things: non-empty-list<Ingredient>,
+     *     x: list<float>,
+     *     helpers: array<string, float>,
+     *     distance: float,
+     *     usual: int|null,
+     * }
      */
     private function oneForOne(Ingredient $ingredient): array
     {
@@ -118,6 +231,7 @@ final readonly class Search
             'x' => [$this->equations->out->grams],
             'helpers' => [],
             'distance' => self::NO_STAND_IN,
+            'usual' => null,
         ];
     }
 
@@ -129,12 +243,14 @@ final readonly class Search
      *     x: list<float>,
      *     helpers: array<string, float>,
      *     distance: float,
+     *     usual: int|null,
      * }> $singles nearest first
      * @return list<array{
      *     things: non-empty-list<Ingredient>,
      *     x: list<float>,
      *     helpers: array<string, float>,
      *     distance: float,
+     *     usual: int|null,
      * }>
      */
     private function blends(array $singles): array
@@ -196,27 +312,33 @@ final readonly class Search
      *
      * @param non-empty-list<Ingredient> $things
      * @param array<int, float> $further what is still missing once it was cooked, by row
+     * @param bool $isUsual whether a cook takes these for it, and then about as much as there was
      * @return array{
      *     things: non-empty-list<Ingredient>,
      *     x: list<float>,
      *     helpers: array<string, float>,
      *     distance: float,
+     *     usual: int|null,
      * }|null
      */
-    private function weighedOut(array $things, array $further = []): ?array
+    private function weighedOut(array $things, array $further = [], bool $isUsual = false): ?array
     {
         $columns = array_map(
             fn (Ingredient $thing): array => $this->equations->pulls($this->equations->becomes($thing), $thing),
             $things,
         );
+        $isAsMuch = $isUsual && $this->equations->isByWeight();
         $helpers = array_filter(
             $this->equations->helpers,
-            static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true),
+            // where as much comes in as goes out, no water has to make it up
+            static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true)
+                && ! ($isAsMuch && $helper['line'] === null && $helper['ingredient']->is('plain-water')),
         );
         $b = $this->equations->gap();
         foreach ($further as $r => $more) {
             $b[$r] += $more;
         }
+        $figures = count($b);
         $a = [];
         foreach (array_keys($b) as $r) {
             $row = array_column($columns, $r);
@@ -228,6 +350,11 @@ final readonly class Search
         $n = count($things);
         $low = array_fill(0, $n, 0.0);
         $high = array_map(fn (Ingredient $thing): float => $this->equations->mostOf($thing), $things);
+        foreach ($isUsual ? $things : [] as $i => $thing) {
+            [$about, $least, $most] = $this->equations->asMuchOf($thing);
+            $high[$i] = $thing->mostShare < self::MAKES_IT_UP ? min($high[$i], $most) : $most;
+            $low[$i] = min($high[$i], $i === 0 ? $least / $n : (self::BESIDE * $about) / $n);
+        }
         $measure = $n === 1 ? $this->kin?->sameMeasure($things[0], $this->equations->out->grams) : null;
         if ($measure !== null) {
             $high[0] = min($high[0], (1 + self::ABOUT) * $measure);
@@ -250,6 +377,12 @@ final readonly class Search
             $b[] = 0.0;
             $low[] = $helper['least'];
             $high[] = $helper['most'];
+        }
+        if ($isAsMuch && $n > 1) {
+            // together as much as goes out
+            $weight = self::TOGETHER / $this->equations->out->grams;
+            $a[] = [...array_fill(0, $n, $weight), ...array_fill(0, count($helpers), 0.0)];
+            $b[] = self::TOGETHER;
         }
         $solution = LeastSquares::solve($a, array_values($b), $low, $high);
         if ($solution->stop !== Stop::Optimal) {
@@ -286,7 +419,7 @@ final readonly class Search
         $steps = 0.0;
         $whiff = 0.0;
         foreach ($a as $r => $row) {
-            if ($r >= count($b) - count($helpers)) {
+            if ($r >= $figures) {
                 break;
             }
             $off = -$b[$r];
@@ -305,6 +438,7 @@ final readonly class Search
             'x' => $amounts,
             'helpers' => $moves,
             'distance' => $this->ranking->distance($things, $amounts, sqrt($steps), sqrt($whiff), count($moves)),
+            'usual' => $isUsual ? 0 : null,
         ];
     }
 
@@ -316,6 +450,7 @@ final readonly class Search
      *     x: list<float>,
      *     helpers: array<string, float>,
      *     distance: float,
+     *     usual: int|null,
      * } $found
      */
     private function cooked(array $found): Substitution
@@ -327,11 +462,11 @@ final readonly class Search
             $further[$r] = -$feel->held() * $first->steps[$feel->value];
             $off = max($off, abs($further[$r]));
         }
-        $again = $off > self::QUIET ? $this->weighedOut($found['things'], $further) : null;
+        $again = $off > self::QUIET ? $this->weighedOut($found['things'], $further, $found['usual'] !== null) : null;
         if ($again === null) {
             return $first;
         }
-        $second = $this->writer->written($again, $found['distance']);
+        $second = $this->writer->written(['usual' => $found['usual']] + $again, $found['distance']);
         $size = static fn (Substitution $each): float => array_sum(
             array_map(
                 static fn (float $steps, string $feel): float => (Feel::from($feel)->held() * $steps) ** 2,

@@ -27,6 +27,7 @@ final readonly class Substitution
      * @param Sentence|null $handling where the thing swapped in is handled otherwise: what went in whole does not go in
      *     ground
      * @param float $distance how far it is from what it stands in for: small is near
+     * @param int|null $usual its place among what a cook takes for it, 0 for the first; null where none does
      */
     public function __construct(
         public array $with,
@@ -40,6 +41,7 @@ final readonly class Substitution
         public Brings $brings,
         public ?Sentence $handling,
         public float $distance,
+        public ?int $usual,
         public Evaluation $after,
         public Recipe $recipe,
     ) {}

@@ -31,6 +31,7 @@ final readonly class Writer
      *     x: list<float>,
      *     helpers: array<string, float>,
      *     distance: float,
+     *     usual: int|null,
      * } $found
      */
     public function written(array $found, float $distance): Substitution
@@ -101,6 +102,7 @@ final readonly class Writer
             Brings::between($this->equations->from->cooked->weighed, $after->cooked->weighed),
             $this->otherHandling($with),
             $distance,
+            $found['usual'],
             $after,
             $recipe,
         );

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solve\Rescue;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Tests\Support\Say;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Solve\Addition;
+use Vinculum\Solve\Feel;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Rescue\PotState;
+use Vinculum\Solve\Rescue\Remedy;
+use Vinculum\Solve\Rescue\Rescue;
+use Vinculum\Solve\Rescue\Rescued;
+
+/** What a remedy may make of the pot: no lake, no butter in the cold, the sauce's own things first. */
+final class GrowthTest extends TestCase
+{
+    private const SALSA = ['tomato' => '500 g', 'red-onion' => '70 g', 'birds-eye-chilli' => '6 g', 'jalapeno' => '30 g', 'lime-juice' => '20 ml', 'fine-salt' => '6 g'];
+
+    private const DIP = ['yoghurt' => '300 g', 'green-chilli' => '25 g', 'lemon-juice' => '10 ml', 'fine-salt' => '4 g'];
+
+    private const SIMMERED = ['process' => ['kind' => 'simmer', 'minutes' => 20]];
+
+    /** @return iterable<string, array{array<string, string>, array<string, float>}> */
+    public static function spoiled(): iterable
+    {
+        $tomato = ['chopped-tomatoes' => '800 g', 'onion' => '100 g', 'olive-oil' => '40 g', 'fine-salt' => '7 g'];
+        foreach ([1.0, 2.0, 4.0, 8.0] as $steps) {
+            yield "salt, {$steps}" => [$tomato, ['salty' => $steps]];
+            yield "sour, {$steps}" => [$tomato, ['sour' => $steps]];
+            yield "sweet, {$steps}" => [$tomato + ['sugar' => '60 g'], ['sweet' => $steps]];
+        }
+    }
+
+    /**
+     * @param array<string, string> $lines
+     * @param array<string, float> $feels
+     */
+    #[DataProvider('spoiled')]
+    public function test_the_pot_grows_by_half_and_no_more(array $lines, array $feels): void
+    {
+        $rescued = self::rescued(Sauce::evaluate($lines, self::SIMMERED), $feels, ['water', 'sugar', 'passata', 'lemon-juice', 'fine-salt']);
+
+        // written in spoons and cups
+        $growths = array_map(static fn (Remedy $remedy): float => self::isSecondBatch($remedy) ? 0.0 : $remedy->growth(), $rescued->remedies);
+        self::assertLessThan(0.56, max([0.0, ...$growths]));
+        if ($rescued->remedies !== [] && array_values($feels)[0] >= 4.0) {
+            self::assertStringContainsString('goes part of the way', Say::it($rescued->note));
+        }
+    }
+
+    public function test_before_it_boils_down_it_may_take_more(): void
+    {
+        $from = Sauce::evaluate(['passata' => '900 g', 'sugar' => '90 g', 'fine-salt' => '16 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]);
+        $growth = static fn (PotState $pot): float => self::rescued($from, ['salty' => 4.0], ['water'], $pot)->remedies[0]->growth();
+
+        self::assertLessThan(0.56, $growth(new PotState));
+        self::assertGreaterThan(0.7, $growth(new PotState(beforeStage: 'stage')));
+    }
+
+    public function test_sugar_rounds_what_is_sour_and_is_said_to_take_none_of_it_away(): void
+    {
+        $from = Sauce::evaluate(['chopped-tomatoes' => '800 g', 'onion' => '100 g', 'fine-salt' => '7 g'], self::SIMMERED);
+        $first = self::rescued($from, ['sour' => 2.0], ['sugar', 'cider-vinegar'])->remedies[0];
+
+        self::assertContains('sugar', self::slugs($first));
+        self::assertStringContainsString('rounds what is sour', Say::it($first->note));
+        // the figure is the acid's alone
+        $sour = Feel::Sour->value(LinearPot::of($first->after->cooked));
+        self::assertEqualsWithDelta(Feel::Sour->steps(Feel::Sour->moved(Feel::Sour->value(LinearPot::of($from->cooked)), -2.0), $sour), $first->steps['sour'], 0.06);
+    }
+
+    public function test_a_raw_salsa_takes_more_of_its_own_tomatoes_and_a_cooked_one_does_not(): void
+    {
+        $have = ['tomato', 'passata', 'red-onion'];
+
+        self::assertContains('tomato', self::slugs(self::rescued(Sauce::evaluate(self::SALSA), ['hot' => 2.0], $have)->remedies[0]));
+        foreach (self::rescued(Sauce::evaluate(self::SALSA, self::SIMMERED), ['hot' => 2.0], $have)->remedies as $remedy) {
+            self::assertTrue(self::isSecondBatch($remedy) || ! in_array('tomato', self::slugs($remedy), true), 'raw pieces in a cooked sauce');
+        }
+    }
+
+    public function test_more_of_what_the_sauce_is_made_of_comes_before_its_cousins_and_before_much_water(): void
+    {
+        $rescued = self::rescued(Sauce::evaluate(self::DIP), ['hot' => 2.0], ['yoghurt', 'strained-yoghurt', 'sour-cream', 'milk', 'fine-salt']);
+
+        self::assertSame('yoghurt', self::slugs($rescued->remedies[0])[0]);
+        foreach ($rescued->remedies as $remedy) {
+            foreach ($remedy->additions as $addition) {
+                self::assertTrue($addition->ingredient->slug !== 'water' || $addition->grams < 0.27 * $remedy->potBefore, 'a dip is no soup');
+            }
+        }
+    }
+
+    public function test_strained_yoghurt_thickens_a_dip(): void
+    {
+        $first = self::rescued(Sauce::evaluate(self::DIP), ['thick' => -1.0], ['strained-yoghurt', 'maize-starch', 'milk'])->remedies[0];
+
+        self::assertSame(['strained-yoghurt'], self::slugs($first));
+        self::assertLessThan(0.36, abs($first->steps['thick']));
+    }
+
+    public function test_what_sets_when_cold_is_not_stirred_into_what_is_never_warm(): void
+    {
+        $takes = static fn (array $stage): array => array_merge([], ...array_map(self::slugs(...), self::rescued(Sauce::evaluate(self::SALSA + ['butter' => '20 g'], $stage), ['rich' => -2.0], ['butter'])->remedies));
+
+        self::assertNotContains('butter', $takes([]));
+        self::assertContains('butter', $takes(self::SIMMERED));
+    }
+
+    public function test_what_only_holds_the_rest_in_place_is_taken_from_what_is_in_it(): void
+    {
+        $hot = Sauce::evaluate(['red-chilli' => '250 g', 'white-vinegar' => '300 g', 'coarse-salt' => '20 g'], self::SIMMERED);
+        foreach (self::rescued($hot, ['sour' => -1.0], ['white-vinegar', 'sugar', 'coarse-salt'])->remedies as $remedy) {
+            self::assertNotContains('sugar', self::slugs($remedy), 'there is none in it, and it makes nothing sourer');
+        }
+    }
+
+    /** @param list<string> $have */
+    private static function rescued(Evaluation $from, array $feels, array $have, ?PotState $pot = null): Rescued
+    {
+        return Rescue::of($from, Sauce::catalogue(), $feels, array_map(Sauce::ingredient(...), $have), $pot);
+    }
+
+    /** @return list<string> */
+    private static function slugs(Remedy $remedy): array
+    {
+        return array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $remedy->additions);
+    }
+
+    private static function isSecondBatch(Remedy $remedy): bool
+    {
+        return str_contains(Say::it($remedy->note), 'as the recipe says');
+    }
+}

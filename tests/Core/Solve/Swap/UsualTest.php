@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solve\Swap;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Solve\Addition;
+use Vinculum\Solve\Swap\Criteria;
+use Vinculum\Solve\Swap\FreeOf;
+use Vinculum\Solve\Swap\Substitution;
+use Vinculum\Solve\Swap\Swap;
+
+/** What a cook takes for a thing, weighed out: as much as goes out, or as strong. */
+final class UsualTest extends TestCase
+{
+    private const WARM = ['process' => ['kind' => 'simmer', 'minutes' => 10, 'lid' => true]];
+
+    public function test_a_cooks_choice_comes_first_and_in_about_a_cooks_order(): void
+    {
+        $options = self::options(Sauce::evaluate(['coconut-milk' => '200 g', 'onion' => '80 g', 'curry-powder' => '6 g', 'fine-salt' => '3 g'], self::WARM), 'curry-powder');
+
+        self::assertSame(['cumin', 'garam-masala', 'turmeric'], self::slugs($options[0]));
+    }
+
+    /** @return iterable<string, array{string, string, float}> what goes out, its amount, grams that come in, about */
+    public static function byWeight(): iterable
+    {
+        yield 'mayonnaise' => ['mayonnaise', '200 g', 200];
+        yield 'milk' => ['milk', '300 g', 300];
+        yield 'tahini' => ['tahini', '60 g', 60];
+        yield 'coconut milk' => ['coconut-milk', '250 g', 250];
+        yield 'stout' => ['stout', '200 g', 200];
+        yield 'red wine' => ['red-wine', '200 g', 200];
+    }
+
+    #[DataProvider('byWeight')]
+    public function test_of_what_a_sauce_is_made_of_as_much_comes_in_as_goes_out(string $out, string $amount, float $grams): void
+    {
+        $options = self::options(Sauce::evaluate([$out => $amount, 'onion' => '200 g', 'lemon-juice' => '15 g', 'fine-salt' => '3 g'], self::WARM), $out);
+
+        self::assertNotSame([], $options);
+        foreach ($options as $option) {
+            if ($option->usual !== null) {
+                $in = array_sum(array_map(static fn (Addition $with): float => $with->grams, $option->with));
+                self::assertEqualsWithDelta(1.0, $in / $grams, 0.4, implode(' + ', self::slugs($option)));
+            }
+        }
+    }
+
+    public function test_dried_for_fresh_goes_by_what_is_not_water(): void
+    {
+        $grams = static fn (string $out, string $in): float => array_values(array_filter(
+            self::options(Sauce::evaluate([$out => '100 g', 'malt-vinegar' => '60 g', 'sugar' => '30 g', 'water' => '100 g'], self::WARM), $out),
+            static fn (Substitution $option): bool => self::slugs($option) === [$in],
+        ))[0]->with[0]->grams;
+
+        self::assertGreaterThan(200, $grams('prune', 'plum'));
+        self::assertLessThan(60, $grams('apricot', 'dried-apricot'));
+    }
+
+    public function test_a_herb_is_as_much_as_smells_as_strong(): void
+    {
+        $dip = Sauce::evaluate(['yoghurt' => '300 g', 'mint' => '10 g', 'garlic' => '5 g', 'fine-salt' => '3 g']);
+        foreach (self::options($dip, 'mint') as $option) {
+            self::assertGreaterThan(1.0, $option->with[0]->grams, implode(' + ', self::slugs($option)));
+        }
+    }
+
+    public function test_butter_is_for_what_is_warm(): void
+    {
+        $lines = ['double-cream' => '150 g', 'horseradish-root' => '30 g', 'lemon-juice' => '10 g'];
+        $buttered = static fn (Evaluation $from): bool => array_filter(self::options($from, 'double-cream'), static fn (Substitution $option): bool => in_array('butter', self::slugs($option), true)) !== [];
+
+        self::assertFalse($buttered(Sauce::evaluate($lines)));
+        self::assertTrue($buttered(Sauce::evaluate($lines, self::WARM)));
+    }
+
+    public function test_what_stands_behind_is_for_when_nothing_before_may_go_in(): void
+    {
+        $glaze = Sauce::evaluate(['soy-sauce' => '120 g', 'honey' => '90 g', 'water' => '120 g'], self::WARM);
+        foreach (self::options($glaze, 'soy-sauce') as $option) {
+            self::assertNotContains('fish-sauce', self::slugs($option));
+        }
+        $needs = array_map(Sauce::need(...), ['gluten', 'soy']);
+        $freed = FreeOf::of($glaze, Sauce::catalogue(), $needs, new Criteria);
+
+        self::assertSame(['fine-salt', 'msg'], array_map(static fn (Addition $with): string => $with->ingredient->slug, $freed->changes[0]->with));
+    }
+
+    public function test_bought_ketchup_without_sugar_is_tomato_paste_fruit_and_vinegar(): void
+    {
+        $from = Sauce::evaluate(['ketchup' => '300 g', 'cider-vinegar' => '80 g', 'smoked-paprika' => '5 g'], ['process' => ['kind' => 'warm']]);
+        $freed = FreeOf::of($from, Sauce::catalogue(), [Sauce::need('added-sugar')], new Criteria);
+
+        self::assertContains('tomato-paste', array_map(static fn (Addition $with): string => $with->ingredient->slug, $freed->changes[0]->with));
+    }
+
+    /** @return list<Substitution> */
+    private static function options(Evaluation $from, string $line): array
+    {
+        return Swap::options($from, Sauce::catalogue(), $line, new Criteria);
+    }
+
+    /** @return list<string> */
+    private static function slugs(Substitution $option): array
+    {
+        $slugs = array_map(static fn (Addition $with): string => $with->ingredient->slug, $option->with);
+        sort($slugs);
+
+        return $slugs;
+    }
+}
