@@ -53,7 +53,7 @@ final readonly class Adjuster
             $recipe = $recipe->withStyle($style);
         }
         $from = $this->evaluator->evaluate($recipe);
-        if ($from->cooked->rows === []) {
+        if ($from->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet, so there is nothing to balance. Give at least one line an amount.');
         }
         foreach ($levels as $measure => $level) {
@@ -82,7 +82,7 @@ final readonly class Adjuster
     public function rescue(Recipe $recipe, array $feels, array $much, ?array $have, array $pot): Rescued
     {
         $from = $this->evaluator->evaluate($recipe);
-        if ($from->cooked->rows === []) {
+        if ($from->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet. Give at least one line an amount.');
         }
         $feels = array_filter($feels, static fn (float $steps): bool => $steps !== 0.0);

@@ -62,7 +62,7 @@ final readonly class Swapper
     public function free(Recipe $recipe, array $needs, array $keep, float $saltTimes = 1.0, float $heatTimes = 1.0): FreedRecipe
     {
         $from = $this->evaluator->evaluate($recipe);
-        if ($from->cooked->rows === []) {
+        if ($from->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet. Give at least one line an amount.');
         }
         $catalogue = $this->household->catalogueFor($recipe);

@@ -155,6 +155,36 @@ final readonly class Recipe
         );
     }
 
+    /**
+     * The same recipe with the amounts it was weighed at, in grams, and no size to be shared out: what is in the pot
+     * stays what it is whatever is added.
+     *
+     * @param WeighedRecipe $weighed this recipe, weighed
+     */
+    public function inGrams(WeighedRecipe $weighed): self
+    {
+        $grams = [];
+        foreach ($weighed->lines as $i => $line) {
+            if ($line->source === $i && $line->grams > 0.0) {
+                $grams[$line->line->id] = LineWriter::weighed($line->grams, $this->kitchenware());
+            }
+        }
+
+        return new self(
+            $this->name,
+            $this->style,
+            $this->measures,
+            null,
+            $this->pins,
+            $this->withAmounts($grams)->stages,
+            $this->ingredients,
+            $this->extra,
+            $this->makes,
+            $this->serves,
+            $this->story,
+        );
+    }
+
     /** An id nothing in it has. */
     public function freshId(string $prefix): string
     {

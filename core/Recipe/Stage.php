@@ -29,6 +29,14 @@ final readonly class Stage
         return new self($this->id, $this->name, $lines, $this->process, $this->strain, $this->lookFor, $this->extra);
     }
 
+    /** The same stage, with what hangs in it lifted out behind it, pressed where it was to be pressed. */
+    public function strained(): self
+    {
+        $strain = $this->strain ?? new Strain(0.0);
+
+        return new self($this->id, $this->name, $this->lines, $this->process, $strain, $this->lookFor, $this->extra);
+    }
+
     /** The same stage by another id. */
     public function called(string $id): self
     {

@@ -126,6 +126,28 @@ final class ConsoleTest extends HttpTestCase
         }
     }
 
+    public function test_too_much_and_not_enough_of_one_taste_is_asked_about(): void
+    {
+        [$exit, $out, $err] = self::command('vinculum:rescue', '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), ['--feels=salty:2', '--feels=salty:-1']);
+
+        self::assertSame([1, ''], [$exit, $out]);
+        self::assertStringContainsString('“salty” is said twice, 2 and -1', $err);
+    }
+
+    public function test_an_empty_pot_is_said_to_be_empty(): void
+    {
+        $recipe = self::RECIPE;
+        foreach (array_keys($recipe['stages'][0]['lines']) as $i) {
+            $recipe['stages'][0]['lines'][$i]['amount'] = '2 parts';
+        }
+        foreach ([['vinculum:rescue', '--feels=salty:2'], ['vinculum:rebalance', '--target=sweetness:20'], ['vinculum:swap', '--free-of=gluten']] as [$command, $option]) {
+            [$exit, , $err] = self::command($command, '-', json_encode($recipe, JSON_THROW_ON_ERROR), [$option]);
+            self::assertSame(1, $exit, $command);
+            self::assertSame(1, substr_count($err, "\n"), $err);
+            self::assertStringContainsString('nothing', strtolower($err), $command);
+        }
+    }
+
     /**
      * @param list<string> $options
      * @return array{int, string, string} exit code, standard output, standard error

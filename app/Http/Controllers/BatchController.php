@@ -32,7 +32,7 @@ final class BatchController
     public function store(StoredRecipe $recipe, Evaluator $evaluator): BatchResource
     {
         $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
-        if ($evaluation->cooked->rows === []) {
+        if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
         }
 

@@ -66,7 +66,17 @@ final readonly class Equations
     /** Water in an eaten-as-stirred sauce that has none as a line, in parts of the pot; judgement. */
     private const LET_DOWN = 0.25;
 
+    /** What will be finished of what is in the pot now. */
     public LinearPot $pot;
+
+    /** The slug of what was boiled away too far and is to go back first; null where nothing was, or it is too weak. */
+    public ?string $boiledAway;
+
+    /** Grams in the pot now, which before a reduction is more than will be finished. */
+    public float $massNow;
+
+    /** What is in the pot, in parts of what the recipe says there would be. */
+    public float $share;
 
     /** @var array<string, float> where each figure should be, by Feel value */
     public array $wanted;
@@ -95,10 +105,11 @@ final readonly class Equations
         Catalogue $catalogue,
     ) {
         $mass = $from->cooked->mixture->mass();
-        $this->pot = LinearPot::of(
-            $from->cooked,
-            ($state->grams ?? $mass) / ($mass - $state->boiledFurther),
-        )->with([], ($state->boiledFurther * ($state->grams ?? $mass)) / ($mass - $state->boiledFurther));
+        $planned = $this->planned();
+        $this->massNow = $state->grams ?? $planned;
+        $this->share = $this->massNow / $planned;
+        $lost = $state->boiledFurther * $this->share;
+        $this->pot = LinearPot::of($from->cooked, $this->share)->with([], $lost);
         $wanted = [];
         foreach (Feel::cases() as $feel) {
             $value = $feel->value($this->pot);
@@ -131,13 +142,16 @@ final readonly class Equations
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::LET_DOWN * $this->pot->mass);
             }
         }
+        $boiledAway = null;
         // an over-reduced pot takes back what was boiled off, and no more
-        $lost = ($state->boiledFurther * ($state->grams ?? $mass)) / $mass;
         foreach ($state->boiledFurther > 0.0 ? $this->things : [] as $thing) {
             if ($thing->is('plain-water')) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], $lost);
+                $boiledAway = $thing->slug;
             }
         }
+        $isTooStrong = array_filter($feels, static fn (float $steps): bool => $steps > 0.0) !== [];
+        $this->boiledAway = $isTooStrong ? $boiledAway : null;
         $this->mostOf = $mostOf;
     }
 
@@ -153,6 +167,20 @@ final readonly class Equations
         }
 
         return array_values($bySlug);
+    }
+
+    /** Grams that the recipe says would be in the pot when it was tasted. */
+    private function planned(): float
+    {
+        $before = null;
+        foreach ($this->from->cooked->stages as $report) {
+            if ($report->stage->id === $this->state->beforeStage) {
+                return $before ?? $report->massIn;
+            }
+            $before = $report->massOut;
+        }
+
+        return $this->from->cooked->mixture->mass() - $this->state->boiledFurther;
     }
 
     /** How much stronger the sauce will be once the stages from the one it was tasted before have boiled down. */

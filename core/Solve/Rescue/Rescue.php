@@ -68,7 +68,10 @@ final readonly class Rescue
         $note = $this->writer->note($remedies);
         if ($remedies === [] || ! $this->writer->lands($remedies[0])) {
             $second = $this->secondBatch();
-            $isWorthIt = $second !== null && $second->growth() <= self::MOST_GROWTH;
+            // it mends one taste, and is judged by all of them
+            $isWorthIt = $second !== null
+                && $second->growth() <= self::MOST_GROWTH
+                && $this->writer->isSound($second);
             $remedies = [...$remedies, ...$isWorthIt ? [$second] : []];
         }
 

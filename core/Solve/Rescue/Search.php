@@ -41,8 +41,12 @@ final readonly class Search
         $candidates = $this->candidates();
         $rows = $this->equations->rows($candidates, $this->equations->pot);
         $found = [];
+        $back = array_search($this->equations->boiledAway, $candidates, true);
         foreach (self::sets(array_keys($candidates)) as $places) {
-            $found[] = $this->predicted($candidates, $places, $rows);
+            // what was boiled away too far goes back first
+            if ($back === false || in_array($back, $places, true)) {
+                $found[] = $this->predicted($candidates, $places, $rows);
+            }
         }
         $doses = [];
         foreach (array_slice($this->ranking->ofEachKind(Ranking::news($found)), 0, self::REFINED) as $each) {
@@ -159,7 +163,12 @@ final readonly class Search
             }
         }
 
-        return array_slice([...array_slice($chosen, 0, self::CANDIDATES), ...$alike], 0, self::CANDIDATES);
+        $chosen = array_slice([...array_slice($chosen, 0, self::CANDIDATES), ...$alike], 0, self::CANDIDATES);
+        $back = $this->equations->boiledAway;
+
+        return $back === null || in_array($back, $chosen, true) || ! isset($columns[$back])
+            ? $chosen
+            : [$back, ...array_slice($chosen, 1)];
     }
 
     /**
@@ -296,8 +305,12 @@ final readonly class Search
      */
     private function solved(array $set, array $a, array $b): ?array
     {
-        $least = array_fill(0, count($set), 0.0);
         $most = $this->equations->most($set);
+        $least = array_map(
+            fn (string $slug, float $all): float => $slug === $this->equations->boiledAway ? $all : 0.0,
+            $set,
+            $most,
+        );
         $solution = LeastSquares::solve($a, $b, $least, $most);
         $room = $this->equations->mayGrow() * $this->equations->pot->mass;
         if ($solution->stop === Stop::Optimal && $this->equations->massOf($set, $solution->x) > $room) {

@@ -9,6 +9,7 @@ use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Process;
@@ -30,6 +31,8 @@ final readonly class Writer
     private const STRONG = 0.8;
     /** Steps of sweetness from which it is said what it is there for. */
     private const SWEETER = 0.5;
+    /** Steps from which another taste is thrown out; judgement. */
+    private const THROWN = 1.5;
     private const STRONG_ROLES = ['salty', 'hot', 'acid', 'umami'];
 
     public function __construct(
@@ -70,8 +73,8 @@ final readonly class Writer
         return new Remedy(
             $additions,
             $boil,
-            $this->equations->pot->mass,
-            $at->mass,
+            $this->equations->massNow,
+            $this->equations->massNow + $at->mass - $this->equations->pot->mass,
             $left,
             $after,
             $recipe,
@@ -89,9 +92,18 @@ final readonly class Writer
     private function applied(array $additions, float $boil, float $share): Recipe
     {
         $recipe = $this->equations->from->recipe;
+        $recipe = $recipe->size === null ? $recipe : $recipe->inGrams($this->equations->from->cooked->weighed);
         $planned = $this->equations->from->cooked->mixture->mass();
-        $scale = ($planned - $this->equations->state->boiledFurther) / $this->equations->pot->mass;
+        $scale = 1 / $this->equations->share;
         $stages = $recipe->stages;
+        $hangs = array_filter($recipe->lines(), static fn (Line $line): bool => $line->handling !== Handling::In);
+        if ($hangs !== []) {
+            // what was steeped is out before anything is stirred in
+            $stages = [...array_slice($stages, 0, -1), ...array_map(
+                static fn (Stage $last): Stage => $last->strained(),
+                array_slice($stages, -1),
+            )];
+        }
         if ($this->equations->state->boiledFurther > 0.0) {
             $stages[] = new Stage(
                 $recipe->freshId('s'),
@@ -163,9 +175,9 @@ final readonly class Writer
                 );
             }
         }
-        $growth = $after->mass / $this->equations->pot->mass - 1;
+        $growth = ($after->mass - $this->equations->pot->mass) / $this->equations->massNow;
         if ($growth >= self::SPLIT_FROM) {
-            $take = $this->equations->pot->mass / (1 + $growth);
+            $take = $this->equations->massNow / (1 + $growth);
             $parts = implode(
                 ' and ',
                 array_map(
@@ -209,6 +221,17 @@ final readonly class Writer
         }
 
         return Sentence::together($remarks);
+    }
+
+    /** Whether it takes away a good part of what is wrong, and throws nothing else far out. */
+    public function isSound(Remedy $remedy): bool
+    {
+        $thrown = array_filter(
+            array_diff_key($remedy->steps, $this->equations->feels),
+            static fn (float $steps): bool => abs($steps) > self::THROWN,
+        );
+
+        return $thrown === [] && $this->ranking->helps($remedy->steps);
     }
 
     public function lands(Remedy $remedy): bool

@@ -7,6 +7,7 @@ namespace Tests\Core\Solve\Rescue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Say;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Addition;
@@ -85,6 +86,68 @@ final class PotsTest extends TestCase
         $mass = $from->cooked->mixture->mass();
         foreach ($mend($mass / 2) as $remedy) {
             self::assertEqualsWithDelta($mass / 2, $remedy->potBefore, 1e-6);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, array<string, mixed>}> stage and recipe */
+    public static function kinds(): iterable
+    {
+        yield 'in parts' => [['process' => ['kind' => 'simmer', 'minutes' => 5]], ['size' => ['mass_g' => 600]]];
+        yield 'steeped and never strained' => [['process' => ['kind' => 'simmer', 'minutes' => 15, 'lid' => true]], []];
+        yield 'steeped, strained and pressed' => [['process' => ['kind' => 'simmer', 'minutes' => 15, 'lid' => true], 'strain' => ['press' => 0.5]], []];
+    }
+
+    /**
+     * @param array<string, mixed> $stage
+     * @param array<string, mixed> $recipe
+     */
+    #[DataProvider('kinds')]
+    public function test_a_remedy_holds_in_its_own_recipe_within_a_tenth_of_a_step(array $stage, array $recipe): void
+    {
+        $amounts = $recipe === [] ? ['400 g', '300 g', '40 g', '80 g'] : ['8 parts', '6 parts', '1 part', '2 parts'];
+        $lines = [];
+        foreach (['passata', 'white-vinegar', 'soy-sauce', 'ginger'] as $i => $slug) {
+            $lines[] = ['id' => $slug, 'ingredient' => $slug, 'amount' => $amounts[$i], 'handling' => $slug === 'ginger' && $recipe === [] ? 'steeped' : 'in'];
+        }
+        $from = Sauce::evaluate($lines, $stage, $recipe);
+        foreach ([['salty' => 1.0], ['sour' => 1.0], ['sweet' => -2.0], ['salty' => -1.0]] as $feels) {
+            $remedies = Rescue::of($from, Sauce::catalogue(), $feels, self::onHand())->remedies;
+            self::assertNotEmpty($remedies);
+            foreach ($remedies as $remedy) {
+                $is = LinearPot::of(Evaluation::of($remedy->recipe, Sauce::catalogue(), null)->cooked);
+                self::assertEqualsWithDelta(1.0, $is->mass / $remedy->potAfter, 0.005);
+                foreach (Feel::cases() as $feel) {
+                    $was = $feel->value(LinearPot::of($from->cooked));
+                    $wanted = isset($feels[$feel->value]) ? $feel->moved($was, -$feels[$feel->value]) : $was;
+                    self::assertEqualsWithDelta($remedy->steps[$feel->value], $feel->steps($wanted, $feel->value($is)), 0.1, json_encode($feels)." {$feel->value}");
+                }
+            }
+        }
+    }
+
+    public function test_the_mass_in_the_pot_is_the_mass_now_and_not_what_will_be_finished(): void
+    {
+        $from = Sauce::evaluate(['passata' => '900 g', 'sugar' => '90 g', 'fine-salt' => '16 g', 'cider-vinegar' => '100 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]);
+        $first = static fn (?float $grams): Remedy => Rescue::of($from, Sauce::catalogue(), ['salty' => 1.0], [Sauce::ingredient('sugar')], new PotState($grams, beforeStage: 'stage'))->remedies[0];
+
+        self::assertSame($first(null)->additions[0]->text, $first(1106.0)->additions[0]->text, 'as much as the recipe says there would be by then');
+        self::assertEqualsWithDelta(1106.0, $first(null)->potBefore, 1e-6);
+        self::assertEqualsWithDelta(0.5, $first(553.0)->additions[0]->grams / $first(1106.0)->additions[0]->grams, 0.1);
+    }
+
+    public function test_what_was_boiled_away_too_far_goes_back_first_and_no_more_of_it(): void
+    {
+        $from = Sauce::evaluate(['passata' => '900 g', 'sugar' => '90 g', 'fine-salt' => '16 g', 'cider-vinegar' => '100 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]);
+        foreach ([['salty' => 2.0], ['thick' => 1.0], ['sour' => 1.0]] as $feels) {
+            $remedies = Rescue::of($from, Sauce::catalogue(), $feels, [Sauce::ingredient('sugar'), Sauce::ingredient('passata')], new PotState(boiledFurther: 100.0))->remedies;
+            // beside them a second batch, which is cooked as the recipe says
+            $remedies = array_filter($remedies, static fn (Remedy $remedy): bool => count($remedy->additions) < 4 && ! str_contains(Say::it($remedy->note), 'as the recipe says'));
+            self::assertNotEmpty($remedies);
+            foreach ($remedies as $remedy) {
+                self::assertEqualsWithDelta($from->cooked->mixture->mass() - 100, $remedy->potBefore, 1e-6);
+                self::assertContains('water', self::slugs($remedy), json_encode($feels));
+                self::assertLessThan(103.0, array_sum(array_map(static fn (Addition $addition): float => $addition->ingredient->slug === 'water' ? $addition->grams : 0.0, $remedy->additions)));
+            }
         }
     }
 
