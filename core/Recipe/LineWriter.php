@@ -132,6 +132,11 @@ final class LineWriter
         );
     }
 
+    /** As many pinches anybody counts, and the steps from which a scale shows a thing well enough; judgement. */
+    private const MOST_PINCHES = 3;
+
+    private const SHOWN_FROM = 3;
+
     /** By the scale: as fine as it shows, or as three figures ask. */
     public static function weighed(float $grams, Kitchenware $kit): string
     {
@@ -175,8 +180,20 @@ final class LineWriter
                 $ways[] = [$text, $size * $ingredient->density];
             }
         }
+        $pinch = Units::find('pinch', $kit->set)?->size;
+        if ($ways === [] && $pinch !== null && $ingredient->density !== null && $ingredient->form !== Form::Pieces) {
+            $pinches = max(1, (int) round($grams / $ingredient->density / $pinch));
+            if ($pinches <= self::MOST_PINCHES) {
+                $ways[] = [
+                    $pinches === 1 ? '1 pinch' : "{$pinches} pinches",
+                    $pinches * $pinch * $ingredient->density,
+                ];
+            }
+        }
         if ($ways === [] || $grams >= self::SCALE_STEPS * $kit->scaleStep) {
-            $weighed = self::weighed($grams, $kit);
+            $weighed = $grams >= self::SHOWN_FROM * $kit->scaleStep
+                ? Numeral::digits(round($grams / $kit->scaleStep) * $kit->scaleStep, 1).' g'
+                : self::weighed($grams, $kit);
             $ways[] = [$weighed, (float) $weighed];
         }
         $nearest = $ways[0];

@@ -37,6 +37,9 @@ final readonly class Sensible
     /** Fat from which a thing thins nothing. */
     private const FATTY = 0.4;
 
+    /** How much less water a thing may have and still thin a sauce, which is less thick than it is dry. */
+    private const DRIER = 0.1;
+
     /** Parts of what is too much in the pot from which a thing thins it no more; judgement. */
     private const HALF_AS_MUCH = 0.5;
 
@@ -143,9 +146,14 @@ final readonly class Sensible
             if ($steps <= 0.0) {
                 continue;
             }
-            // oil and butter make nothing thinner, and a thickener does the contrary
+            // oil and butter make nothing thinner, nor does what is drier than the sauce
             if ($feel === Feel::Thick) {
-                if ($thing->perGram[Constituent::FAT] > self::FATTY || $thing->isThickener()) {
+                $water = $this->pot->mixture->grams[Constituent::WATER] / max(1e-9, $this->pot->mass);
+                if (
+                    $thing->perGram[Constituent::FAT] > self::FATTY
+                    || $thing->isThickener()
+                    || $thing->perGram[Constituent::WATER] < $water - self::DRIER
+                ) {
                     return true;
                 }
                 continue;

@@ -367,22 +367,32 @@ final readonly class Equations
         $out = $this->out->ingredient;
         $given = $this->handlingOf($thing) === $this->out->line->handling ? 1.0 : self::GIVEN_UP;
         $about = $this->out->grams * $given;
-        $measure = $out === null ? null : self::measureOf($out, $thing);
-        $isSmell = $out !== null && array_diff($out->roles, ['aroma']) === [];
-        $had = $isSmell ? array_sum($out->aroma) : ($out === null ? 0.0 : $measure?->strengthOf($out) ?? 0.0);
+        if ($out === null) {
+            return self::around($about, self::AS_HEAVY);
+        }
+        $measure = self::measureOf($out, $thing);
+        $isSmell = array_diff($out->roles, ['aroma']) === [];
+        $had = $isSmell ? array_sum($out->aroma) : ($measure?->strengthOf($out) ?? 0.0);
         $has = $isSmell ? array_sum($thing->aroma) : ($measure?->strengthOf($thing) ?? 0.0);
+        $bit = Measure::Heat->strengthOf($out) ?? 0.0;
+        $bites = Measure::Heat->strengthOf($thing) ?? 0.0;
+        if (in_array('hot', $thing->roles, true) && $bit < $bites) {
+            // cayenne for pepper goes by its fire, and not by its smell or its weight
+            return self::around(($about * $bit) / $bites, self::AS_STRONG);
+        }
         if ($had > 0.0 && $has > 0.0) {
-            return self::around($about * $had / $has, self::AS_STRONG);
+            return self::around(($about * $had) / $has, self::AS_STRONG);
         }
 
-        return self::around($about, $out?->isThickener() === true ? self::AS_THICK : self::AS_HEAVY);
+        return self::around($about, $out->isThickener() ? self::AS_THICK : self::AS_HEAVY);
     }
 
     /** Dried fruit for fresh, paste for juice: as much of what is not water. */
     private function asDry(Ingredient $thing): float
     {
         $out = $this->out->ingredient;
-        if ($out?->group !== $thing->group || ! in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true)) {
+        $isGrown = in_array($out?->group, ['fruit', 'vegetables', 'tomato'], true);
+        if ($out === null || ! $isGrown || ($out->group !== $thing->group && $thing->form !== Form::Pieces)) {
             return 1.0;
         }
         $dry = static fn (Ingredient $one): float => 1.0 - $one->perGram[Constituent::WATER];

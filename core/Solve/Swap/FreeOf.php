@@ -28,6 +28,9 @@ final class FreeOf
     /** What is balanced again makes at least this share of what it made, or it is left as it is; judgement. */
     private const LEAST_YIELD = 0.75;
 
+    /** So many places sooner a cook has to think of what brings one; judgement. */
+    private const SOONER = 1;
+
     /** So much nearer has what brings an allergen of a plant to be, to be put before what brings none; judgement. */
     private const BETTER = 0.5;
 
@@ -55,14 +58,7 @@ final class FreeOf
                 ];
                 continue;
             }
-            // what brings nothing of its own first; something that does only where nothing else will do, and then said
-            $best = self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, $strangers)));
-            // soy for fish sauce: a plant that somebody may have to be told of, where it does clearly better
-            $plain = self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, $unexpected)));
-            if ($best === null || ($plain !== null && $plain->distance < $best->distance - self::BETTER)) {
-                $best = $plain;
-            }
-            $best ??= self::near(Swap::options($at, $catalogue, $id, $wishes->freeOf($needs, [])));
+            $best = self::best($at, $catalogue, $id, $needs, $wishes, $strangers, $unexpected);
             if ($best === null) {
                 $left[] = [
                     'line' => $id,
@@ -104,12 +100,62 @@ final class FreeOf
         );
     }
 
-    /** @param list<Substitution> $options best first */
-    private static function near(array $options): ?Substitution
-    {
-        $first = $options[0] ?? null;
+    /**
+     * What stands in for one line: what a cook takes and brings nothing of its own; else what a cook takes and brings
+     * no more than a plant somebody may have to be told of; else what is near; and what brings anything else, then
+     * said, only where nothing else will do.
+     *
+     * @param list<Need> $needs
+     * @param list<string> $strangers slugs of what brings something that was not in it
+     * @param list<string> $unexpected slugs of what brings something nobody expects in it
+     */
+    private static function best(
+        Evaluation $at,
+        Catalogue $catalogue,
+        string $line,
+        array $needs,
+        Criteria $wishes,
+        array $strangers,
+        array $unexpected,
+    ): ?Substitution {
+        $own = Swap::options($at, $catalogue, $line, $wishes->freeOf($needs, $strangers));
+        $plain = Swap::options($at, $catalogue, $line, $wishes->freeOf($needs, $unexpected));
+        if (self::isUsual($plain)) {
+            // soy for a table sauce with fish in it, rather than the fifth thing a cook would think of
+            $isSooner = ! self::isUsual($own) || $plain[0]->usual + self::SOONER < $own[0]->usual;
 
-        return $first !== null && ($first->usual !== null || $first->distance <= self::TOO_FAR) ? $first : null;
+            return $isSooner ? $plain[0] : $own[0];
+        }
+        // soy for fish sauce, where it does clearly better
+        $isBetter = self::isNear($plain)
+            && (! self::isNear($own) || $plain[0]->distance < $own[0]->distance - self::BETTER);
+        $near = $isBetter ? $plain : $own;
+        if (self::isNear($near)) {
+            return $near[0];
+        }
+        $any = Swap::options($at, $catalogue, $line, $wishes->freeOf($needs, []));
+
+        return self::isUsual($any) || self::isNear($any) ? $any[0] : null;
+    }
+
+    /**
+     * @param list<Substitution> $options best first
+     *
+     * @phpstan-assert-if-true non-empty-list<Substitution> $options
+     */
+    private static function isUsual(array $options): bool
+    {
+        return isset($options[0]) && $options[0]->usual !== null;
+    }
+
+    /**
+     * @param list<Substitution> $options best first
+     *
+     * @phpstan-assert-if-true non-empty-list<Substitution> $options
+     */
+    private static function isNear(array $options): bool
+    {
+        return isset($options[0]) && $options[0]->distance <= self::TOO_FAR;
     }
 
     /**

@@ -195,6 +195,8 @@ final readonly class Kin
         };
 
         return (! $has('base') || ! $does('base') || $grown($this->out) === $grown($thing))
+            // a tomato is no mushroom, though both are what a sauce is made of
+            && ($grown($this->out) === '' || ! $has('base') || Aroma::likeness($this->out, $thing) >= self::SMELLS)
             // no lemonade for a juice, no spice blend for a paste, no seaweed for a sauce
             && ($thing->group !== 'liquids' || $this->isDrink($thing) || ! $thing->is('added-sugar')
                 || $this->out->is('added-sugar'))
@@ -204,7 +206,7 @@ final readonly class Kin
             && (! ($has('base') && $has('acid')) || $does('acid'))
             && (! $this->out->is('raw-egg') || $thing->is('emulsifies'))
             && (! $thing->is('stains') || $this->out->is('stains'))
-            && ($bitesOut || ! $bitesIn || $thing->perGram[Constituent::FAT] < self::OIL);
+            && ($bitesOut || ! $bitesIn || (! $does('hot') && $thing->perGram[Constituent::FAT] < self::OIL));
     }
 
     private function thickensAlike(Ingredient $thing): bool

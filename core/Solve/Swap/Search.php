@@ -38,13 +38,10 @@ final readonly class Search
     private const PINCH = 0.1;
     /** How near the measure of a drink another keeps; judgement. */
     private const ABOUT = 0.2;
-    /** What a cook usually takes is so much nearer than the figures say; and each after the first a little less. */
-    private const USUAL = 3.0;
+    /** What a cook takes second is so much further than the figures say, and the third as much again; judgement. */
     private const NEXT = 0.5;
-    /** What the house liked, or did not, weighs more than either. */
-    private const LIKED = 8.0;
     /** Where a cook names so many, nothing else is looked for. */
-    private const ENOUGH = 3;
+    private const ENOUGH = 2;
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
 
@@ -107,6 +104,7 @@ final readonly class Search
     private function usual(): array
     {
         $usual = [];
+        $place = 0;
         foreach ($this->equations->out->ingredient->standIns ?? [] as $choices) {
             foreach ($choices as $choice) {
                 $things = array_values(array_filter(array_map($this->equations->catalogue->find(...), $choice)));
@@ -114,8 +112,9 @@ final readonly class Search
                     && array_filter($things, $this->isOutOfTheQuestion(...)) === [];
                 $weighed = $things !== [] && $isAllowed ? $this->weighedOut($things, isUsual: true) : null;
                 if ($weighed !== null && self::canBeMeasured($things, $weighed['x'])) {
-                    $usual[] = ['usual' => count($usual)] + $weighed;
+                    $usual[] = ['usual' => $place] + $weighed;
                 }
+                $place++;
             }
             // what comes behind is for when nothing before it may go in
             if ($usual !== []) {
@@ -126,17 +125,23 @@ final readonly class Search
         return $usual;
     }
 
-    /** What comes first: what this house liked before, then what is near, and what a cook takes. */
-    private function order(Substitution $option): float
+    /**
+     * What comes first: what this house liked before, then what a cook takes, then what is near.
+     *
+     * @return array{int, int, float}
+     */
+    private function order(Substitution $option): array
     {
         $liked = 0;
         foreach ($option->with as $with) {
             $liked += $this->equations->wishes->remembered[$with->ingredient->slug] ?? 0;
         }
 
-        return $option->distance
-            - self::LIKED * $liked
-            + ($option->usual === null ? 0.0 : self::NEXT * $option->usual - self::USUAL);
+        return [
+            -$liked,
+            $option->usual === null ? 1 : 0,
+            $option->distance + self::NEXT * ($option->usual ?? 0),
+        ];
     }
 
     private function isOutOfTheQuestion(Ingredient $thing): bool
@@ -328,11 +333,17 @@ final readonly class Search
             $things,
         );
         $isAsMuch = $isUsual && $this->equations->isByWeight();
+        $isAlready = static fn (Ingredient $plain): bool => array_filter(
+            $things,
+            static fn (Ingredient $thing): bool => array_intersect($thing->roles, $plain->roles) !== [],
+        ) !== [];
         $helpers = array_filter(
             $this->equations->helpers,
-            // where as much comes in as goes out, no water has to make it up
             static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true)
-                && ! ($isAsMuch && $helper['line'] === null && $helper['ingredient']->is('plain-water')),
+                // where as much comes in as goes out, no water has to make it up
+                && ! ($isAsMuch && $helper['line'] === null && $helper['ingredient']->is('plain-water'))
+                // and where vinegar comes in, no other vinegar
+                && ! ($helper['line'] === null && $isAlready($helper['ingredient'])),
         );
         $b = $this->equations->gap();
         foreach ($further as $r => $more) {
@@ -412,6 +423,7 @@ final readonly class Search
                         ),
                     )
                 > self::QUIET
+                && ($helper['line'] !== null || self::canBeMeasured([$helper['ingredient']], [$move]))
             ) {
                 $moves[$id] = $move;
             }

@@ -13,6 +13,7 @@ use Vinculum\Solve\Swap\Criteria;
 use Vinculum\Solve\Swap\FreeOf;
 use Vinculum\Solve\Swap\Substitution;
 use Vinculum\Solve\Swap\Swap;
+use Vinculum\Taste\Measure;
 
 /** What a cook takes for a thing, weighed out: as much as goes out, or as strong. */
 final class UsualTest extends TestCase
@@ -67,6 +68,32 @@ final class UsualTest extends TestCase
         $dip = Sauce::evaluate(['yoghurt' => '300 g', 'mint' => '10 g', 'garlic' => '5 g', 'fine-salt' => '3 g']);
         foreach (self::options($dip, 'mint') as $option) {
             self::assertGreaterThan(1.0, $option->with[0]->grams, implode(' + ', self::slugs($option)));
+        }
+    }
+
+    public function test_fire_for_pepper_goes_by_the_fire(): void
+    {
+        $pot = Sauce::evaluate(['double-cream' => '200 g', 'black-pepper' => '4 g', 'butter' => '20 g', 'fine-salt' => '3 g'], self::WARM);
+        foreach (self::options($pot, 'black-pepper') as $option) {
+            self::assertNotContains('cayenne', self::slugs($option), 'no figure says how much, so it is not guessed');
+        }
+        $hot = Sauce::evaluate(['passata' => '400 g', 'cayenne' => '2 g', 'fine-salt' => '3 g'], self::WARM);
+        foreach (self::options($hot, 'cayenne') as $option) {
+            $heat = array_sum(array_map(static fn (Addition $with): float => $with->grams * (Measure::Heat->strengthOf($with->ingredient) ?? 0.0), $option->with));
+            self::assertEqualsWithDelta(1.0, $heat / (2 * (Measure::Heat->strengthOf(Sauce::ingredient('cayenne')) ?? 0.0)), 1.05, implode(' + ', self::slugs($option)));
+        }
+    }
+
+    public function test_where_vinegar_comes_in_no_other_vinegar_makes_it_up_and_no_pinch_of_a_pinch(): void
+    {
+        $mint = Sauce::evaluate(['mint' => '40 g', 'malt-vinegar' => '80 g', 'sugar' => '20 g', 'water' => '40 g']);
+        $options = self::options($mint, 'malt-vinegar');
+        self::assertNotSame([], $options);
+        foreach ($options as $option) {
+            foreach ($option->added as $added) {
+                self::assertNotContains('acid', $added->ingredient->roles, implode(' + ', self::slugs($option)));
+                self::assertGreaterThan(0.2, $added->grams);
+            }
         }
     }
 
