@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Rebalance;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
+use Vinculum\Pantry\Form;
+use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LeastSquares;
 use Vinculum\Solve\Stop;
@@ -40,6 +43,14 @@ final readonly class Equations
      */
     private const MARGIN = 0.2;
     private const MARGIN_SHARE = 0.25;
+    /** Highest sensible share up to which a thing is a spice, and fat from which it thins nothing; judgement. */
+    private const SPICE = 0.1;
+    private const FATTY = 0.4;
+    /** Heat, in the measure's unit, from which a spice is there to be hot; paprika is not. */
+    private const FIERY = 5000.0;
+    /** Least that a spoon measures, grams, of what is poured and of anything else. */
+    private const POURED = 0.6;
+    private const PINCH = 0.2;
     /** An aim is met within so many steps. */
     public const MET = 0.35;
 
@@ -63,9 +74,12 @@ final readonly class Equations
                 continue;
             }
             $bounds[$line->source] ??= [self::LEAST, self::MOST];
-            if ($line->line->lock) {
+            if ($line->line->lock || ! $this->isLever($line->ingredient)) {
                 $locked[$line->source] = true;
             }
+            // less than a spoon measures is nothing
+            $pinch = $line->ingredient->form === Form::Liquid ? self::POURED : self::PINCH;
+            $bounds[$line->source][0] = min(0.0, max($bounds[$line->source][0], log($pinch / $line->grams)));
             if ($line->line->minG !== null) {
                 $bounds[$line->source][0] = max(
                     $bounds[$line->source][0],
@@ -99,15 +113,75 @@ final readonly class Equations
     }
 
     /**
+     * What a cook turns to move a taste: never a spice or a herb, whose smell would go with it, unless it is there to
+     * be hot and heat is to move; and no oil or butter, which thins nothing but fire.
+     */
+    private function isLever(Ingredient $thing): bool
+    {
+        $isSpice = $thing->mostShare <= self::SPICE
+            && array_intersect($thing->roles, ['salty', 'sweet', 'acid', 'umami']) === [];
+        $isFat = $thing->perGram[Constituent::FAT] > self::FATTY && $thing->roles !== ['base'];
+        $heat = $this->from->tasting->value(Measure::Heat);
+        $isHot = in_array('hot', $thing->roles, true)
+            && (Measure::Heat->strengthOf($thing) ?? 0.0) > max(self::FIERY, $heat);
+
+        return ! $isFat && (! $isSpice || ($isHot && $this->aims->steps(Measure::Heat, $heat) !== 0.0));
+    }
+
+    /**
+     * What is least where the answer is best: the equations' own objective, with the true figures instead of their
+     * slopes; any where the recipe cannot be cooked so.
+     *
+     * @param array<int, float> $x
+     * @param array{float, float} $yields what it may make, in parts of what it made
+     */
+    public function merit(array $x, Evaluation $at, float $yield, array $yields): float
+    {
+        if ($this->spoils($at)) {
+            return INF;
+        }
+        $merit = 0.0;
+        foreach ($x as $move) {
+            $merit += $move ** 2;
+        }
+        foreach (Measure::cases() as $measure) {
+            [$low, $high] = $this->interval($measure);
+            $is = self::inSteps($measure, $at->tasting->value($measure));
+            $merit += (self::REACH * max(0.0, $low - $is, $is - $high)) ** 2;
+        }
+        foreach ($this->pins($at) as [, $off]) {
+            $merit += (self::PIN * $off) ** 2;
+        }
+
+        $makes = $this->yieldOf($at);
+        $merit += (self::REACH * max(0.0, log($yields[0] / $makes), log($makes / $yields[1]))) ** 2;
+
+        return $merit + ($yield * log($makes)) ** 2;
+    }
+
+    /** As much as it made, in parts. */
+    public function yieldOf(Evaluation $at): float
+    {
+        return max(1e-9, $at->cooked->mixture->mass()) / $this->from->cooked->mixture->mass();
+    }
+
+    /** An end point that cannot be reached any more, a pan that boils dry. */
+    public function spoils(Evaluation $at): bool
+    {
+        return count($at->cooked->problems) > count($this->from->cooked->problems);
+    }
+
+    /**
      * @param array<int, array{float, float}> $bounds
      * @param array<int, float> $x
-     * @return list<float> x and then t
+     * @param array{float, float} $yields what it may make, in parts of what it made
+     * @return list<float> x and then t, the last of them for the yield
      */
-    public function round(array $bounds, array $x, Evaluation $at, float $yield): array
+    public function round(array $bounds, array $x, Evaluation $at, float $yield, array $yields): array
     {
         $sources = array_keys($bounds);
         $measures = Measure::cases();
-        $n = count($sources) + count($measures);
+        $n = count($sources) + count($measures) + 1;
         $a = [];
         $b = [];
         $low = [];
@@ -147,19 +221,27 @@ final readonly class Equations
         }
         $mass = $at->cooked->mixture->mass();
         $row = array_fill(0, $n, 0.0);
+        $held = array_fill(0, $n, 0.0);
         $right = log($this->from->cooked->mixture->mass() / $mass);
         foreach ($sources as $i => $source) {
             $slope = Mixture::massOf($at->cooked->tangents[$source]) / $mass;
             $row[$i] = $yield * $slope;
+            $held[$i] = self::REACH * $slope;
             $right += $slope * $x[$source];
         }
         $a[] = $row;
         $b[] = $yield * $right;
+        $held[$n - 1] = -self::REACH;
+        $a[] = $held;
+        $b[] = self::REACH * $right;
+        $low[] = log($yields[0]);
+        $high[] = log($yields[1]);
 
         $start = array_values($x);
         foreach ($measures as $measure) {
             $start[] = self::inSteps($measure, $at->tasting->value($measure));
         }
+        $start[] = log($this->yieldOf($at));
 
         $solution = LeastSquares::solve($a, $b, $low, $high, $start);
 

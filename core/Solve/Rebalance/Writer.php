@@ -9,6 +9,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\LineChange;
@@ -20,6 +21,11 @@ final readonly class Writer
 {
     /** Writing an amount down may move a taste by so many steps. */
     private const WRITING = 0.12;
+    /** Grams that are no matter. */
+    private const HAIR = 1e-6;
+    /** A change of what it makes, up or down, that is said before anything else. */
+    private const MUCH_LESS = 0.7;
+    private const MUCH_MORE = 1.3;
 
     public function __construct(private Equations $equations, private Catalogue $catalogue) {}
 
@@ -40,7 +46,9 @@ final readonly class Writer
         }
         $recipe = $this->equations->from->recipe->withAmounts($amounts);
         $after = Evaluation::of($recipe, $this->catalogue, $this->equations->from->style);
-        $isReached = $this->equations->miss($after) <= Equations::MET && $this->equations->pinsHold($after);
+        $isReached = $this->equations->miss($after) <= Equations::MET
+            && $this->equations->pinsHold($after)
+            && ! $this->equations->spoils($after);
 
         return new Rebalanced(
             $isReached,
@@ -64,6 +72,9 @@ final readonly class Writer
                 = $line->ingredient === null
                     ? null
                     : LineWriter::gramsOf($way, $line->ingredient, $line->line->prep, $kit);
+            if ($grams !== null && $this->isOutside($line->line, $grams)) {
+                continue;
+            }
             if ($grams === null || $grams <= 0.0) {
                 // in parts: as near as they are written
                 return $way === $ways[0] && count($ways) > 1 ? $ways[1] : $way;
@@ -78,6 +89,13 @@ final readonly class Writer
         }
 
         return $best;
+    }
+
+    /** Past what the maker allows of it, if only by being written down. */
+    private function isOutside(Line $line, float $grams): bool
+    {
+        return ($line->minG !== null && $grams < $line->minG - self::HAIR)
+            || ($line->maxG !== null && $line->maxG > 0.0 && $grams > $line->maxG + self::HAIR);
     }
 
     /**
@@ -129,8 +147,35 @@ final readonly class Writer
         return Sentence::together($parts, ', ');
     }
 
-    /** @param array<int, float> $x */
+    /**
+     * What is to be said of it, what it makes first where that is no more the same batch.
+     *
+     * @param array<int, float> $x
+     */
     private function why(bool $isReached, Evaluation $after, array $x): Sentence
+    {
+        $makes = $this->equations->yieldOf($after);
+        $said = [];
+        if ($makes < self::MUCH_LESS || $makes > self::MUCH_MORE) {
+            $said[] = Sentence::of('It makes {after} where it made {before}.', [
+                'after' => Quantity::mass($after->cooked->mixture->mass()),
+                'before' => Quantity::mass($this->equations->from->cooked->mixture->mass()),
+            ]);
+        }
+        if (! $isReached && $this->equations->spoils($after)) {
+            $said[] = Sentence::of('The pan cannot do it:');
+            foreach (array_slice($after->cooked->problems, -1) as $problem) {
+                $said[] = $problem->text;
+            }
+
+            return Sentence::together($said);
+        }
+
+        return Sentence::together([...$said, $this->tastes($isReached, $after, $x)]);
+    }
+
+    /** @param array<int, float> $x */
+    private function tastes(bool $isReached, Evaluation $after, array $x): Sentence
     {
         if ($isReached) {
             return Sentence::of(
