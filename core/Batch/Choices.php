@@ -23,6 +23,10 @@ final class Choices
     /** Further from exact than this share is no choice, unless nothing is nearer. */
     private const FAR = 0.4;
 
+    /** Steps of the scale up to which pieces are cut and not weighed, and how many are cut in quarters; judgement. */
+    private const PIECES_TO = 50.0;
+    private const QUARTERS_TO = 2.0;
+
     /** Weighing is worth so many dips of a spoon; more, where the maker wrote it in spoons. */
     private const WEIGHING = 3;
     private const WEIGHING_INSTEAD = 8;
@@ -65,6 +69,8 @@ final class Choices
         if ($isCounted && self::isWhole($ingredient)) {
             // half a star of anise is no star
             $texts = array_filter($texts, static fn (string $text): bool => ! str_contains($text, '/'));
+        } elseif ($isCounted && $exact < self::PIECES_TO * $tools->kit->scaleStep) {
+            // half a chilli is cut, and never weighed out by the gram
         } elseif ($tools->scale || $texts === []) {
             $texts[] = LineWriter::weighed($exact, $tools->kit);
         }
@@ -126,6 +132,7 @@ final class Choices
         $numbers = [max(1.0, floor($number)), ceil($number)];
         if ($line->ingredient?->is('uncut') !== true) {
             $numbers[] = max(0.5, round(2 * $number) / 2);
+            $numbers[] = $number < self::QUARTERS_TO ? max(0.25, round(4 * $number) / 4) : $numbers[0];
         }
 
         return array_map(
@@ -134,7 +141,7 @@ final class Choices
                 $each,
                 $term->words,
             ),
-            $numbers,
+            array_values(array_unique($numbers)),
         );
     }
 

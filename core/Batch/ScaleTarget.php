@@ -4,26 +4,17 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
-use Vinculum\Amount\Amount;
-use Vinculum\Amount\Dimension;
 use Vinculum\Amount\MeasuringSet;
-use Vinculum\Amount\Numeral;
-use Vinculum\Amount\Units;
-use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
 
 /**
- * How much sauce is wanted: "2x", "900 g", "1.5 l", "6 x 250 ml", "8 people, glaze", "all of 900 g plums", "a 3 l pan".
+ * How much sauce is wanted: so many times the recipe, grams, millilitres, containers, people, pieces, a pan, or all
+ * there is of one thing.
  */
 final readonly class ScaleTarget
 {
-    private const MOST_CONTAINERS = 1000;
-
-    /** What one person has of it, mL, by use. Common practice, no source. */
-    private const SERVINGS = ['dip' => 45.0, 'glaze' => 30.0, 'table' => 15.0, 'marinade' => 60.0, 'dressing' => 30.0];
-
     /** A pan is full at this share of its size: it boils over beyond. Common practice. */
     public const PAN_FULL = 2 / 3;
 
@@ -39,6 +30,8 @@ final readonly class ScaleTarget
      *     float,
      *     string,
      * }|null $allOf grams, pieces of its first portion, and the words for a thing that is used up
+     * @param bool $isAsTheRecipeServes whether a recipe that says whom it serves decides what each has
+     * @param float|null $millilitresAPiece of finished sauce for each piece, where the recipe has no such thing
      */
     private function __construct(
         public ?float $factor,
@@ -48,7 +41,58 @@ final readonly class ScaleTarget
         public bool $isPeople = false,
         public ?float $panMillilitres = null,
         public ?array $allOf = null,
+        public bool $isAsTheRecipeServes = false,
+        private ?float $millilitresAPiece = null,
     ) {}
+
+    /** @throws UnreachableTarget where the text is no size of a batch */
+    public static function parse(string $text, MeasuringSet $set): self
+    {
+        return TargetReader::read($text, $set);
+    }
+
+    public static function times(float $factor): self
+    {
+        return new self($factor, null, null, 0);
+    }
+
+    public static function ofGrams(float $grams): self
+    {
+        return new self(null, $grams, null, 0);
+    }
+
+    public static function ofMillilitres(float $millilitres): self
+    {
+        return new self(null, null, $millilitres, 0);
+    }
+
+    public static function containers(int $count, float $millilitres): self
+    {
+        return new self(null, null, $millilitres, $count);
+    }
+
+    /** @param bool $asServed whether a recipe that says whom it serves decides how much that is */
+    public static function people(int $count, float $millilitres, bool $asServed): self
+    {
+        return new self(null, null, $millilitres, $count, true, isAsTheRecipeServes: $asServed);
+    }
+
+    public static function pan(float $millilitres): self
+    {
+        return new self(null, null, null, 0, panMillilitres: $millilitres);
+    }
+
+    /** All there is of one thing: grams of it, or so many pieces. */
+    public static function allOf(?float $grams, float $pieces, string $words): self
+    {
+        return new self(null, null, null, 0, allOf: [$grams, $pieces, $words]);
+    }
+
+    /** So much for each of so many pieces, unless the recipe is made of them. */
+    public static function pieces(int $count, float $millilitres, string $words): self
+    {
+        return new self(null, null, null, 0, allOf: [null, (float) $count, $words], millilitresAPiece: $millilitres);
+    }
 
     /**
      * The factor on the recipe.
@@ -63,13 +107,55 @@ final readonly class ScaleTarget
             return (self::PAN_FULL * $this->panMillilitres) / max(1e-9, self::fullest($from));
         }
         if ($this->allOf !== null) {
-            return $this->allOf($from, ...$this->allOf);
+            return $this->factorOfAll($from, ...$this->allOf);
+        }
+        $serves = $this->isAsTheRecipeServes ? self::firstNumber($from->recipe->serves) : null;
+        if ($serves !== null) {
+            return $this->containers / $serves;
         }
 
         return $this->factor
             ?? ($this->grams !== null
                 ? $this->grams / $from->estimates->mass()->value
                 : ($fill * max(1, $this->containers)) / $from->estimates->volume()->value);
+    }
+
+    /** "4", "4 to 6 people" */
+    private static function firstNumber(string $serves): ?float
+    {
+        preg_match('/\d+(?:\.\d+)?/', $serves, $match);
+
+        return isset($match[0]) && (float) $match[0] > 0.0 ? (float) $match[0] : null;
+    }
+
+    /**
+     * What is to be made of it, and whether in grams: null where it is no amount of sauce.
+     *
+     * @param float $fill mL in each container
+     * @return array{float, bool}|null
+     */
+    public function made(Evaluation $from, float $fill): ?array
+    {
+        return match (true) {
+            $this->grams !== null => [$this->grams, true],
+            $this->millilitresAPiece !== null => $this->hasThem($from)
+                ? null
+                : [($this->allOf[1] ?? 1.0) * $this->millilitresAPiece, false],
+            $this->isAsTheRecipeServes && self::firstNumber($from->recipe->serves) !== null => null,
+            $this->millilitres !== null => [$fill * max(1, $this->containers), false],
+            default => null,
+        };
+    }
+
+    private function hasThem(Evaluation $from): bool
+    {
+        foreach ($from->cooked->weighed->lines as $line) {
+            if ($line->ingredient !== null && $line->grams > 0.0 && $this->usesUp($line->ingredient)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The most there ever is in the pan, mL. */
@@ -90,8 +176,11 @@ final readonly class ScaleTarget
         return $this->allOf !== null && self::isCalled($ingredient, $this->allOf[2]);
     }
 
-    private function allOf(Evaluation $from, ?float $grams, float $pieces, string $words): float
+    private function factorOfAll(Evaluation $from, ?float $grams, float $pieces, string $words): float
     {
+        if ($this->millilitresAPiece !== null && ! $this->hasThem($from)) {
+            return ($pieces * $this->millilitresAPiece) / $from->estimates->volume()->value;
+        }
         $names = [];
         foreach ($from->cooked->weighed->lines as $line) {
             if ($line->ingredient === null || $line->grams <= 0.0) {
@@ -135,138 +224,5 @@ final readonly class ScaleTarget
         }
 
         return false;
-    }
-
-    /**
-     * @throws UnreachableTarget where the text is none of these
-     */
-    public static function parse(string $text, MeasuringSet $set): self
-    {
-        $plain = trim($text);
-        try {
-            if (
-                preg_match('/^(.+?)\s*(?:x|×|times)$/iu', $plain, $match) === 1
-                || preg_match('/^(?:x|×)\s*(.+)$/iu', $plain, $match) === 1
-            ) {
-                return self::factor($match[1], $text);
-            }
-            $words = ['half' => 0.5, 'double' => 2.0, 'triple' => 3.0];
-            if (isset($words[mb_strtolower($plain)])) {
-                return new self($words[mb_strtolower($plain)], null, null, 0);
-            }
-            if (
-                preg_match(
-                    '/^(?:for\s+)?(\d{1,4})\s*(?:people|persons?|guests?)\b\s*(?:[x×,:]|at|as|of)?\s*(.*)$/iu',
-                    $plain,
-                    $match,
-                ) === 1
-            ) {
-                return self::people((int) $match[1], trim($match[2]), $set, $text);
-            }
-            if (
-                preg_match('/^(?:a|an|my|the|all|fill)?\s*(?:a|my|the)?\s*(.+?)\s+(?:pan|pot)$/iu', $plain, $match)
-                === 1
-            ) {
-                return new self(null, null, null, 0, panMillilitres: self::millilitres($match[1], $set, $text));
-            }
-            if (preg_match('/^(?:all(?: of)?|use up|everything from|from)\s+(.+)$/iu', $plain, $match) === 1) {
-                return self::usingUp($match[1], $set, $text);
-            }
-            if (
-                preg_match(
-                    '/^(\d{1,5})\s*(?:x|×|\*|times|of)\s*(.+?)(?:\s+(?:bottles?|jars?))?$/iu',
-                    $plain,
-                    $match,
-                ) === 1
-            ) {
-                return self::containers((int) $match[1], self::millilitres($match[2], $set, $text), $text);
-            }
-            $amount = Amount::parse($plain, $set);
-        } catch (UnreadableAmount $why) {
-            throw UnreachableTarget::unreadable($text, $why);
-        }
-        [$dimension, $size] = self::size($amount, $text);
-
-        return $dimension === Dimension::Mass ? new self(null, $size, null, 0) : new self(null, null, $size, 0);
-    }
-
-    private static function factor(string $number, string $text): self
-    {
-        [$numeral, $rest] = Numeral::read($number) ?? throw UnreachableTarget::unreadable($text);
-        if (trim($rest) !== '' || $numeral->value < 0.01 || $numeral->value > 1000) {
-            throw UnreachableTarget::unreadable($text);
-        }
-
-        return new self($numeral->value, null, null, 0);
-    }
-
-    private static function containers(int $count, float $millilitres, string $text): self
-    {
-        if ($count < 1 || $count > self::MOST_CONTAINERS) {
-            throw UnreachableTarget::unreadable($text);
-        }
-
-        return new self(null, null, $millilitres, $count);
-    }
-
-    private static function people(int $count, string $each, MeasuringSet $set, string $text): self
-    {
-        if ($count < 1 || $count > self::MOST_CONTAINERS) {
-            throw UnreachableTarget::unreadable($text);
-        }
-        $use = mb_strtolower($each === '' ? 'table' : $each);
-
-        return new self(null, null, self::SERVINGS[$use] ?? self::millilitres($each, $set, $text), $count, true);
-    }
-
-    /** "900 g of plums", "2 tins of tomatoes", "3 eggs" */
-    private static function usingUp(string $what, MeasuringSet $set, string $text): self
-    {
-        [$numeral, $rest] = Numeral::read($what) ?? throw UnreachableTarget::unreadable($text);
-        preg_match('/^\s*(\p{L}+)\.?\s+(?:of\s+)?(.+)$/u', $rest, $match);
-        $unit = isset($match[1]) ? Units::find($match[1], $set) : null;
-        if ($unit?->dimension === Dimension::Mass) {
-            return new self(null, null, null, 0, allOf: [$numeral->value * $unit->size, 0.0, $match[2]]);
-        }
-        $words
-            = preg_replace('/^\s*(?:tins?|cans?|bunch(?:es)?|bottles?|whole|cloves?)\s+(?:of\s+)?/iu', '', $rest)
-            ?? $rest;
-
-        return new self(null, null, null, 0, allOf: [null, $numeral->value, trim($words)]);
-    }
-
-    private static function millilitres(string $size, MeasuringSet $set, string $text): float
-    {
-        [$dimension, $millilitres] = self::size(Amount::parse($size, $set), $text);
-        if ($dimension !== Dimension::Volume) {
-            throw UnreachableTarget::containersByVolume($text);
-        }
-
-        return $millilitres;
-    }
-
-    /**
-     * @return array{Dimension, float}
-     */
-    private static function size(Amount $amount, string $text): array
-    {
-        $size = 0.0;
-        $dimension = null;
-        foreach ($amount->terms as $term) {
-            if (
-                $term->unit === null
-                || ! in_array($term->unit->dimension, [Dimension::Mass, Dimension::Volume], true)
-                || ($dimension ?? $term->unit->dimension) !== $term->unit->dimension
-            ) {
-                throw UnreachableTarget::unreadable($text);
-            }
-            $dimension = $term->unit->dimension;
-            $size += $term->number->value * $term->unit->size;
-        }
-        if ($dimension === null || $size < 1.0 || $size > 1e6) {
-            throw UnreachableTarget::unreadable($text);
-        }
-
-        return [$dimension, $size];
     }
 }

@@ -23,6 +23,19 @@ use Vinculum\Taste\Measure;
  */
 final class Scaler
 {
+    /** How often the factor is corrected, and how near what is made comes to what was asked. */
+    private const ROUNDS = 6;
+
+    private const CLOSE = 0.005;
+
+    /** A correction takes no more away than to this share of the factor before it. */
+    private const LEAST = 0.2;
+
+    /** A shortfall of the jars that is made good, and one that is not rounding any more. */
+    private const SHORT = 0.005;
+
+    private const MOST_SHORT = 0.2;
+
     /** Lines rounded by more than this are pointed out. */
     private const NOTED_FROM = 0.03;
 
@@ -52,12 +65,8 @@ final class Scaler
         $fill
             = ($target->millilitres ?? 0.0)
             * ($target->containers > 0 && ! $target->isPeople ? 1 - $headspacePercent / 100 : 1.0);
-        $factor = $target->factorFor($from, $fill);
-        $factors = [];
-        foreach ($from->cooked->weighed->lines as $i => $line) {
-            $factors[$i] = $factor;
-        }
-        $exact = Evaluation::ofWeighed($from->cooked->weighed->times($factors), $from->style);
+        $wanted = $target->made($from, $fill);
+        [$factor, $exact] = self::exactly($from, $target->factorFor($from, $fill), $wanted);
         $chosen = $this->chosen($from, $exact, $factor, $tools, $target);
         $byItself = $this->evaluated($from, $factor, array_intersect_key($chosen, self::whole($from)));
         $together = $this->evaluated($from, $factor, $chosen);
@@ -66,6 +75,23 @@ final class Scaler
             = self::worst($from, $together) <= self::worst($from, $byItself) || ! $tools->scale || ! $tools->eighths
                 ? $together
                 : $byItself;
+        if ($target->containers > 0 && ! $target->isPeople && $wanted !== null) {
+            // rounding starves no jar
+            for ($round = 0; $round < self::ROUNDS; $round++) {
+                $short = $wanted[0] / max(1e-9, $best->estimates->volume()->value);
+                if ($short <= 1 + self::SHORT || $short >= 1 + self::MOST_SHORT) {
+                    break;
+                }
+                $factor *= $short;
+                $exact = Evaluation::ofWeighed($from->cooked->weighed->scaled($factor), $from->style);
+                $best = $this->evaluated($from, $factor, $this->chosen($from, $exact, $factor, $tools, $target));
+            }
+        }
+        foreach ($best->cooked->weighed->lines as $i => $line) {
+            if ($line->grams <= 0.0 && $from->cooked->weighed->lines[$i]->grams > 0.0 && $line->ingredient !== null) {
+                throw UnreachableTarget::tooLarge($line->ingredient->shortName());
+            }
+        }
         $drift = self::drift($from, $best);
 
         return new ScaledRecipe(
@@ -85,6 +111,45 @@ final class Scaler
             NotInProportion::of($from, $best, $factor),
             self::worst($from, $best) > self::WEIGH_FROM ? self::toWeigh($from, $best, $factor) : null,
         );
+    }
+
+    /**
+     * The factor that makes what is wanted, and what comes of it to the hair. Minutes boil off as much of a large pot
+     * as
+     * of a small one, so what comes out is nearly a straight line over the factor and seldom through nothing: its
+     * secant
+     * is followed.
+     *
+     * @param array{float, bool}|null $wanted and whether in grams; null where the factor is what was asked for
+     * @return array{float, Evaluation}
+     */
+    private static function exactly(Evaluation $from, float $factor, ?array $wanted): array
+    {
+        $at = static fn (float $times): Evaluation => Evaluation::ofWeighed(
+            $from->cooked->weighed->scaled($times),
+            $from->style,
+        );
+        $exact = $at($factor);
+        if ($wanted === null) {
+            return [$factor, $exact];
+        }
+        $made = static fn (Evaluation $batch): float => $wanted[1]
+            ? $batch->estimates->mass()->value
+            : $batch->estimates->volume()->value;
+        [$before, $was] = [1.0, $made($from)];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $is = $made($exact);
+            if (abs($is / $wanted[0] - 1) < self::CLOSE) {
+                break;
+            }
+            $slope = abs($factor - $before) > 1e-9 ? ($is - $was) / ($factor - $before) : 0.0;
+            $next = $slope > 0.0 ? $factor + ($wanted[0] - $is) / $slope : $factor * $wanted[0] / max(1e-9, $is);
+            [$before, $was] = [$factor, $is];
+            $factor = max(self::LEAST * $factor, $next);
+            $exact = $at($factor);
+        }
+
+        return [$factor, $exact];
     }
 
     /** @return array<string, true> ids of the lines that stay whole, whatever else is rounded */
@@ -169,6 +234,7 @@ final class Scaler
             $stages,
             $recipe->ingredients,
             $recipe->extra,
+            story: $recipe->story,
         );
 
         return Evaluation::of($scaled, $this->catalogue, $from->style);

@@ -9,8 +9,9 @@ use Vinculum\Amount\UnreadableAmount;
 /** A batch that cannot be made; the message is the one the maker reads. */
 final class UnreachableTarget extends \DomainException
 {
-    private const ACCEPTED = 'Write a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), '
-        .'people (8 people, glaze), a pan (a 3 l pan) or what is to be used up (all of 900 g plums).';
+    private const ACCEPTED = 'Write a factor (2x, half a batch), a mass (900 g), a volume (1.5 l), containers '
+        .'(6 x 250 ml), people (8 people, glaze), pieces (30 dumplings), a pan (a 3 l pan) or what is to be used up '
+        .'(all of 900 g plums).';
 
     public static function unreadable(string $text, ?UnreadableAmount $why = null): self
     {
@@ -22,6 +23,12 @@ final class UnreachableTarget extends \DomainException
     public static function containersByVolume(string $text): self
     {
         return new self("“{$text}”: bottles and jars go by volume, such as 6 x 250 ml.");
+    }
+
+    public static function containersBySize(string $text): self
+    {
+        return new self("“{$text}”: how much goes into one? Say it with the number, such as 6 x 250 ml, or three 8 oz "
+            .'bottles.');
     }
 
     /** @param list<string> $names */
@@ -49,6 +56,11 @@ final class UnreachableTarget extends \DomainException
         return new self(
             'There is nothing in the pot yet, so there is nothing to scale. Give at least one line an amount.',
         );
+    }
+
+    public static function tooLarge(string $name): self
+    {
+        return new self("That is more {$name} than a line can hold. Make it in several batches.");
     }
 
     public static function headspace(): self

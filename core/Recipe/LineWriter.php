@@ -51,11 +51,9 @@ final class LineWriter
             }
             $number = $first->number->value * $amount->factor * $factor;
 
-            return Portion::counted(
-                AmountWriter::in(Units::count('each'), $number, $set)[0],
-                $number,
-                $first->words,
-            );
+            [$text, $count] = AmountWriter::in(Units::count('each'), $number, $set);
+
+            return Portion::counted($text, $count, $first->words);
         }
         foreach ($amount->terms as $term) {
             if ($term->unit?->dimension !== $unit->dimension) {

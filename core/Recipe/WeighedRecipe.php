@@ -107,6 +107,33 @@ final readonly class WeighedRecipe
         );
     }
 
+    /** So many times every line, and every end point in grams or millilitres; minutes stay what they are. */
+    public function scaled(float $factor): self
+    {
+        $stages = [];
+        foreach ($this->recipe->stages as $stage) {
+            $stages[$stage->id] = $stage->scaled($factor);
+        }
+
+        return new self(
+            $this->recipe->withStages(array_values($stages)),
+            array_map(
+                static fn (WeighedLine $line): WeighedLine => new WeighedLine(
+                    $line->line,
+                    $stages[$line->stage->id],
+                    $line->ingredient,
+                    $line->amount,
+                    $line->grams * $factor,
+                    $line->spread,
+                    $line->source,
+                ),
+                $this->lines,
+            ),
+            $this->problems,
+            $this->vocabulary,
+        );
+    }
+
     /** Grams of an ingredient in all lines, but for the one at a place. */
     public function gramsOf(string $slug, ?int $except = null): float
     {

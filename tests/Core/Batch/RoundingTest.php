@@ -55,9 +55,9 @@ final class RoundingTest extends TestCase
     public function test_what_cannot_be_spooned_right_is_named_to_be_weighed(): void
     {
         $from = Sauce::evaluate(['water' => '900 g', 'sugar' => '100 g', 'habanero' => '1']);
-        $scaled = self::scale($from, '0.3x', new Tools(Kitchenware::of(MeasuringSet::Us), scale: false));
+        $scaled = self::scale($from, '0.1x', new Tools(Kitchenware::of(MeasuringSet::Us), scale: false));
 
-        self::assertStringStartsWith('Weigh the habanero: 2.4 g', Say::it($scaled->toWeigh));
+        self::assertStringStartsWith('Weigh the habanero: 0.8 g', Say::it($scaled->toWeigh));
     }
 
     public function test_whole_things_stay_whole_or_say_how_much_of_one(): void

@@ -50,11 +50,11 @@ final class ScalerTest extends TestCase
     public static function unreadableTargets(): iterable
     {
         yield 'nothing to go by' => ['lots'];
-        yield 'no unit' => ['6'];
+        yield 'no unit' => ['600'];
         yield 'nothing times' => ['0x'];
         yield 'less than nothing' => ['-2x'];
         yield 'no containers' => ['0 x 250 ml'];
-        yield 'cloves' => ['3 cloves'];
+        yield 'bottles of no size' => ['two bottles'];
         yield 'bottles by weight' => ['6 x 250 g'];
         yield 'an ocean' => ['9999999 l'];
     }
