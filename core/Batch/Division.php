@@ -7,6 +7,8 @@ namespace Vinculum\Batch;
 use Vinculum\Amount\Amount;
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Numeral;
+use Vinculum\Amount\Units;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
@@ -17,7 +19,17 @@ final class Division
     private const MOST = 12;
 
     /** Uses that touch raw meat, or its brush. */
-    private const RAW = '/\b(?:marinade|marinating|mop|baste|basting|brush|raw)\b/iu';
+    private const RAW = '/\b(?:marinad|marinat|mop|bast|brush|raw|inject|brin)/iu';
+
+    /** Digits, or words that are no amount. */
+    private const VAGUE = '/\d|\b(?:lots?|plenty|some|most|much|little|few|bit|enough)\b/iu';
+
+    private const SHARES = ['one third' => '1/3', 'two thirds' => '2/3', 'one quarter' => '1/4',
+        'three quarters' => '3/4', 'one half' => '1/2'];
+
+    /** What is left when the others have theirs. */
+    private const REST
+        = '/^(?:(?:all )?the rest|rest|(?:the )?remain(?:ing|der)|what(?: i|\')s left|everything else)\b/iu';
 
     /**
      * What is frozen wants a container so many times its volume. Water swells by 9 %; the half inch of a wide pint, and
@@ -46,23 +58,17 @@ final class Division
         $names = [];
         $volumes = [];
         $left = $yieldMl;
-        $rest = null;
+        $shares = [];
         foreach ($parts as $i => $part) {
-            if (preg_match('/^(.+?)[:\s]+(?:the )?rest$/iu', $part, $match) === 1) {
-                $rest = $i;
-                $names[$i] = trim($match[1], ' :');
+            [$name, $amount] = self::nameAndAmount($part, $set);
+            $names[$i] = $name;
+            if ($amount === null) {
+                $shares[] = $i;
                 $volumes[$i] = 0.0;
                 continue;
             }
-            if (preg_match('/^(\D+?)[:\s]+(\S*\d.*|an? .+|half.+)$/iu', $part, $match) !== 1) {
-                throw UnreachableTarget::portions(
-                    "“{$part}” is no portion. Write a name and how much, such as marinade 300 ml, or table the rest.",
-                );
-            }
-            $ml = self::millilitres($match[2], $yieldMl, $set, $part);
-            $names[$i] = trim($match[1], ' :');
-            $volumes[$i] = $ml;
-            $left -= $ml;
+            $volumes[$i] = self::millilitres($amount, $yieldMl, $set, $part);
+            $left -= $volumes[$i];
         }
         if ($left < -0.01 * $yieldMl) {
             throw UnreachableTarget::portions(
@@ -73,9 +79,10 @@ final class Division
                 ),
             );
         }
-        if ($rest !== null) {
-            $volumes[$rest] = max(0.0, $left);
-        } elseif ($left > 0.02 * $yieldMl) {
+        foreach ($shares as $i) {
+            $volumes[$i] = max(0.0, $left / count($shares));
+        }
+        if ($shares === [] && $left > 0.02 * $yieldMl) {
             $names[] = 'what is left';
             $volumes[] = $left;
         }
@@ -89,6 +96,49 @@ final class Division
             array_values($names),
             array_values($volumes),
         );
+    }
+
+    /**
+     * "marinade 300 ml", "half for the marinade", "a third to baste with", "table the rest", "the wings".
+     *
+     * @return array{string, string|null} what it is for, and how much; null for a share of what is left
+     */
+    private static function nameAndAmount(string $part, MeasuringSet $set): array
+    {
+        $for = '(?: ?:| of it)?(?: (?:is |goes )?(?:for|to|into|in|as|at|on)(?: the| a| my)?)?(?: the| a)? ';
+        if (preg_match(self::REST, $part, $match) === 1) {
+            $name = preg_replace("/^{$for}/iu", '', substr($part, strlen($match[0])).' ');
+
+            return [trim((string) $name) === '' ? 'the rest' : trim((string) $name), null];
+        }
+        $rest = '/^(.+?)[:\s]+(?:with |gets |takes )?(?:all )?(?:the )?(?:rest|remainder)$/iu';
+        if (preg_match($rest, $part, $match) === 1) {
+            return [trim($match[1], ' :'), null];
+        }
+        $part = strtr(mb_strtolower($part), self::SHARES);
+        // how much first: a number in digits or words, its unit, and what it is for
+        [$numeral, $rest] = Numeral::read($part) ?? [null, ''];
+        if ($numeral !== null) {
+            $amount = trim(substr($part, 0, strlen($part) - strlen($rest)));
+            $isUnit = preg_match('/^ ?(%|\p{L}+(?: oz)?)(?= |$)/u', $rest, $match) === 1
+                && ($match[1] === '%' || Units::find($match[1], $set)?->dimension === Dimension::Volume);
+            $words = ' '.trim(substr($rest, $isUnit ? strlen($match[0]) : 0));
+            $name = trim((string) preg_replace("/^{$for}/iu", '', $words));
+            if ($name !== '' && preg_match('/^\d/', $name) !== 1) {
+                return [$name, $isUnit ? "{$amount} {$match[1]}" : $amount];
+            }
+        }
+        $behind = '/^(\D+?)[:\s]+(\S*\d.*|an? .+|half.*)$/iu';
+        if (preg_match($behind, $part, $match) === 1) {
+            return [trim($match[1], ' :'), $match[2]];
+        }
+        if (preg_match(self::VAGUE, $part) === 1) {
+            throw UnreachableTarget::portions(
+                "“{$part}” is no portion. Write a name and how much, such as marinade 300 ml, or table the rest.",
+            );
+        }
+
+        return [trim((string) preg_replace('/^(?:the|a|for(?: the)?|to) /iu', '', $part)), null];
     }
 
     private static function label(string $name, float $ml): Sentence
@@ -111,6 +161,11 @@ final class Division
     {
         if (preg_match('/^(\d+(?:[.,]\d+)?)\s*%$/u', trim($amount), $match) === 1) {
             return ($yieldMl * (float) strtr($match[1], ',', '.')) / 100;
+        }
+        // a share of the batch, where there is no unit
+        [$numeral, $rest] = Numeral::read($amount) ?? [null, $amount];
+        if ($numeral !== null && trim($rest) === '' && $numeral->value > 0.0 && $numeral->value < 1.0) {
+            return $yieldMl * $numeral->value;
         }
         try {
             $millilitres = 0.0;

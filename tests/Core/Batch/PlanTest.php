@@ -98,6 +98,22 @@ final class PlanTest extends TestCase
         self::assertSame('what is left', Division::of('marinade 300 ml', 1000.0, MeasuringSet::Us)[1]['name']);
     }
 
+    public function test_portions_in_the_words_people_use(): void
+    {
+        $of = static fn (string $text): array => array_map(static fn (array $part): string => $part['name'].' '.round($part['ml']), Division::of($text, 900.0, MeasuringSet::Us));
+
+        self::assertSame(['marinade 450', 'table 450'], $of('half marinade, the rest table'));
+        self::assertSame(['basting 300', 'marinade 450', 'wings 150'], $of('a third for basting, half for the marinade, the wings'));
+        self::assertSame(['marinade 600', 'table 300'], $of('two thirds marinade, one third table'));
+        self::assertSame(['marinade 300', 'mopping 237', 'table 363'], $of("300 ml marinade\n1 cup for mopping\nremaining for table"));
+        self::assertSame(['marinade 300', 'mop 300', 'table 300'], $of('marinade, mop, table'));
+        self::assertSame(['mop 225', 'table 675'], $of('mop 25 %, table the rest'));
+        self::assertSame(['the rest 900'], $of('the rest'));
+        foreach (['basting', 'mopping', 'to brush on', 'marinating', 'injecting'] as $raw) {
+            self::assertStringContainsString('Touches raw meat', Say::it(Division::of("{$raw} 100 ml", 900.0, MeasuringSet::Us)[0]['label']), $raw);
+        }
+    }
+
     public function test_portions_that_cannot_be_are_answered(): void
     {
         foreach (['marinade 3 l' => 'come to 3000 ml, and there are 1000 ml', 'marinade lots' => 'is no portion', 'marinade 300 g' => 'a portion is a volume'] as $text => $said) {
