@@ -40,6 +40,7 @@ Route::put('seasons/{ingredient}', [SeasonController::class, 'set']);
 Route::get('recipes', [RecipeController::class, 'index']);
 Route::post('recipes', [RecipeController::class, 'store']);
 Route::get('recipes/{recipe}', [RecipeController::class, 'show']);
+Route::get('recipes/{recipe}/text', [RecipeController::class, 'text']);
 Route::put('recipes/{recipe}', [RecipeController::class, 'update']);
 Route::delete('recipes/{recipe}', [RecipeController::class, 'destroy']);
 Route::post('recipes/{recipe}/restore', [RecipeController::class, 'restore'])->withTrashed();

@@ -26,6 +26,22 @@ final class RequestRefused extends \RuntimeException
         return new self(415, 'not-json', 'Send the body as application/json.');
     }
 
+    public static function otherMethod(): self
+    {
+        return new self(405, 'other-method', 'Ask with the method that is meant; none is taken from a header or a field.');
+    }
+
+    public static function onceOnly(string $name): self
+    {
+        return new self(422, 'invalid', "{$name} is given as a list. Expected: one text, such as ?{$name}=plum.", [['field' => $name, 'message' => 'Expected: one text.']]);
+    }
+
+    /** What is kept cannot be read any more; it can still be had as text. */
+    public static function broken(string $why): self
+    {
+        return new self(422, 'broken', "This recipe is kept, and cannot be opened: {$why} Open it as text to save what is in it.");
+    }
+
     public static function malformedJson(): self
     {
         return new self(400, 'malformed-json', 'The body is not JSON that can be read.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Http\RequestRefused;
+use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Support\Schemas;
 use Vinculum\Evaluation\Evaluation;
@@ -32,6 +33,40 @@ final readonly class Evaluator
         $checked = $this->schemas->check('recipe', $json);
 
         return RecipeDocument::read($checked);
+    }
+
+    /**
+     * A recipe that is kept, evaluated: however it came to be broken, it is refused with the reason and takes nothing else
+     * down.
+     *
+     * @throws RequestRefused
+     */
+    public function stored(StoredRecipe $recipe): Evaluation
+    {
+        try {
+            return $this->evaluate(RecipeDocument::read($recipe->document));
+        } catch (InvalidRecipe $why) {
+            throw RequestRefused::broken(rtrim($why->getMessage(), '.').'.');
+        } catch (\JsonException) {
+            throw RequestRefused::broken('its text is torn.');
+        } catch (\PDOException $why) {
+            throw $why;
+        } catch (\Throwable) {
+            throw RequestRefused::broken($this->whatIsWrong((string) $recipe->getRawOriginal('document')));
+        }
+    }
+
+    /** By the schema, which says it in words where the reader could only stumble. */
+    private function whatIsWrong(string $json): string
+    {
+        try {
+            $this->read($json);
+        } catch (InvalidRecipe|RequestRefused $why) {
+            return rtrim($why->getMessage(), '.').'.';
+        } catch (\Throwable) {
+        }
+
+        return 'it is not as a recipe should be.';
     }
 
     /**

@@ -60,7 +60,11 @@ final class Division
         $left = $yieldMl;
         $shares = [];
         foreach ($parts as $i => $part) {
-            [$name, $amount] = self::nameAndAmount($part, $set);
+            try {
+                [$name, $amount] = self::nameAndAmount($part, $set);
+            } catch (UnreadableAmount $why) {
+                throw UnreachableTarget::portions("“{$part}”: {$why->getMessage()}");
+            }
             $names[$i] = $name;
             if ($amount === null) {
                 $shares[] = $i;

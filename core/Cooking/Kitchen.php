@@ -39,6 +39,9 @@ final class Kitchen
     /** Boiling by the clock stops here, share of the water: the pan is about to catch. */
     private const DRIEST = 0.95;
 
+    /** Share of its water that frying or roasting leaves at the least. */
+    private const TRACE_OF_WATER = 1e-6;
+
     /**
      * Where a recipe says how far it goes and not how long, what time does is worked out as for a kilogram in the pan,
      * so that a larger batch with the same end points is the same sauce. g.
@@ -341,7 +344,8 @@ final class Kitchen
         $self = -1 - $number;
         $this->spreads[$self] = Hob::SPREAD;
         if ($dries) {
-            $left = exp(-$hob->dryingPerMinute * $minutes);
+            // never quite nothing, which no share can be taken of
+            $left = max(self::TRACE_OF_WATER, exp(-$hob->dryingPerMinute * $minutes));
             $slopes = array_map(
                 static fn (array $tangent): float => $tangent[Constituent::WATER] * (1 - $left),
                 $this->pot->tangents,

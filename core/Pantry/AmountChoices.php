@@ -18,6 +18,9 @@ final class AmountChoices
     /** Steps offered on each side, so that a held arrow key need not wait for an answer at every press. */
     private const REACH = 6;
 
+    /** Stands for the number in an amount's words; nobody types it. */
+    private const NUMBER = "\u{1}";
+
     /** Measures that can only come nearer than this share are not the same amount. */
     private const SAME = 0.04;
 
@@ -48,7 +51,7 @@ final class AmountChoices
             && ! str_contains($term->words, ' of ')
                 ? $term->unit->name
                 : $term->words;
-        $words = trim("{$amount->lead} %s ").($measure === '' ? '' : " {$measure}");
+        $words = trim("{$amount->lead} ".self::NUMBER.' ').($measure === '' ? '' : " {$measure}");
         $number = $term->number->value;
         $down = [];
         for ($at = $number; count($down) < self::REACH && ($next = Rungs::previous($at, $unit)) < $at; $at = $next) {
@@ -63,7 +66,11 @@ final class AmountChoices
         $rungs = [...$down, ...$exact ? [$number] : [], ...$up];
 
         return [
-            'texts' => array_map(static fn (float $rung): string => sprintf($words, Rungs::text($rung, $unit)), $rungs),
+            'texts' => array_map(static fn (float $rung): string => str_replace(
+                self::NUMBER,
+                Rungs::text($rung, $unit),
+                $words,
+            ), $rungs),
             'rung' => count($down) - ($exact ? 0 : 1),
             'exact' => $exact,
         ];

@@ -13,7 +13,6 @@ use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Words\BenchView;
 use Vinculum\Words\Speech;
 
@@ -28,24 +27,42 @@ final readonly class RecipeController
     public function index(Request $request, Evaluator $evaluator, Speech $speech): array
     {
         $typed = $request->string('q')->trim()->value();
-        $card = static fn (StoredRecipe $recipe): RecipeCardResource => new RecipeCardResource($recipe, new BenchView($speech, $evaluator->evaluate(RecipeDocument::read($recipe->document))));
+        $card = static function (StoredRecipe $recipe) use ($evaluator, $speech): RecipeCardResource {
+            try {
+                return new RecipeCardResource($recipe, (new BenchView($speech, $evaluator->stored($recipe)))->card());
+            } catch (RequestRefused $why) {
+                return RecipeCardResource::broken($recipe, $why->getMessage());
+            }
+        };
 
         return ['recipes' => StoredRecipe::query()->onTheShelf($typed)->get()->map($card)->values()];
     }
 
-    public function store(RecipeRequest $request): RecipeResource
+    public function store(RecipeRequest $request, Evaluator $evaluator): RecipeResource
     {
+        // what would not evaluate is not kept
+        $evaluator->evaluate($request->recipe());
+
         return new RecipeResource(StoredRecipe::keep($this->household->embed($request->document()), $request->variantOf()));
     }
 
-    public function show(StoredRecipe $recipe): RecipeResource
+    public function show(StoredRecipe $recipe, Evaluator $evaluator): RecipeResource
     {
+        $evaluator->stored($recipe);
+
         return new RecipeResource($recipe);
     }
 
-    public function update(RecipeRequest $request, StoredRecipe $recipe): RecipeResource
+    /** As it is kept, whatever is wrong with it. */
+    public function text(StoredRecipe $recipe): Response
+    {
+        return new Response((string) $recipe->getRawOriginal('document'), 200, ['Content-Type' => 'text/plain; charset=utf-8']);
+    }
+
+    public function update(RecipeRequest $request, StoredRecipe $recipe, Evaluator $evaluator): RecipeResource
     {
         $seen = $request->revision();
+        $evaluator->evaluate($request->recipe());
         $document = $this->household->embed($request->document());
         if (! $recipe->replace($document, $seen)) {
             throw new RequestRefused(409, 'saved-in-between', 'This recipe was saved from somewhere else since you opened it.', beside: [

@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Models\StoredRecipe;
 use Illuminate\Http\Request;
-use Vinculum\Words\BenchView;
 
 /**
  * A recipe on the Shelf, with a miniature of its balance (recipe-list.schema.json).
@@ -15,9 +14,16 @@ use Vinculum\Words\BenchView;
  */
 final class RecipeCardResource extends Resource
 {
-    public function __construct(StoredRecipe $recipe, private readonly BenchView $bench)
+    /** @param array<string, mixed> $card what it comes to */
+    public function __construct(StoredRecipe $recipe, private readonly array $card)
     {
         parent::__construct($recipe);
+    }
+
+    /** One that cannot be opened any more, and why. */
+    public static function broken(StoredRecipe $recipe, string $why): self
+    {
+        return new self($recipe, ['style_name' => null, 'makes_text' => '', 'verdict' => '', 'problems' => 0, 'columns' => [], 'broken' => $why]);
     }
 
     /** @return array<string, mixed> */
@@ -29,6 +35,6 @@ final class RecipeCardResource extends Resource
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
             'name' => $this->name,
             'variant_of_name' => $this->parent->name ?? '',
-        ] + $this->bench->card();
+        ] + $this->card;
     }
 }

@@ -197,3 +197,7 @@ export const importRecipe = (body: ImportInput, options?: Options) =>
 /** A wrong reading stands no longer; it is kept beside the others. */
 export const setReadingAside = (batch: string, reading: number, options?: Options) =>
   ask<Batch>(`/api/batches/${at(batch)}/readings/${at(reading)}`, { method: 'DELETE', ...options });
+
+/** A recipe as it is kept, whatever is wrong with it. */
+export const readRecipeAsText = (recipe: string, options?: Options) =>
+  ask<void>(`/api/recipes/${at(recipe)}/text`, { method: 'GET', ...options });

@@ -1693,6 +1693,10 @@ export interface RecipeList {
      * the recipe its family began with; empty where it is that one
      */
     variant_of_name: string;
+    /**
+     * why it cannot be opened; absent where it can
+     */
+    broken?: string;
   }[];
 }
 export interface RescueInput {
