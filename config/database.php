@@ -10,7 +10,8 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
-            'synchronous' => 'NORMAL',
+            // What is acknowledged is on the disk: in WAL, NORMAL may lose the last saves when the power goes.
+            'synchronous' => 'FULL',
             // The default, deferred, fails at once when two tabs save together: the second cannot upgrade its read lock.
             'transaction_mode' => 'IMMEDIATE',
         ],

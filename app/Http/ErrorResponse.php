@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -23,6 +24,7 @@ final class ErrorResponse
             $error instanceof InvalidIngredient => self::of(422, 'invalid', $error->getMessage(), [['field' => $error->field, 'message' => $error->getMessage()]]),
             $error instanceof UnreachableTarget => self::of(422, 'invalid', $error->getMessage(), [['field' => 'to', 'message' => $error->getMessage()]]),
             $error instanceof ModelNotFoundException, $error instanceof NotFoundHttpException => self::of(404, 'not-found', 'There is nothing at this address. It may have been deleted.'),
+            $error instanceof UniqueConstraintViolationException => self::of(409, 'already-there', 'There is one of that name already, made at the same moment. Choose another name, or open that one.'),
             $error instanceof \PDOException => self::of(503, 'database', 'The kitchen’s database cannot be read or written just now, so nothing was answered and nothing changed. What you typed is still on the screen; the log in storage/logs says what is wrong.'),
             $error instanceof HttpExceptionInterface => self::of($error->getStatusCode(), 'refused', 'This cannot be asked here.'),
             default => self::of(500, 'failed', 'Something went wrong on our side. Nothing was changed; the log in storage/logs says what it was.'),

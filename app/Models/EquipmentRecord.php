@@ -28,6 +28,12 @@ final class EquipmentRecord extends Model
     /** @var array<string, string> */
     protected $casts = ['millilitres' => 'float', 'count' => 'integer', 'width_cm' => 'float'];
 
+    /** @return array{name: string, kind: string, ml: float|int, count: int, width_cm: float|int|null} */
+    public function document(): array
+    {
+        return ['name' => $this->name, 'kind' => $this->kind, 'ml' => $this->millilitres, 'count' => $this->count, 'width_cm' => $this->width_cm];
+    }
+
     /** @return list<Equipment> */
     public static function owned(): array
     {

@@ -8,6 +8,8 @@ use App\Http\Requests\PreferencesRequest;
 use App\Models\PreferencesRecord;
 use App\Pantry\Household;
 use App\Pantry\Preferences;
+use App\Support\Merge;
+use Illuminate\Support\Facades\DB;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\InvalidRecipe;
 
@@ -40,7 +42,14 @@ final readonly class PreferencesController
                 throw InvalidRecipe::at("meanings[{$i}].ingredient", 'is not accepted. Expected: the slug of an ingredient.');
             }
         }
-        PreferencesRecord::keep(Preferences::of($given));
+        DB::transaction(static function () use ($given): void {
+            $was = $given['was'] ?? [];
+            unset($given['was']);
+            $now = PreferencesRecord::query()->first()?->preferences()->document() ?? $given;
+            $merged = $was === [] ? $given : Merge::fields($now, $was, $given, ['meanings' => static fn (mixed $meaning): string => is_array($meaning) && is_string($meaning['words'] ?? null) ? $meaning['words'] : '', 'never' => static fn (mixed $named): string => is_string($named) ? $named : '']);
+            /** @var array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>} $merged */
+            PreferencesRecord::keep(Preferences::of($merged));
+        });
         $this->household->forget();
 
         return $this->show();

@@ -458,6 +458,30 @@ export interface EquipmentList {
     count: number;
     width_cm: number | null;
   }[];
+  /**
+   * the list as it was seen by whoever changes it: what is not changed of it is left as it is now
+   *
+   * @maxItems 100
+   */
+  was?: {
+    /**
+     * a name of 1 to 60 characters
+     */
+    name: string;
+    /**
+     * one of pan, jar, bottle, blender
+     */
+    kind: 'pan' | 'jar' | 'bottle' | 'blender';
+    /**
+     * millilitres to the brim, from 1 to 200000
+     */
+    ml: number;
+    /**
+     * how many there are, from 1 to 999
+     */
+    count: number;
+    width_cm: number | null;
+  }[];
 }
 export interface Evaluation {
   analysis: Analysis;
@@ -1385,6 +1409,10 @@ export interface Preferences {
      */
     ingredient: string;
   }[];
+  /**
+   * these as they were seen by whoever changes them: what is not changed of them is left as it is now
+   */
+  was?: {};
 }
 /**
  * what an instrument said of a batch
@@ -2000,6 +2028,21 @@ export interface VesselList {
    * @maxItems 50
    */
   vessels: {
+    /**
+     * a name of 1 to 40 characters
+     */
+    name: string;
+    /**
+     * millilitres, above 0 and up to 20000
+     */
+    millilitres: number;
+  }[];
+  /**
+   * the list as it was seen by whoever changes it: what is not changed of it is left as it is now
+   *
+   * @maxItems 50
+   */
+  was?: {
     /**
      * a name of 1 to 40 characters
      */

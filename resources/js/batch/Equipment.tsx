@@ -15,7 +15,7 @@ export function Equipment() {
   const equipment = useQuery({ queryKey: ['equipment'], queryFn: ({ signal }) => listEquipment({ signal }) });
   const owned = equipment.data?.equipment ?? [];
   const keep = useMutation({
-    mutationFn: (all: Thing[]) => replaceEquipment({ equipment: all }),
+    mutationFn: (all: Thing[]) => replaceEquipment({ equipment: all, was: owned }),
     onSuccess: async (answer) => {
       queries.setQueryData(['equipment'], answer);
       setTyped(blank);

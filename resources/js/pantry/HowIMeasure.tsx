@@ -30,7 +30,7 @@ export function HowIMeasure() {
   const [step, setStep] = useState<string | null>(null);
   const [digits, setDigits] = useDigitShortcuts();
   const keep = useMutation({
-    mutationFn: (all: Preferences) => replacePreferences(all),
+    mutationFn: (all: Preferences) => replacePreferences({ ...all, was: kept }),
     onSuccess: async (answer) => {
       queries.setQueryData(['preferences'], answer);
       setStep(null);

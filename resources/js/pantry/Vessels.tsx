@@ -13,7 +13,7 @@ export function Vessels() {
   const vessels = useQuery({ queryKey: ['vessels'], queryFn: ({ signal }) => listVessels({ signal }) });
   const kept = vessels.data?.vessels ?? [];
   const keep = useMutation({
-    mutationFn: (all: VesselList['vessels']) => replaceVessels({ vessels: all }),
+    mutationFn: (all: VesselList['vessels']) => replaceVessels({ vessels: all, was: kept }),
     onSuccess: (answer) => {
       queries.setQueryData(['vessels'], answer);
       setName('');

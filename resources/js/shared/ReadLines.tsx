@@ -117,7 +117,7 @@ function AlwaysSo({ words, slug }: { words: string; slug: string }) {
     mutationFn: () => {
       if (kept === undefined) throw new Error('How this house measures has not come yet. Try again.');
       const others = (kept.meanings ?? []).filter((each) => each.words !== words);
-      return replacePreferences({ ...kept, meanings: [...others, { words, ingredient: slug }] });
+      return replacePreferences({ ...kept, meanings: [...others, { words, ingredient: slug }], was: kept });
     },
     onSuccess: (answer) => queries.setQueryData(['preferences'], answer),
   });
