@@ -1,7 +1,8 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
 import { LastOpened } from './bench/LastOpened';
+import { sendHeld } from './bench/unkept';
 import { Shelf } from './shelf/Shelf';
 
 const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen }) => ({ default: BatchScreen })));
@@ -11,8 +12,15 @@ const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ defa
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 
+const sendMs = 5000;
+
 /** The Shelf and the Bench come at once: a maker lands on one of them. The other screens come when first asked for. */
 export function App() {
+  useEffect(() => {
+    void sendHeld();
+    const timer = setInterval(() => void sendHeld(), sendMs);
+    return () => clearInterval(timer);
+  }, []);
   return (
     <Suspense fallback={null}>
       <Routes>

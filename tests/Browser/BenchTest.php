@@ -203,7 +203,7 @@ final class BenchTest extends BrowserTestCase
         $this->openRecipe('Boathouse white sauce');
         $this->window->executeScript("window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError('down'))");
         $this->type('l6', '2 tsp');
-        self::assertStringContainsString('Not kept: No answer from Vinculum', $this->see('[data-keeping="failed"]')->getText());
+        self::assertStringContainsString('not kept yet: No answer from Vinculum', $this->see('[data-keeping="failed"]')->getText());
         self::assertSame('2 tsp', $this->amount('l6'));
         $this->window->executeScript('window.fetch = window.realFetch');
         $this->waitUntilKept();

@@ -10,12 +10,18 @@ export class Refusal extends Error {
   }
 }
 
-/** The server did not answer at all. */
+/** The server did not answer at all, or not in time. */
 export class NoAnswer extends Error {
-  constructor() {
-    super('No answer from Vinculum. Is it still running?');
+  constructor(isLate = false) {
+    super(
+      isLate
+        ? `No answer from Vinculum in ${patienceMs / 1000} seconds. It is tried again.`
+        : 'No answer from Vinculum. Is it still running?',
+    );
   }
 }
+
+const patienceMs = 20000;
 
 /** What may be said besides: a signal to give up by, the revision that is changed, whether it may outlive the page. */
 export interface Options {
@@ -42,17 +48,18 @@ export async function ask<Answer>(path: string, asked: Asked): Promise<Answer> {
   const said = Object.entries(query ?? {}).filter((pair): pair is [string, string] => pair[1] !== undefined);
   const address = said.length === 0 ? path : `${path}?${new URLSearchParams(said)}`;
   let response: Response;
+  const late = AbortSignal.timeout(patienceMs);
   try {
     response = await fetch(address, {
       method,
       headers,
-      signal,
+      signal: signal === undefined ? late : AbortSignal.any([signal, late]),
       keepalive,
       body: method === 'POST' || method === 'PUT' ? JSON.stringify(body ?? {}) : undefined,
     });
   } catch (error) {
-    if (error instanceof DOMException && error.name === 'AbortError') throw error;
-    throw new NoAnswer();
+    if (error instanceof DOMException && error.name === 'AbortError' && !late.aborted) throw error;
+    throw new NoAnswer(late.aborted);
   }
   if (response.status === 204) return undefined as Answer;
   const answer = await response.json().catch(() => {

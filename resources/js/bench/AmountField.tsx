@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import type { EvaluationLine, RecipeLine } from '../api/documents';
 import { Fraction } from '../shared/Fraction';
+import { typed as stopTyping, typing } from './unkept';
 
 interface Props {
   line: RecipeLine;
@@ -45,7 +46,13 @@ export function AmountField({ line, figures, tiedTo, takesFocus, onFocusTaken, o
     nudge(event.key === 'ArrowUp' ? 1 : -1);
     return true;
   };
+  const type = (text: string | null) => {
+    setTyped(text);
+    if (text === null || text === amount) stopTyping();
+    else typing(line.id ?? '', text);
+  };
   const commit = () => {
+    stopTyping();
     if (typed !== null && typed.trim() !== '' && typed !== amount) onAmount(typed, false);
     setTyped(null);
   };
@@ -60,14 +67,14 @@ export function AmountField({ line, figures, tiedTo, takesFocus, onFocusTaken, o
         value={typed}
         maxLength={200}
         onFocus={(event) => typed === amount && event.target.select()}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event) => type(event.target.value)}
         onBlur={commit}
         onKeyDown={(event) => {
           if (event.key === 'Enter') {
             commit();
             requestAnimationFrame(() => button.current?.focus());
           } else if (event.key === 'Escape') {
-            setTyped(null);
+            type(null);
             requestAnimationFrame(() => button.current?.focus());
           } else if (typed === amount) {
             onArrow(event);
@@ -89,7 +96,7 @@ export function AmountField({ line, figures, tiedTo, takesFocus, onFocusTaken, o
         if (onArrow(event)) return;
         if (/^[\d.,]$/.test(event.key) && !event.ctrlKey && !event.metaKey) {
           event.preventDefault();
-          setTyped(event.key);
+          type(event.key);
         }
       }}
     >

@@ -3,13 +3,19 @@ import { Link, useParams } from 'react-router';
 import { readRecipe } from '../api/client';
 import { TopBar } from '../shared/TopBar';
 import { Desk } from './Desk';
+import { KeepAsCopy } from './KeepAsCopy';
+import { settled } from './unkept';
 
 /** Design and adjust one recipe. */
 export function Bench() {
   const { id = '' } = useParams();
   const record = useQuery({
     queryKey: ['recipe', id],
-    queryFn: ({ signal }) => readRecipe(id, { signal }),
+    queryFn: async ({ signal }) => {
+      // a save that is still under way comes first, or it would be taken for somebody else's
+      await settled(id);
+      return readRecipe(id, { signal });
+    },
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -19,6 +25,7 @@ export function Bench() {
         <TopBar />
         <main className="shelf">
           <p role="alert">{record.error.message}</p>
+          <KeepAsCopy id={id} />
           <p>
             <Link to="/shelf">Back to the Shelf</Link>
           </p>

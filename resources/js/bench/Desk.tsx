@@ -3,12 +3,15 @@ import { useNavigate } from 'react-router';
 import { createRecipe } from '../api/client';
 import type { Ghost, Recipe, RecipeRecord } from '../api/documents';
 import { TopBar } from '../shared/TopBar';
+import { setAmount } from './edits';
 import { FinishedSauce } from './FinishedSauce';
+import { KeepAsCopy } from './KeepAsCopy';
 import { KeepingState } from './KeepingState';
 import { isAt, useLooking } from './looking';
 import { RecipePanel } from './RecipePanel';
 import { SidePanel } from './SidePanel';
 import { TheLine } from './TheLine';
+import { leftOver, typed, wasTyping } from './unkept';
 import { useAdjusting } from './useAdjusting';
 import { useAutosave } from './useAutosave';
 import { useDraft } from './useDraft';
@@ -20,10 +23,29 @@ const ConflictDialog = lazy(() =>
 
 /** The Bench with a recipe on it. */
 export function Desk({ record }: { record: RecipeRecord }) {
+  const [left] = useState(() => leftOver(record));
   const draft = useDraft(record.recipe);
   const { recipe, undo, redo } = draft;
   const evaluated = useEvaluation(recipe);
-  const { keeping, keepMine, tookTheirs } = useAutosave(record, recipe);
+  const { keeping, keepMine, tookTheirs } = useAutosave(record, recipe, left?.unkept.revision ?? record.revision);
+  const [putBack, setPutBack] = useState<string | null>(null);
+  // what was not kept when this was last left is put back, as a step that can be undone
+  const edit = draft.edit;
+  useEffect(() => {
+    const cut = wasTyping();
+    typed();
+    const isHere = cut !== null && record.recipe.stages.some(({ lines }) => lines?.some(({ id }) => id === cut.line));
+    if (left === null && !isHere) return;
+    edit((was) => {
+      const whole = left?.unkept.recipe ?? was;
+      return isHere ? setAmount(cut.line, cut.text)(whole) : whole;
+    });
+    setPutBack(
+      left?.isElsewhere
+        ? 'What you had changed here was not kept, and the recipe was changed elsewhere since.'
+        : 'What was not kept when this was left is back. Undo takes it away.',
+    );
+  }, [left, edit, record]);
   const navigate = useNavigate();
   const [looking, setLooking] = useLooking();
   const [pointed, setPointed] = useState<string | null>(null);
@@ -92,6 +114,16 @@ export function Desk({ record }: { record: RecipeRecord }) {
           Redo
         </button>
       </TopBar>
+      {(keeping.state === 'gone' || putBack !== null) && (
+        <div className="put-back" role="status">
+          {keeping.state === 'gone' ? <KeepAsCopy id={record.id} /> : putBack}
+          {keeping.state !== 'gone' && (
+            <button type="button" className="plain" onClick={() => setPutBack(null)}>
+              Good
+            </button>
+          )}
+        </div>
+      )}
       <main className="bench" data-shown={evaluated.shown}>
         <RecipePanel
           draft={draft}

@@ -8,12 +8,15 @@ export function KeepingState({ keeping }: { keeping: Keeping }) {
   const words = {
     kept: () => `Kept ${keeping.state === 'kept' ? ago(keeping.at, Math.max(now, keeping.at)) : ''}`,
     waiting: () => 'Keeping…',
-    failed: () => `Not kept: ${keeping.state === 'failed' ? keeping.why : ''}`,
+    gone: () => 'Not kept: this recipe was thrown away',
+    failed: () => `Held in this browser, not kept yet: ${keeping.state === 'failed' ? keeping.why : ''}`,
     conflict: () => 'Not kept: changed elsewhere',
   }[keeping.state]();
   return (
     <span
-      className={keeping.state === 'failed' || keeping.state === 'conflict' ? 'trouble' : 'quiet'}
+      className={
+        keeping.state === 'failed' || keeping.state === 'conflict' || keeping.state === 'gone' ? 'trouble' : 'quiet'
+      }
       data-keeping={keeping.state}
     >
       {words}

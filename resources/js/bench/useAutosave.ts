@@ -1,53 +1,81 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { Refusal } from '../api/ask';
 import { saveRecipe } from '../api/client';
 import type { Recipe, RecipeRecord } from '../api/documents';
+import { hold, letGo, opened, saving } from './unkept';
 
 export type Keeping =
   | { state: 'kept'; at: number }
   | { state: 'waiting' }
   | { state: 'failed'; why: string }
+  | { state: 'gone' }
   | { state: 'conflict'; theirs: RecipeRecord };
 
 const pauseMs = 700;
 const retryMs = 5000;
 
-/** Keeps the draft a moment after each change, over the revision this tab last saw and no other. */
-export function useAutosave(record: RecipeRecord, recipe: Recipe) {
+/**
+ * Keeps the draft a moment after each change, over the revision this tab last saw and no other; at once in this browser, and
+ * with what may outlive the page when it goes.
+ *
+ * @param seen the revision that was changed: an older one where the changes are from before this was opened
+ */
+export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) {
   const [keeping, setKeeping] = useState<Keeping>({ state: 'kept', at: Date.parse(record.updated_at) });
-  const revision = useRef(record.revision);
-  const kept = useRef(recipe);
+  const revision = useRef(seen);
+  const kept = useRef(record.recipe);
   const busy = useRef(false);
   const latest = useRef(recipe);
   latest.current = recipe;
 
-  const save = useCallback(async () => {
-    if (busy.current) return;
-    busy.current = true;
-    while (kept.current !== latest.current) {
-      const sent = latest.current;
-      try {
-        const answer = await saveRecipe(record.id, { recipe: sent }, { revision: revision.current });
-        revision.current = answer.revision;
-        kept.current = sent;
-        setKeeping({ state: 'kept', at: Date.now() });
-      } catch (error) {
-        const theirs = error instanceof Refusal && error.status === 409 ? error.failure.theirs : undefined;
-        setKeeping(
-          theirs === undefined ? { state: 'failed', why: (error as Error).message } : { state: 'conflict', theirs },
-        );
-        break;
+  const save = useCallback(
+    async (keepalive = false) => {
+      if (busy.current) return;
+      busy.current = true;
+      while (kept.current !== latest.current) {
+        const sent = latest.current;
+        try {
+          const answer = await saving(
+            record.id,
+            saveRecipe(record.id, { recipe: sent }, { revision: revision.current, keepalive }),
+          );
+          revision.current = answer.revision;
+          kept.current = sent;
+          if (latest.current === sent) letGo(record.id);
+          setKeeping({ state: 'kept', at: Date.now() });
+        } catch (error) {
+          const refusal = error instanceof Refusal ? error : null;
+          const theirs = refusal?.status === 409 ? refusal.failure.theirs : undefined;
+          if (theirs !== undefined) setKeeping({ state: 'conflict', theirs });
+          else if (refusal?.status === 404) setKeeping({ state: 'gone' });
+          else setKeeping({ state: 'failed', why: (error as Error).message });
+          break;
+        }
       }
-    }
-    busy.current = false;
-  }, [record.id]);
+      busy.current = false;
+    },
+    [record.id],
+  );
+
+  useEffect(() => opened(record.id), [record.id]);
+
+  // before anything else can happen it is held here
+  useLayoutEffect(() => {
+    if (kept.current !== recipe) hold(record.id, { recipe, revision: revision.current, at: Date.now() });
+  }, [recipe, record.id]);
 
   useEffect(() => {
-    if (kept.current === recipe) return;
-    setKeeping((was) => (was.state === 'conflict' ? was : { state: 'waiting' }));
+    if (kept.current === recipe) {
+      // undone before it was sent: there is nothing to keep
+      if (!busy.current) letGo(record.id);
+      setKeeping((was) => (was.state === 'waiting' && !busy.current ? { state: 'kept', at: Date.now() } : was));
+      return;
+    }
+    setKeeping((was) => (was.state === 'conflict' || was.state === 'gone' ? was : { state: 'waiting' }));
     const timer = setTimeout(save, pauseMs);
     return () => clearTimeout(timer);
-  }, [recipe, save]);
+  }, [recipe, save, record.id]);
 
   useEffect(() => {
     if (keeping.state !== 'failed') return;
@@ -55,13 +83,19 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe) {
     return () => clearTimeout(timer);
   }, [keeping, save]);
 
-  const isKept = keeping.state === 'kept';
+  // the page goes: what is typed and not left is taken as it stands, held, and sent with what may outlive the page
   useEffect(() => {
-    if (isKept) return;
-    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener('beforeunload', warn);
-    return () => window.removeEventListener('beforeunload', warn);
-  }, [isKept]);
+    const leave = () => {
+      const field = document.activeElement;
+      if (field instanceof HTMLElement) flushSync(() => field.blur());
+      if (kept.current !== latest.current) {
+        hold(record.id, { recipe: latest.current, revision: revision.current, at: Date.now() });
+        void save(true);
+      }
+    };
+    window.addEventListener('pagehide', leave);
+    return () => window.removeEventListener('pagehide', leave);
+  }, [save, record.id]);
 
   // leaving the Bench does not wait for the pause
   useEffect(
@@ -83,6 +117,7 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe) {
     tookTheirs: (theirs: RecipeRecord) => {
       revision.current = theirs.revision;
       kept.current = theirs.recipe;
+      letGo(record.id);
       setKeeping({ state: 'kept', at: Date.parse(theirs.updated_at) });
     },
   };

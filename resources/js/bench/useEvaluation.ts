@@ -1,7 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
+import { NoAnswer } from '../api/ask';
 import { evaluate } from '../api/client';
 import type { Evaluation, Recipe } from '../api/documents';
+
+const againMs = 3000;
 
 export interface Evaluated {
   /** Of the recipe as it stands, or the last one that was answered. */
@@ -24,6 +27,8 @@ export function useEvaluation(recipe: Recipe): Evaluated {
     queryFn: ({ signal }) => evaluate({ recipe }, { signal }),
     placeholderData: keepPreviousData,
     retry: false,
+    // what was not answered is asked again until it is: nobody has to type for the figures to come back
+    refetchInterval: ({ state }) => (state.error instanceof NoAnswer ? againMs : false),
     gcTime: 0,
   });
   const current = query.data ?? good.current;

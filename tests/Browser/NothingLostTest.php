@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** What is typed is there again: after a reload, a crash, a server that was away, a recipe thrown away elsewhere. */
+final class NothingLostTest extends BrowserTestCase
+{
+    private const DOWN = "window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError('down'))";
+
+    public function test_enter_and_close_at_once(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        foreach (['2 large', '3 small', '1 medium'] as $amount) {
+            $this->type('l4', $amount);
+            $this->window->navigate()->refresh();
+            $this->eventually(fn (): bool => $this->amount('l4') === $amount, "for {$amount} to be there");
+            $this->waitUntilKept();
+        }
+    }
+
+    public function test_typed_and_not_left(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        foreach (['4 large', '5 small'] as $amount) {
+            $this->window->findElement(WebDriverBy::cssSelector("[data-line='l4'] .amount"))->click();
+            $this->see("[data-line='l4'] .amount-input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $amount]);
+            $this->window->navigate()->refresh();
+            $this->eventually(fn (): bool => $this->amount('l4') === $amount, "for {$amount} to be there");
+            $this->waitUntilKept();
+        }
+    }
+
+    public function test_after_a_crash_it_is_put_back_and_undo_takes_it_away(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $was = $this->amount('l6');
+        $url = $this->window->getCurrentURL();
+        $this->window->executeScript(self::DOWN);
+        $this->type('l6', '3 tsp');
+        $this->see('[data-keeping="failed"]');
+        $this->window->get('about:blank');
+        $this->window->get($url);
+
+        $this->eventually(fn (): bool => $this->amount('l6') === '3 tsp', 'for what was held to be back');
+        self::assertStringContainsString('Undo takes it away', $this->see('.put-back')->getText());
+        $this->waitUntilKept();
+        $this->see("//button[.='Undo']")->click();
+        $this->eventually(fn (): bool => $this->amount('l6') === $was, 'for undo to take it away');
+        $this->waitUntilKept();
+    }
+
+    public function test_the_server_away_and_another_screen(): void
+    {
+        $this->openRecipe('Cranberry mustard');
+        $url = $this->window->getCurrentURL();
+        $line = (string) $this->see('[data-line]')->getAttribute('data-line');
+        $this->window->executeScript(self::DOWN);
+        $this->type($line, '321 g');
+        $this->see("//nav//a[.='Shelf'] | //a[.='Shelf']")->click();
+        $this->see('.shelf');
+        $this->window->executeScript('window.fetch = window.realFetch');
+        $this->eventually(fn (): bool => $this->window->executeScript("return Object.keys(localStorage).filter((key) => key.startsWith('vinculum.unkept.')).length === 0"), 'for what was held to be sent');
+
+        $this->window->executeScript('localStorage.clear()');
+        $this->window->get($url);
+        $this->eventually(fn (): bool => $this->amount($line) === '321 g', 'for it to be kept');
+    }
+
+    public function test_a_change_undone_before_it_was_sent_leaves_nothing_to_keep(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $this->type('l4', '7 large');
+        $this->window->findElement(WebDriverBy::xpath("//button[.='Undo']"))->click();
+        usleep(1_500_000);
+        self::assertSame('kept', $this->see('[data-keeping]')->getAttribute('data-keeping'));
+    }
+
+    public function test_a_recipe_thrown_away_in_the_other_tab_is_kept_as_a_copy(): void
+    {
+        $this->openRecipe('Miso and carrot dressing');
+        $url = $this->window->getCurrentURL();
+        $id = basename((string) parse_url($url, PHP_URL_PATH));
+        $line = (string) $this->see('[data-line]')->getAttribute('data-line');
+        $this->window->executeAsyncScript("fetch('/api/recipes/{$id}', { method: 'DELETE' }).then(() => arguments[0]())");
+        $this->type($line, '222 g');
+        self::assertStringContainsString('thrown away', $this->see('[data-keeping="gone"]')->getText());
+        $this->see("//button[.='Keep it as a copy']")->click();
+        $this->eventually(fn (): bool => ! str_contains($this->window->getCurrentURL(), $id) && $this->amount($line) === '222 g', 'for the copy to be open');
+        $this->waitUntilKept();
+    }
+
+    public function test_figures_come_back_by_themselves(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $sugar = (string) $this->see("//*[@data-line][.//*[contains(@class, 'line-words')][contains(., 'sugar')]]")->getAttribute('data-line');
+        $before = $this->top('sweetness');
+        $this->window->executeScript(self::DOWN);
+        $this->type($sugar, '5 cups');
+        usleep(400_000);
+        self::assertSame($before, $this->top('sweetness'));
+        $this->window->executeScript('window.fetch = window.realFetch');
+        $this->eventually(fn (): bool => $this->top('sweetness') > $before, 'for the figures to come back');
+        $this->waitUntilKept();
+    }
+
+    private function amount(string $line): string
+    {
+        return preg_replace('/^Amount of .*?: /', '', (string) $this->see("[data-line='{$line}'] .amount")->getAttribute('aria-label')) ?? '';
+    }
+}
