@@ -7,6 +7,9 @@ return [
     /* The catalogue and styles as compiled by "php artisan vinculum:compile". */
     'compiled' => env('VINCULUM_COMPILED', base_path('bootstrap/cache/vinculum.php')),
 
+    /* Where copies of the house go: another disk is a good place. */
+    'backups' => env('VINCULUM_BACKUPS', storage_path('backups')),
+
     /* A recipe document is at most this many bytes. */
     'max_body' => 256 * 1024,
 ];

@@ -5,6 +5,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FormatController;
+use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IngredientController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnIngredientController;
@@ -75,6 +76,11 @@ Route::put('styles/{style}', [StyleController::class, 'update']);
 Route::delete('styles/{style}', [StyleController::class, 'destroy']);
 Route::post('recipes/{recipe}/as-style', [StyleController::class, 'ofRecipe']);
 Route::post('batches/{batch}/as-style', [StyleController::class, 'ofBatch']);
+
+Route::get('house', [HouseController::class, 'show']);
+Route::post('house/copies', [HouseController::class, 'copy']);
+Route::get('house/archive', [HouseController::class, 'archive']);
+Route::delete('house/bin/{recipe}', [HouseController::class, 'forget'])->withTrashed();
 
 Route::get('openapi.json', [SchemaController::class, 'openApi']);
 Route::get('{schema}.schema.json', [SchemaController::class, 'schema'])->where('schema', '[a-z-]+');

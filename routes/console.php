@@ -1,12 +1,14 @@
 <?php
 
 use App\Console\AnalyseCommand;
+use App\Console\BackupCommand;
 use App\Console\CompileCommand;
 use App\Console\ReadCommand;
 use App\Console\RebalanceCommand;
 use App\Console\RescueCommand;
+use App\Console\RestoreCommand;
 use App\Console\ScaleCommand;
 use App\Console\SwapCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, CompileCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, ScaleCommand::class, SwapCommand::class]);
+Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CompileCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, SwapCommand::class]);

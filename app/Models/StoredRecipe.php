@@ -27,6 +27,7 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property-read self|null $parent
  * @property Carbon $created_at
  * @property Carbon $updated_at
+ * @property Carbon|null $deleted_at
  */
 final class StoredRecipe extends Model
 {

@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, EquipmentList, Evaluation, Export, ExportInput, Free, FreeInput, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, VesselList } from './documents';
+import type { Batch, BatchList, EquipmentList, Evaluation, Export, ExportInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, VesselList } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -201,3 +201,19 @@ export const setReadingAside = (batch: string, reading: number, options?: Option
 /** A recipe as it is kept, whatever is wrong with it. */
 export const readRecipeAsText = (recipe: string, options?: Options) =>
   ask<void>(`/api/recipes/${at(recipe)}/text`, { method: 'GET', ...options });
+
+/** What this house keeps. */
+export const readHouse = (options?: Options) =>
+  ask<House>('/api/house', { method: 'GET', ...options });
+
+/** A copy as the house is now. */
+export const copyHouse = (options?: Options) =>
+  ask<House>('/api/house/copies', { method: 'POST', ...options });
+
+/** All of it as one archive. */
+export const takeHouse = (options?: Options) =>
+  ask<void>('/api/house/archive', { method: 'GET', ...options });
+
+/** Throws a recipe away for good. */
+export const forgetRecipe = (recipe: string, options?: Options) =>
+  ask<void>(`/api/house/bin/${at(recipe)}`, { method: 'DELETE', ...options });

@@ -1088,6 +1088,31 @@ export interface Ghost {
   text: string;
   words: string;
 }
+/**
+ * what this house keeps, the copies of it, and what was thrown away
+ */
+export interface House {
+  recipes: number;
+  batches: number;
+  own_ingredients: number;
+  /**
+   * newest first
+   */
+  copies: {
+    name: string;
+    at: string;
+    kilobytes: number;
+  }[];
+  /**
+   * recipes thrown away, the last first
+   */
+  bin: {
+    id: string;
+    name: string;
+    deleted_at: string;
+    batches: number;
+  }[];
+}
 export interface ImportInput {
   /**
    * a recipe as JSON, JSON-LD, Markdown, CSV or plain text, up to 256 kB

@@ -10,6 +10,7 @@ import { useNow } from '../shared/useNow';
 import { usePreferences } from '../shared/usePreferences';
 import { BringIn } from './BringIn';
 import { EmptyShelf } from './EmptyShelf';
+import { House } from './House';
 import { RecipeCard } from './RecipeCard';
 import { useShelf } from './useShelf';
 
@@ -22,8 +23,14 @@ export function Shelf() {
   const navigate = useNavigate();
   const now = useNow(30_000);
   const [isBringing, setBringing] = useState(false);
-  const [deleted, setDeleted] = useState<{ id: string; name: string } | null>(null);
-  const refresh = () => queries.invalidateQueries({ queryKey: ['recipes'] });
+  // the last one is offered first; undoing it offers the one before
+  const [deleted, setDeleted] = useState<{ id: string; name: string }[]>([]);
+  const last = deleted.at(-1);
+  const refresh = () =>
+    Promise.all([
+      queries.invalidateQueries({ queryKey: ['recipes'] }),
+      queries.invalidateQueries({ queryKey: ['house'] }),
+    ]);
   useEffect(() => {
     document.title = 'Shelf · Vinculum';
   }, []);
@@ -40,14 +47,14 @@ export function Shelf() {
   const remove = useMutation({
     mutationFn: ({ id }: { id: string; name: string }) => deleteRecipe(id),
     onSuccess: (_, recipe) => {
-      setDeleted(recipe);
+      setDeleted((before) => [...before, recipe]);
       return refresh();
     },
   });
   const restore = useMutation({
     mutationFn: (id: string) => restoreRecipe(id),
     onSuccess: () => {
-      setDeleted(null);
+      setDeleted((before) => before.slice(0, -1));
       return refresh();
     },
   });
@@ -104,14 +111,15 @@ export function Shelf() {
             />
           ))}
         </ul>
+        {!isEmpty && <House now={now} />}
       </main>
       <Snackbar
-        open={deleted !== null}
+        open={last !== undefined}
         autoHideDuration={12_000}
-        onClose={(_, reason) => reason !== 'clickaway' && setDeleted(null)}
-        message={`${deleted?.name ?? ''} is off the shelf.`}
+        onClose={(_, reason) => reason !== 'clickaway' && setDeleted([])}
+        message={`${last?.name ?? ''} is off the shelf.`}
         action={
-          <Button color="inherit" onClick={() => deleted !== null && restore.mutate(deleted.id)}>
+          <Button color="inherit" onClick={() => last !== undefined && restore.mutate(last.id)}>
             Undo
           </Button>
         }

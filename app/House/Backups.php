@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use Illuminate\Support\Carbon;
+
+/** Copies of the house in one folder, made daily and before anything large, and thinned as they grow old. */
+final readonly class Backups
+{
+    /** One a day for a week, one a week for two months, one a month for a year. */
+    private const KEPT = ['Y-m-d' => 7, 'o-W' => 8, 'Y-m' => 12];
+
+    private const NAME = '/^vinculum-(\d{8}-\d{6})(?:-\d+)?\.zip$/';
+
+    public function __construct(private string $folder) {}
+
+    /** Where this house keeps its copies: beside its database, or where VINCULUM_BACKUPS says. */
+    public static function usual(): self
+    {
+        return new self(config()->string('vinculum.backups'));
+    }
+
+    /** A copy as the house is now; the path of it. */
+    public function make(?string $into = null): string
+    {
+        $folder = $into ?? $this->folder;
+        if (! is_dir($folder) && ! @mkdir($folder, 0o700, true)) {
+            throw new UnreadableArchive("There is no folder “{$folder}”, and none can be made there.");
+        }
+        $name = $folder.'/vinculum-'.Carbon::now('UTC')->format('Ymd-His');
+        for ($path = "{$name}.zip", $more = 2; file_exists($path); $path = "{$name}-{$more}.zip", $more++);
+        Archive::write($path);
+        chmod($path, 0o600);
+        $this->thin();
+
+        return $path;
+    }
+
+    /** One more where the newest is a day old; null where it is not. */
+    public function daily(): ?string
+    {
+        $newest = $this->all()[0] ?? null;
+
+        return $newest !== null && $newest['at']->gt(Carbon::now()->subDay()) ? null : $this->make();
+    }
+
+    /** @return list<array{path: string, at: Carbon, bytes: int}> newest first */
+    public function all(): array
+    {
+        $found = [];
+        foreach (glob("{$this->folder}/*.zip") ?: [] as $path) {
+            if (preg_match(self::NAME, basename($path), $match) === 1) {
+                $at = Carbon::createFromFormat('Ymd-His', $match[1], 'UTC');
+                if ($at !== null) {
+                    $found[] = ['path' => $path, 'at' => $at, 'bytes' => (int) filesize($path)];
+                }
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => [$b['at'], $b['path']] <=> [$a['at'], $a['path']]);
+
+        return $found;
+    }
+
+    /** Lets go what no day, week or month needs any more. The newest always stays. */
+    public function thin(): void
+    {
+        $kept = [];
+        $seen = [];
+        foreach ($this->all() as $i => $copy) {
+            foreach (self::KEPT as $by => $many) {
+                $when = $copy['at']->format($by);
+                $isNew = ! isset($seen[$by][$when]);
+                if ($i === 0 || ($isNew && count($seen[$by] ?? []) < $many)) {
+                    $kept[$copy['path']] = true;
+                }
+                $seen[$by][$when] = true;
+            }
+        }
+        foreach ($this->all() as $copy) {
+            if (! isset($kept[$copy['path']])) {
+                unlink($copy['path']);
+            }
+        }
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\House\Archive;
+use App\House\Backups;
+use App\House\UnreadableArchive;
+use App\Http\RequestRefused;
+use App\Models\Batch;
+use App\Models\OwnIngredientRecord;
+use App\Models\StoredRecipe;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** What this house keeps, the copies of it, and what was thrown away. */
+final class HouseController
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function show(): array
+    {
+        $copies = Backups::usual()->all();
+
+        return [
+            'recipes' => StoredRecipe::query()->count(),
+            'batches' => Batch::query()->count(),
+            'own_ingredients' => OwnIngredientRecord::query()->count(),
+            'copies' => array_map(static fn (array $copy): array => ['name' => basename($copy['path']), 'at' => $copy['at']->toIso8601ZuluString(), 'kilobytes' => (int) ceil($copy['bytes'] / 1024)], array_slice($copies, 0, 30)),
+            'bin' => array_values(StoredRecipe::onlyTrashed()->orderByDesc('deleted_at')->limit(200)->get()->map(static fn (StoredRecipe $recipe): array => ['id' => $recipe->id, 'name' => $recipe->name, 'deleted_at' => $recipe->deleted_at?->toIso8601ZuluString() ?? '', 'batches' => $recipe->batches()->count()])->all()),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function copy(): array
+    {
+        try {
+            Backups::usual()->make();
+        } catch (UnreadableArchive $why) {
+            throw new RequestRefused(503, 'no-copy', $why->getMessage());
+        }
+
+        return $this->show();
+    }
+
+    /** All of it, to take along. */
+    public function archive(): BinaryFileResponse
+    {
+        $path = tempnam(sys_get_temp_dir(), 'house');
+        if ($path === false) {
+            throw new RequestRefused(503, 'no-copy', 'There is no room for a copy. Free some of the disk.');
+        }
+        Archive::write($path);
+
+        return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="vinculum-house.zip"']))->deleteFileAfterSend();
+    }
+
+    /** Thrown away for good; what was made from it keeps it. */
+    public function forget(StoredRecipe $recipe): Response
+    {
+        if (! $recipe->trashed()) {
+            throw new RequestRefused(409, 'not-in-the-bin', 'This recipe is on the Shelf. Delete it there first.');
+        }
+        if ($recipe->batches()->exists()) {
+            throw new RequestRefused(409, 'has-batches', 'Batches were made from this recipe, and they keep it. It stays in the bin.');
+        }
+        $recipe->forceDelete();
+
+        return new Response('', 204);
+    }
+}

@@ -1,0 +1,93 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { copyHouse, forgetRecipe, readHouse, restoreRecipe } from '../api/client';
+import { ago } from '../shared/ago';
+
+/** What this house keeps, the copies of it, and what was thrown away. */
+export function House({ now }: { now: number }) {
+  const queries = useQueryClient();
+  const house = useQuery({ queryKey: ['house'], queryFn: ({ signal }) => readHouse({ signal }) });
+  const refresh = () =>
+    Promise.all([
+      queries.invalidateQueries({ queryKey: ['house'] }),
+      queries.invalidateQueries({ queryKey: ['recipes'] }),
+    ]);
+  const copy = useMutation({
+    mutationFn: () => copyHouse(),
+    onSuccess: (answer) => queries.setQueryData(['house'], answer),
+  });
+  const restore = useMutation({ mutationFn: (id: string) => restoreRecipe(id), onSuccess: refresh });
+  const forget = useMutation({ mutationFn: (id: string) => forgetRecipe(id), onSuccess: refresh });
+  const kept = house.data;
+  if (kept === undefined) return house.isError ? <p role="alert">{house.error.message}</p> : null;
+  const last = kept.copies[0];
+  const trouble = copy.error ?? restore.error ?? forget.error;
+  const count = (number: number, one: string, many: string) => `${number} ${number === 1 ? one : many}`;
+  return (
+    <details className="house">
+      <summary>
+        {count(kept.recipes, 'recipe', 'recipes')} kept ·{' '}
+        {last === undefined ? 'no copy yet' : `last copy ${ago(Date.parse(last.at), now)}`}
+        {kept.bin.length > 0 && ` · ${kept.bin.length} thrown away`}
+      </summary>
+      {trouble !== null && <p role="alert">{trouble.message}</p>}
+      <section aria-labelledby="copies">
+        <h2 id="copies">Copies of this house</h2>
+        <p className="quiet">
+          One is made every day the product is started, and thinned as it grows old: seven days, eight weeks, twelve
+          months. A copy is put back with <code>bin/restore</code>, which says first what would change.
+        </p>
+        <p>
+          <button type="button" className="action" disabled={copy.isPending} onClick={() => copy.mutate()}>
+            Make a copy now
+          </button>{' '}
+          <a className="plain" href="/api/house/archive" download="vinculum-house.zip">
+            Take all of it along
+          </a>
+        </p>
+        <ul className="house-list">
+          {kept.copies.map((each) => (
+            <li key={each.name}>
+              <span>{each.name}</span>
+              <span className="quiet">
+                {ago(Date.parse(each.at), now)} · {each.kilobytes} kB
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {kept.bin.length > 0 && (
+        <section aria-labelledby="bin">
+          <h2 id="bin">Thrown away</h2>
+          <ul className="house-list">
+            {kept.bin.map((each) => (
+              <li key={each.id}>
+                <span>{each.name}</span>
+                <span className="quiet">{ago(Date.parse(each.deleted_at), now)}</span>
+                <button
+                  type="button"
+                  className="plain"
+                  onClick={() => restore.mutate(each.id)}
+                  aria-label={`Put ${each.name} back`}
+                >
+                  Put back
+                </button>
+                {each.batches === 0 ? (
+                  <button
+                    type="button"
+                    className="plain"
+                    onClick={() => forget.mutate(each.id)}
+                    aria-label={`Delete ${each.name} for good`}
+                  >
+                    Delete for good
+                  </button>
+                ) : (
+                  <span className="quiet">{count(each.batches, 'batch keeps it', 'batches keep it')}</span>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </details>
+  );
+}

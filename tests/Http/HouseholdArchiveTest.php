@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\House\Archive;
+use App\House\Backups;
+use App\House\UnreadableArchive;
+use App\Models\StoredRecipe;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** All that a house keeps goes into one archive and comes back as it was; copies are made, thinned and never half-made. */
+final class HouseholdArchiveTest extends HttpTestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/house-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        config()->set('vinculum.backups', $this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
+        rmdir($this->folder);
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    public function test_export_wipe_restore_export_is_equal_to_the_bit(): void
+    {
+        $this->furnish();
+        Archive::write($first = "{$this->folder}/first.zip");
+        $tables = Archive::read($first);
+        foreach (['batch_readings', 'batches', 'recipes', 'vessels', 'preferences', 'equipment', 'own_ingredients', 'seasons', 'swap_memories', 'on_hand'] as $table) {
+            self::assertArrayHasKey($table, $tables);
+            DB::table($table)->delete();
+        }
+        self::assertSame(0, StoredRecipe::withTrashed()->count());
+
+        Archive::restore($tables);
+        Archive::write($second = "{$this->folder}/second.zip");
+
+        self::assertSame(hash_file('sha256', $first), hash_file('sha256', $second));
+        self::assertSame(['Test ketchup', 'Thrown away'], StoredRecipe::withTrashed()->orderBy('name')->pluck('name')->all());
+    }
+
+    public function test_a_recipe_in_the_archive_is_a_file_of_its_own_that_can_be_read_without_us(): void
+    {
+        $record = $this->kept();
+        Archive::write($path = "{$this->folder}/house.zip");
+        $zip = new \ZipArchive;
+        $zip->open($path);
+
+        self::assertSame('Test ketchup', json_decode((string) $zip->getFromName("recipes/{$record['id']}.json"), true)['name']);
+        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
+        self::assertSame(['vinculum-house', 1, 1], [$manifest['format'], $manifest['version'], $manifest['counts']['recipes']]);
+        self::assertSame(hash('sha256', (string) $zip->getFromName('recipes.json')), $manifest['sha256']['recipes.json']);
+    }
+
+    public function test_what_would_change_is_said_and_nothing_is_changed(): void
+    {
+        $this->kept('Stays');
+        $gone = $this->kept('Goes');
+        Archive::write($path = "{$this->folder}/house.zip");
+        $this->deleteJson("/api/recipes/{$gone['id']}");
+        $this->kept('Comes later');
+        $said = implode("\n", Archive::differences(Archive::read($path)));
+
+        self::assertStringContainsString('1 recipe would go: “Comes later”.', $said);
+        self::assertStringContainsString('would be as it was then: “Goes”.', $said);
+        self::assertSame(2, StoredRecipe::query()->count());
+    }
+
+    public function test_a_torn_archive_and_one_of_somebody_else_change_nothing(): void
+    {
+        $this->kept();
+        Archive::write($path = "{$this->folder}/house.zip");
+        $zip = new \ZipArchive;
+        $zip->open($path);
+        $zip->addFromString('recipes.json', '[]');
+        $zip->close();
+        foreach ([$path => 'recipes.json', __FILE__ => 'no archive', "{$this->folder}/none.zip" => 'no archive'] as $file => $said) {
+            try {
+                Archive::read($file);
+                self::fail("{$file} was read.");
+            } catch (UnreadableArchive $why) {
+                self::assertStringContainsString($said, $why->getMessage());
+            }
+        }
+        self::assertSame(1, StoredRecipe::query()->count());
+    }
+
+    public function test_where_anything_fails_nothing_is_restored(): void
+    {
+        $this->kept();
+        Archive::write($path = "{$this->folder}/house.zip");
+        $tables = Archive::read($path);
+        $tables['vessels'] = [['name' => 'mug', 'no_such_column' => 1]];
+        try {
+            Archive::restore($tables);
+            self::fail('It was restored.');
+        } catch (\PDOException) {
+        }
+
+        self::assertSame(1, StoredRecipe::query()->count());
+    }
+
+    public function test_copies_are_thinned_to_days_weeks_and_months(): void
+    {
+        $backups = new Backups($this->folder);
+        for ($day = 400; $day >= 0; $day--) {
+            Carbon::setTestNow(Carbon::parse('2026-11-25 08:00:00', 'UTC')->subDays($day));
+            touch("{$this->folder}/vinculum-".Carbon::now('UTC')->format('Ymd-His').'.zip');
+            $backups->thin();
+        }
+        $kept = array_map(static fn (array $copy): string => $copy['at']->format('Y-m-d'), $backups->all());
+
+        self::assertSame(['2026-11-25', '2026-11-24', '2026-11-23', '2026-11-22', '2026-11-21', '2026-11-20', '2026-11-19'], array_slice($kept, 0, 7));
+        self::assertLessThan(7 + 8 + 13, count($kept));
+        self::assertGreaterThan(18, count($kept));
+        self::assertStringStartsWith('2025-12', end($kept));
+    }
+
+    public function test_a_daily_copy_is_made_once_a_day(): void
+    {
+        $this->kept();
+        Carbon::setTestNow('2026-11-24 08:00:00');
+        self::assertNotNull(Backups::usual()->daily());
+        self::assertNull(Backups::usual()->daily());
+        Carbon::setTestNow('2026-11-25 08:00:01');
+        $path = Backups::usual()->daily();
+
+        self::assertNotNull($path);
+        self::assertSame('0600', substr(sprintf('%o', fileperms($path)), -4), 'nobody else reads it');
+    }
+
+    public function test_the_house_says_what_it_keeps_and_makes_a_copy(): void
+    {
+        $this->furnish();
+        $house = $this->documented('house', $this->getJson('/api/house'));
+        self::assertSame([1, 1, [], ['Thrown away']], [$house['recipes'], $house['batches'], $house['copies'], array_column($house['bin'], 'name')]);
+
+        self::assertCount(1, $this->documented('house', $this->postJson('/api/house/copies'))['copies']);
+        $taken = $this->get('/api/house/archive')->assertOk();
+        self::assertSame('application/zip', $taken->headers->get('Content-Type'));
+
+        config()->set('vinculum.backups', '/proc/no/such/folder');
+        self::assertStringContainsString('/proc/no/such/folder', $this->documented('failure', $this->postJson('/api/house/copies'), 503)['error']['message']);
+    }
+
+    public function test_what_was_thrown_away_is_put_back_or_forgotten_unless_a_batch_keeps_it(): void
+    {
+        [$made, $thrown] = $this->furnish();
+        $this->documented('failure', $this->deleteJson("/api/house/bin/{$made}"), 409);
+        $this->deleteJson("/api/recipes/{$made}")->assertNoContent();
+        self::assertStringContainsString('Batches were made', $this->documented('failure', $this->deleteJson("/api/house/bin/{$made}"), 409)['error']['message']);
+        $this->postJson("/api/recipes/{$made}/restore")->assertOk();
+
+        $this->deleteJson("/api/house/bin/{$thrown}")->assertNoContent();
+        self::assertSame([], $this->documented('house', $this->getJson('/api/house'))['bin']);
+        $this->getJson("/api/recipes/{$thrown}")->assertNotFound();
+    }
+
+    /** @return array{string, string} a recipe that was made, and one that was thrown away */
+    private function furnish(): array
+    {
+        $made = $this->kept()['id'];
+        $thrown = $this->kept('Thrown away')['id'];
+        $this->deleteJson("/api/recipes/{$thrown}")->assertNoContent();
+        $batch = $this->postJson("/api/recipes/{$made}/batches", [])->assertCreated()->json('id');
+        $this->postJson("/api/batches/{$batch}/readings", ['kind' => 'ph', 'value' => 3.4]);
+        $this->putJson('/api/vessels', ['vessels' => [['name' => 'blue mug', 'millilitres' => 287.5]]])->assertOk();
+        $this->putJson('/api/equipment', ['equipment' => [['name' => 'big pan', 'kind' => 'pan', 'ml' => 3000, 'count' => 1, 'width_cm' => 24.5]]])->assertOk();
+        $this->putJson('/api/swap-memory', ['out' => 'sugar', 'in' => 'honey', 'verdict' => 1, 'note' => 'gut'])->assertNoContent();
+        $this->putJson('/api/seasons/gooseberry', ['first' => 6, 'last' => 8])->assertOk();
+
+        return [$made, $thrown];
+    }
+}
