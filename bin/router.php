@@ -5,14 +5,15 @@
 $public = dirname(__DIR__).'/public';
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 if ($path !== '/' && ! str_contains($path, '..') && is_file($public.$path) && ! str_ends_with($path, '.php')) {
-    if (! str_starts_with($path, '/build/assets/')) {
-        return false;
-    }
-    // built files carry a fingerprint in their names, so they never change
-    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff'];
+    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain', 'json' => 'application/json', 'webmanifest' => 'application/manifest+json', 'mp3' => 'audio/mpeg', 'ogg' => 'audio/ogg', 'wav' => 'audio/wav'];
     header('Content-Type: '.($types[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
-    header('Cache-Control: public, max-age=31536000, immutable');
+    // built files carry a fingerprint in their names, so they never change
+    header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header('X-Content-Type-Options: nosniff');
+    header('Referrer-Policy: no-referrer');
+    header('Cross-Origin-Resource-Policy: same-origin');
+    header("Content-Security-Policy: default-src 'none'; frame-ancestors 'none'");
+    header_remove('X-Powered-By');
     readfile($public.$path);
 
     return true;

@@ -120,6 +120,7 @@ need_catalogue() {
 
 need_key() {
   grep -qs '^APP_KEY=base64:' .env || printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >>.env
+  chmod 600 .env
 }
 
 need_product() {

@@ -19,6 +19,8 @@ final class RestoreCommand extends Command
     {
         $file = $this->argument('file');
         try {
+            // into a house that has none yet as well
+            $this->callSilently('migrate', ['--force' => true]);
             $tables = Archive::read(is_string($file) ? $file : '');
             foreach (Archive::differences($tables) as $said) {
                 $this->line($said);

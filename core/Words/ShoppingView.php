@@ -6,6 +6,7 @@ namespace Vinculum\Words;
 
 use Vinculum\Batch\Shopping;
 use Vinculum\Batch\ShoppingLine;
+use Vinculum\Figure\Csv;
 
 /** What is to be bought, as the API sends it (shopping.schema.json). */
 final readonly class ShoppingView
@@ -58,29 +59,21 @@ final readonly class ShoppingView
 
     private function csv(Shopping $shopping): string
     {
-        $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
-        fputcsv($file, ['ingredient', 'need_g', 'have_g', 'buy_g', 'packs', 'pack', 'left_g', 'cost'], ',', '"', '');
+        $rows = [['ingredient', 'need_g', 'have_g', 'buy_g', 'packs', 'pack', 'left_g', 'cost']];
+        $number = static fn (?float $value): string => $value === null ? '' : number_format($value, 1, '.', '');
         foreach ($shopping->lines as $line) {
-            $number = fn (?float $value): string => $value === null ? '' : number_format($value, 1, '.', '');
-            fputcsv(
-                $file,
-                [
-                    $line->ingredient->name,
-                    $number($line->needGrams),
-                    $number($line->haveGrams),
-                    $number($line->boughtGrams),
-                    (string) ($line->packs ?? ''),
-                    preg_replace('/^[=+@-]/', "'$0", $line->pack) ?? '',
-                    $number($line->leftGrams),
-                    $line->cost === null ? '' : number_format($line->cost, 2, '.', ''),
-                ],
-                ',',
-                '"',
-                '',
-            );
+            $rows[] = [
+                $line->ingredient->name,
+                $number($line->needGrams),
+                $number($line->haveGrams),
+                $number($line->boughtGrams),
+                (string) ($line->packs ?? ''),
+                $line->pack,
+                $number($line->leftGrams),
+                $line->cost === null ? '' : number_format($line->cost, 2, '.', ''),
+            ];
         }
-        rewind($file);
 
-        return (string) stream_get_contents($file);
+        return Csv::of($rows);
     }
 }

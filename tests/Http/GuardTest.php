@@ -93,4 +93,23 @@ final class GuardTest extends HttpTestCase
         $this->documented('failure', $this->getJson('/api/recipes/none'), 404);
         $this->documented('failure', $this->deleteJson('/api/evaluate'), 405);
     }
+
+    public function test_the_method_is_the_one_that_came_and_json_is_json_exactly(): void
+    {
+        self::assertSame(405, $this->postJson('/api/recipes', ['_method' => 'DELETE'])->getStatusCode());
+        self::assertSame(405, $this->json('POST', '/api/recipes', ['recipe' => self::RECIPE], ['X-HTTP-Method-Override' => 'DELETE'])->getStatusCode());
+        foreach (['text/plain; a=/json', 'application/x-json', 'application/json; charset=utf-16', 'text/json'] as $type) {
+            self::assertSame(415, $this->call('POST', '/api/read', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], '{"text":"1 cup sugar"}')->getStatusCode(), $type);
+        }
+        self::assertSame(200, $this->call('POST', '/api/read', [], [], [], ['CONTENT_TYPE' => 'application/json; charset=UTF-8', 'HTTP_ACCEPT' => 'application/json'], '{"text":"1 cup sugar"}')->getStatusCode());
+    }
+
+    public function test_every_answer_says_what_it_may_not_use(): void
+    {
+        foreach (['/shelf', '/api/styles'] as $path) {
+            $headers = $this->get($path)->headers;
+            self::assertStringContainsString('camera=()', (string) $headers->get('Permissions-Policy'), $path);
+            self::assertNull($headers->get('X-Powered-By'), $path);
+        }
+    }
 }

@@ -85,4 +85,24 @@ final class ListsTest extends HttpTestCase
         $failure = $this->documented('failure', $this->postJson('/api/twice', []), 409);
         self::assertStringContainsString('There is one of that name already', $failure['error']['message']);
     }
+
+    /** @return iterable<string, array{string, string}> what the database says, what the maker reads */
+    public static function troubles(): iterable
+    {
+        yield 'damaged' => ['database disk image is malformed', 'is damaged'];
+        yield 'no database' => ['file is not a database', 'is damaged'];
+        yield 'full' => ['database or disk is full', 'is full or cannot be written'];
+        yield 'read only' => ['attempt to write a readonly database', 'is full or cannot be written'];
+        yield 'anything else' => ['database is locked', 'cannot be read or written just now'];
+    }
+
+    #[DataProvider('troubles')]
+    public function test_what_is_wrong_with_the_database_is_said_in_words(string $said, string $read): void
+    {
+        $this->app['router']->post('/api/trouble', static fn () => throw new \PDOException("SQLSTATE[HY000]: General error: {$said}"))->middleware('api');
+        $failure = $this->documented('failure', $this->postJson('/api/trouble', []), 503);
+
+        self::assertStringContainsString($read, $failure['error']['message']);
+        self::assertStringNotContainsString('SQLSTATE', $failure['error']['message']);
+    }
 }

@@ -32,7 +32,11 @@ final class SecureHeaders
             'Referrer-Policy' => 'no-referrer',
             'Cross-Origin-Opener-Policy' => 'same-origin',
             'Cross-Origin-Resource-Policy' => 'same-origin',
+            'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
         ]);
+
+        // what runs here, and in which version, is nobody's business
+        header_remove('X-Powered-By');
 
         return $response;
     }

@@ -7,6 +7,7 @@ namespace Vinculum\Recipe\Formats;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Numeral;
+use Vinculum\Figure\Csv;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
@@ -73,23 +74,8 @@ final class Markdown
                 ];
             }
         }
-        $file = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
-        foreach ($rows as $row) {
-            // a cell that begins like a formula is text all the same
-            fputcsv(
-                $file,
-                array_map(
-                    static fn (string $cell): string => preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell,
-                    $row,
-                ),
-                ',',
-                '"',
-                '',
-            );
-        }
-        rewind($file);
 
-        return (string) stream_get_contents($file);
+        return Csv::of($rows);
     }
 
     /** Whether a text is a table: a first line that names columns of ours, set apart by commas, semicolons or tabs. */
