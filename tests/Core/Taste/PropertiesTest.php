@@ -102,6 +102,13 @@ final class PropertiesTest extends TestCase
 
             return;
         }
+        $codes = array_map(static fn ($problem): string => $problem->code, $two->cooked->problems);
+        if ($codes !== []) {
+            // half the way is less than the alcohol takes by itself
+            self::assertSame(['alcohol-goes-further'], array_values(array_unique($codes)));
+
+            return;
+        }
         foreach ($one->cooked->mixture->grams as $constituent => $mass) {
             self::assertEqualsWithDelta($mass, $two->cooked->mixture->grams[$constituent], 1e-7 * max(1.0, $mass), Constituent::KEYS[$constituent]);
         }
