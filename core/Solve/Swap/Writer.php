@@ -12,6 +12,7 @@ use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
+use Vinculum\Recipe\Tie;
 use Vinculum\Safety\Allergens;
 use Vinculum\Safety\Brings;
 use Vinculum\Safety\Limits;
@@ -151,13 +152,22 @@ final readonly class Writer
                         continue;
                     }
                     foreach ($with as $i => $addition) {
+                        // what followed another line follows it still; what was held is held, in as much as it takes now
+                        $ratio = $addition->grams / max(1e-9, $this->equations->out->grams);
+                        $tie = count($with) === 1 && $line->tie !== null
+                            ? new Tie($line->tie->line, $line->tie->ratio * $ratio)
+                            : null;
                         $lines[] = new Line(
                             $i === 0 ? $line->id : "{$fresh}-{$i}",
                             $addition->ingredient->slug,
-                            $addition->text,
+                            $tie === null ? $addition->text : null,
                             null,
                             $this->equations->handlingOf($addition->ingredient),
                             $line->extent,
+                            tie: $tie,
+                            lock: $line->lock,
+                            minG: $i === 0 && $line->minG !== null ? $line->minG * $ratio : null,
+                            maxG: $i === 0 && $line->maxG !== null ? $line->maxG * $ratio : null,
                             optional: $line->optional,
                             note: $line->note,
                             extra: $line->extra,

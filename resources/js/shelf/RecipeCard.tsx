@@ -14,13 +14,15 @@ export function RecipeCard({ recipe, now, onDuplicate, onDelete }: Props) {
   if (recipe.broken !== undefined) {
     return (
       <li className="card">
-        <h2>{recipe.name}</h2>
-        <p className="trouble">{recipe.broken}</p>
+        <div className="card-open">
+          <h2>{recipe.name}</h2>
+          <p className="trouble">{recipe.broken}</p>
+        </div>
         <div className="card-foot">
-          <a href={`/api/recipes/${recipe.id}/text`} target="_blank" rel="noreferrer">
+          <a className="plain" href={`/api/recipes/${recipe.id}/text`} target="_blank" rel="noreferrer">
             Open as text
           </a>
-          <a href={`/api/recipes/${recipe.id}/text`} download={`${recipe.name}.txt`}>
+          <a className="plain" href={`/api/recipes/${recipe.id}/text`} download={`${recipe.name}.txt`}>
             Save as a file
           </a>
           <button type="button" className="plain" onClick={onDelete} aria-label={`Delete ${recipe.name}`}>

@@ -126,6 +126,26 @@ final class UsualTest extends TestCase
         self::assertContains('tomato-paste', array_map(static fn (Addition $with): string => $with->ingredient->slug, $freed->changes[0]->with));
     }
 
+    public function test_lock_bounds_tie_and_note_carry_over(): void
+    {
+        $from = Sauce::evaluate([
+            ['id' => 'passata', 'ingredient' => 'passata', 'amount' => '400 g'],
+            ['id' => 'sugar', 'ingredient' => 'sugar', 'amount' => '40 g', 'lock' => true, 'min_g' => 20, 'max_g' => 60, 'optional' => true, 'note' => 'as she likes it'],
+            ['id' => 'salt', 'ingredient' => 'fine-salt', 'tie' => ['line' => 'passata', 'ratio' => 0.02]],
+        ], self::WARM);
+        $honey = Swap::options($from, Sauce::catalogue(), 'sugar', new Criteria, ['honey'])[0];
+        [, $line] = $honey->recipe->lines();
+        $ratio = $honey->with[0]->grams / 40;
+
+        self::assertSame([true, true, 'as she likes it'], [$line->lock, $line->optional, $line->note]);
+        self::assertEqualsWithDelta([20 * $ratio, 60 * $ratio], [$line->minG, $line->maxG], 1e-9);
+
+        $flakes = Swap::options($from, Sauce::catalogue(), 'salt', new Criteria, ['flake-salt'])[0];
+        $tied = $flakes->recipe->lines()[2];
+        self::assertNotNull($tied->tie, 'it follows the tomatoes still');
+        self::assertEqualsWithDelta($flakes->with[0]->grams, $flakes->after->cooked->weighed->lines[2]->grams, 0.02 * $flakes->with[0]->grams);
+    }
+
     /** @return list<Substitution> */
     private static function options(Evaluation $from, string $line): array
     {
