@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve\Rescue;
 
+use Vinculum\Pantry\Form;
+use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LeastSquares;
@@ -21,6 +23,10 @@ final readonly class Search
     /** Writing an amount down may move a taste by so many steps. */
     private const WRITING = 0.25;
     private const WRITING_SHARE = 0.2;
+    /** Share of what was boiled away that writing it down may be off by. */
+    private const AS_IT_WAS = 0.05;
+    /** Least of a piece that is cut off one. */
+    private const PIECE = 0.25;
 
     public function __construct(private Equations $equations, private Ranking $ranking) {}
 
@@ -266,8 +272,16 @@ final readonly class Search
                 continue;
             }
             $thing = $this->equations->thing($slug);
-            $text = LineWriter::fresh($x[$i], $thing, $this->equations->kit, $this->tolerance($slug, $x[$i], $at));
+            // what was boiled away goes back as it was, and not by the next larger cup
+            $within = $slug === $this->equations->boiledAway
+                ? self::AS_IT_WAS
+                : $this->tolerance($slug, $x[$i], $at);
+            $text = LineWriter::fresh($x[$i], $thing, $this->equations->kit, $within);
             $written = LineWriter::gramsOf($text, $thing, null, $this->equations->kit);
+            if ($written !== null && $written < self::PIECE * self::pieceOf($thing)) {
+                // a crumb of an anchovy is nothing anybody cuts off
+                return [];
+            }
             if ($written !== null && $written > 0.0) {
                 $grams[$slug] = $written;
                 $texts[$slug] = $text;
@@ -320,6 +334,12 @@ final readonly class Search
         }
 
         return $solution->stop === Stop::Optimal ? $solution->x : null;
+    }
+
+    /** Grams of one, where it comes in pieces; 0 where it does not. */
+    private static function pieceOf(Ingredient $thing): float
+    {
+        return $thing->form === Form::Pieces ? $thing->portions[0]->grams ?? 0.0 : 0.0;
     }
 
     /** Share by which an amount may be off, for no taste to move by more than writing it down may. */

@@ -152,7 +152,7 @@ final readonly class Writer
                         continue;
                     }
                     foreach ($with as $i => $addition) {
-                        // what followed another line follows it still; what was held is held, in as much as it takes now
+                        // what followed another line follows it still; what was held is held, as much as it takes now
                         $ratio = $addition->grams / max(1e-9, $this->equations->out->grams);
                         $tie = count($with) === 1 && $line->tie !== null
                             ? new Tie($line->tie->line, $line->tie->ratio * $ratio)
