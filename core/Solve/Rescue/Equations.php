@@ -63,6 +63,8 @@ final readonly class Equations
     private const FULL = 1e3;
     /** What makes up so much of the pot may be more of it. */
     private const IS_THE_SAUCE = 0.5;
+    /** Grams of a line that are more than a pinch of it. */
+    private const PINCH = 5.0;
     /** Water in an eaten-as-stirred sauce that has none as a line, in parts of the pot; judgement. */
     private const LET_DOWN = 0.25;
 
@@ -138,6 +140,11 @@ final readonly class Equations
             $mostOf[$thing->slug] = $thing->mostShare < 1.0 && ! $isTheSauce
                 ? max(0.0, min($most, ($thing->mostShare * $this->pot->mass - $there) / (1 - $thing->mostShare)))
                 : $most;
+            // what is too much is thinned by what thins, and not by a second helping of every seasoning
+            $isSeasoning = ! in_array('base', $thing->roles, true) && $there > self::PINCH;
+            if ($isSeasoning && $feels !== [] && min($feels) > 0.0) {
+                $mostOf[$thing->slug] = min($mostOf[$thing->slug], $there);
+            }
             if ($thing->is('plain-water') && $this->sensible->isWateredDownSoon()) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::LET_DOWN * $this->pot->mass);
             }

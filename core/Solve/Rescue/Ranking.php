@@ -30,12 +30,12 @@ final readonly class Ranking
      * something is noticed, that all of it together is little for the things it takes.
      *
      * @param array<string, float> $steps left
-     * @param list<string> $slugs what it takes, '' for boiling off
-     * @param float $mass g that the pot grows by
+     * @param array<string, float> $grams of what it takes, by slug; '' for boiling off
      * @return list<float|int>
      */
-    public function rank(array $steps, array $slugs, float $mass): array
+    public function rank(array $steps, array $grams): array
     {
+        $mass = array_sum($grams) - 2 * ($grams[''] ?? 0.0);
         $miss = $this->miss($steps);
         $moved = 0.0;
         $disturbed = 0.0;
@@ -47,11 +47,11 @@ final readonly class Ranking
             }
         }
         $growth = abs($mass) / $this->equations->pot->mass;
-        $boils = in_array('', $slugs, true);
+        $boils = isset($grams['']);
         // boiling is more work than a spoon, and moves everything
         $count = $boils ? 1 : 0;
-        foreach ($slugs as $slug) {
-            $count += $this->equations->nearness($slug) > 0 ? 1.0 : self::STRANGE;
+        foreach (array_keys($grams) as $slug) {
+            $count += $this->equations->nearness((string) $slug) > 0 ? 1.0 : self::STRANGE;
         }
         $isQuiet = $moved <= self::QUIET;
 

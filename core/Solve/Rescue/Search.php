@@ -231,7 +231,7 @@ final readonly class Search
         return [
             'set' => $used,
             'slugs' => $used,
-            'rank' => $this->ranking->rank($steps, $used, $mass),
+            'rank' => $this->ranking->rank($steps, array_intersect_key(array_combine($set, $x), array_flip($used))),
         ];
     }
 
@@ -304,7 +304,7 @@ final readonly class Search
             'texts' => $texts,
             'boil' => $boil,
             'slugs' => $slugs,
-            'rank' => $this->ranking->rank($steps, $slugs, array_sum($grams) - $boil),
+            'rank' => $this->ranking->rank($steps, $grams + ($boil > 0.0 ? ['' => $boil] : [])),
             'helps' => $this->ranking->helps($steps),
         ];
     }

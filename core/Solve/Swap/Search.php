@@ -29,6 +29,8 @@ final readonly class Search
     private const PART = 0.1;
     /** Weight of several things being together as much as the one: a tenth off is three steps. */
     private const TOGETHER = 30.0;
+    /** What a thing that is for it makes up by its own amount. */
+    private const MADE_UP_BY_ITSELF = ['sweet', 'acid', 'salty'];
     /** Highest sensible share from which a thing may be most of a sauce, and a little more does not matter. */
     private const MAKES_IT_UP = 0.5;
     /** Least of a second thing beside the first, in parts of as much of it as would do alone; judgement. */
@@ -333,17 +335,21 @@ final readonly class Search
             $things,
         );
         $isAsMuch = $isUsual && $this->equations->isByWeight();
-        $isAlready = static fn (Ingredient $plain): bool => array_filter(
+        // where vinegar comes in, no other vinegar and no sour fruit has to make it up
+        $isAlready = static fn (Ingredient $helper): bool => array_filter(
             $things,
-            static fn (Ingredient $thing): bool => array_intersect($thing->roles, $plain->roles) !== [],
+            static fn (Ingredient $thing): bool => array_intersect(
+                $thing->roles,
+                $helper->roles,
+                self::MADE_UP_BY_ITSELF,
+            ) !== [],
         ) !== [];
         $helpers = array_filter(
             $this->equations->helpers,
             static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true)
                 // where as much comes in as goes out, no water has to make it up
                 && ! ($isAsMuch && $helper['line'] === null && $helper['ingredient']->is('plain-water'))
-                // and where vinegar comes in, no other vinegar
-                && ! ($helper['line'] === null && $isAlready($helper['ingredient'])),
+                && ! $isAlready($helper['ingredient']),
         );
         $b = $this->equations->gap();
         foreach ($further as $r => $more) {

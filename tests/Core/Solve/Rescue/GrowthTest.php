@@ -96,6 +96,19 @@ final class GrowthTest extends TestCase
         }
     }
 
+    public function test_what_is_too_much_is_thinned_by_what_thins_and_not_by_a_second_helping_of_every_seasoning(): void
+    {
+        $lines = ['gooseberry' => '1000 g', 'cider-vinegar' => '120 g', 'sugar' => '200 g', 'onion' => '110 g', 'fine-salt' => '14 g', 'maple-syrup' => '39 g'];
+        $rescued = self::rescued(Sauce::evaluate($lines, self::SIMMERED), ['salty' => 2.0], ['cider-vinegar', 'sugar', 'maple-syrup', 'water']);
+
+        self::assertSame(['cider-vinegar', 'sugar', 'water'], array_values(array_intersect(['cider-vinegar', 'sugar', 'water'], self::slugs($rescued->remedies[0]))));
+        foreach ($rescued->remedies as $remedy) {
+            foreach (self::isSecondBatch($remedy) ? [] : $remedy->additions as $addition) {
+                self::assertLessThanOrEqual(1.25 * (float) ($lines[$addition->ingredient->slug] ?? '9999'), $addition->grams, $addition->ingredient->slug);
+            }
+        }
+    }
+
     public function test_strained_yoghurt_thickens_a_dip(): void
     {
         $first = self::rescued(Sauce::evaluate(self::DIP), ['thick' => -1.0], ['strained-yoghurt', 'maize-starch', 'milk'])->remedies[0];

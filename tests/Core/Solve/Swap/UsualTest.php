@@ -97,6 +97,15 @@ final class UsualTest extends TestCase
         }
     }
 
+    public function test_the_fruit_of_a_ketchup_makes_up_for_no_vinegar(): void
+    {
+        $ketchup = Sauce::evaluate(['gooseberry' => '1000 g', 'cider-vinegar' => '120 g', 'sugar' => '200 g', 'fine-salt' => '14 g'], self::WARM);
+        foreach (self::options($ketchup, 'cider-vinegar') as $option) {
+            $moved = array_map(static fn ($change): string => $change->id, $option->compensations);
+            self::assertNotContains('gooseberry', $moved, implode(' + ', self::slugs($option)));
+        }
+    }
+
     public function test_butter_is_for_what_is_warm(): void
     {
         $lines = ['double-cream' => '150 g', 'horseradish-root' => '30 g', 'lemon-juice' => '10 g'];
