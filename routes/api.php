@@ -32,6 +32,7 @@ Route::post('stop', StopController::class);
 Route::post('read', NoteController::class);
 Route::post('rebalance', [AdjustController::class, 'rebalance']);
 Route::post('rescue', [AdjustController::class, 'rescue']);
+Route::post('pot', [AdjustController::class, 'pot']);
 Route::post('swap', [SwapController::class, 'options']);
 Route::post('free', [SwapController::class, 'free']);
 Route::put('swap-memory', [SwapController::class, 'remember']);

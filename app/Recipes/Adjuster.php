@@ -8,6 +8,7 @@ use App\Models\OnHand;
 use App\Pantry\Household;
 use Vinculum\Amount\Amount;
 use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Sentence;
@@ -21,15 +22,21 @@ use Vinculum\Solve\Feel;
 use Vinculum\Solve\Rebalance\Rebalance;
 use Vinculum\Solve\Rebalance\Rebalanced;
 use Vinculum\Solve\Rescue\BatchExtension;
+use Vinculum\Solve\Rescue\NamelessPot;
 use Vinculum\Solve\Rescue\PotState;
+use Vinculum\Solve\Rescue\Remedy;
 use Vinculum\Solve\Rescue\Rescue;
 use Vinculum\Solve\Rescue\Rescued;
 use Vinculum\Taste\Measure;
+use Vinculum\Taste\Style;
 
 /** Hands core what a maker wants changed, with what this household has. */
 final readonly class Adjuster
 {
     public const MOST_STEPS = 12.0;
+
+    /** Grams of a pot in a kitchen. */
+    private const LARGEST_POT = 100000.0;
 
     public function __construct(private Evaluator $evaluator, private Household $household, private Styles $styles) {}
 
@@ -106,6 +113,33 @@ final readonly class Adjuster
         $rescued = Rescue::of($from, $catalogue, $feels, $this->have($from, $have, $catalogue->find(...)), $state);
 
         return new Rescued([...$remedies, ...$rescued->remedies], $rescued->before, $from, $rescued->note);
+    }
+
+    /**
+     * A pot without a recipe, mended as far as its kind tells.
+     *
+     * @param array<string, float> $feels steps by Feel value, positive is too much
+     * @param list<string>|null $have slugs; null for what is marked on hand
+     * @return array{Style, list<array{remedy: Remedy, least: list<float>, most: list<float>}>}
+     *
+     * @throws InvalidRecipe
+     */
+    public function pot(string $style, string $amount, array $feels, ?array $have, bool $isCooked, ?MeasuringSet $measures): array
+    {
+        $of = $this->styles->of($style) ?? throw InvalidRecipe::at('style', 'is no kind of sauce that is known here. Expected: the slug of a style.');
+        $feels = array_filter($feels, static fn (float $steps): bool => $steps !== 0.0);
+        if ($feels === []) {
+            throw InvalidRecipe::at('feels', 'Say what the spoon says, such as salty:2 for clearly too salty, or sour:-1 for a little flat.');
+        }
+        $set = $measures ?? $this->household->preferences()->measures;
+        $catalogue = $this->household->catalogue();
+        $plain = NamelessPot::pot($of, 1000.0, $catalogue, $set, $isCooked, 0.0);
+        $grams = $this->grams($amount, 'amount', $plain);
+        if ($grams < 20.0 || $grams > self::LARGEST_POT) {
+            throw InvalidRecipe::at('amount', 'is not accepted. Expected: how much is in the pot, from 20 g to 100 kg, such as 900 g or 1 l.');
+        }
+
+        return [$of, NamelessPot::mended($of, $grams, $feels, $this->have($plain, $have, $catalogue->find(...)), $catalogue, $set, $isCooked)];
     }
 
     /**

@@ -9,6 +9,7 @@ const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen
 const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
 const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
 const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
+const PotScreen = lazy(() => import('./pot/PotScreen').then(({ PotScreen }) => ({ default: PotScreen })));
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 
@@ -31,6 +32,7 @@ export function App() {
         <Route path="/batch" element={<LastOpened screen="batch" />} />
         <Route path="/batch/:id" element={<BatchScreen />} />
         <Route path="/card/:id" element={<Card />} />
+        <Route path="/pot" element={<PotScreen />} />
         <Route path="/shopping" element={<ShoppingList />} />
         <Route path="/pantry" element={<Pantry />} />
         <Route path="/styles" element={<Styles />} />

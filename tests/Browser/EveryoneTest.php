@@ -56,6 +56,9 @@ final class EveryoneTest extends BrowserTestCase
             $this->assertNoViolations($path);
         }
 
+        $this->goTo('/pot');
+        $this->see('.pot option + optgroup');
+        $this->assertNoViolations('a pot without a recipe');
         $this->goTo('/styles');
         $this->see("//button[.='Fruit ketchup']")->click();
         $this->see('.style-table');
@@ -67,7 +70,7 @@ final class EveryoneTest extends BrowserTestCase
     {
         $this->window->quit();
         $this->window = self::open($width, $height);
-        foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths'] + $this->pagesOfGooseberryKetchup() as $path => $css) {
+        foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths', '/pot' => '.pot .spoon-row'] + $this->pagesOfGooseberryKetchup() as $path => $css) {
             $this->goTo($path);
             $this->see($css);
             self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PotRequest;
 use App\Http\Requests\RebalanceRequest;
 use App\Http\Requests\RescueRequest;
 use App\Recipes\Adjuster;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Words\PotView;
 use Vinculum\Words\RebalanceView;
 use Vinculum\Words\RescueView;
 
@@ -33,5 +36,16 @@ final readonly class AdjustController
         $recipe = $request->recipe();
 
         return $view->of($this->adjuster->rescue($recipe, $request->steps('feels'), $request->steps('much'), $request->have(), $request->pot()), $recipe);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function pot(PotRequest $request, PotView $view): array
+    {
+        $given = $request->given();
+        [$style, $mended] = $this->adjuster->pot($given['style'], $given['amount'], array_map(floatval(...), $given['feels']), $given['have'] ?? null, $given['cooked'] ?? true, isset($given['measures']) ? MeasuringSet::from($given['measures']) : null);
+
+        return $view->of($style, $mended);
     }
 }

@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, EquipmentList, Evaluation, Export, ExportInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, VesselList } from './documents';
+import type { Batch, BatchList, EquipmentList, Evaluation, Export, ExportInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, VesselList } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -217,3 +217,7 @@ export const takeHouse = (options?: Options) =>
 /** Throws a recipe away for good. */
 export const forgetRecipe = (recipe: string, options?: Options) =>
   ask<void>(`/api/house/bin/${at(recipe)}`, { method: 'DELETE', ...options });
+
+/** Ways to mend a pot without a recipe. */
+export const mendPot = (body: PotInput, options?: Options) =>
+  ask<Pot>('/api/pot', { method: 'POST', body, ...options });

@@ -1381,6 +1381,90 @@ export interface Shopping {
   unpriced_text: string;
   csv: string;
 }
+export interface PotInput {
+  /**
+   * the slug of what kind of sauce it is
+   */
+  style: string;
+  /**
+   * how much is in the pot, such as 900 g or 1 l
+   */
+  amount: string;
+  /**
+   * what the spoon says, in steps
+   */
+  feels: {
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sweet?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sour?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    salty?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    umami?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    hot?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    thick?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    rich?: number;
+  };
+  /**
+   * slugs of what is at hand; what is marked on hand where it is absent
+   *
+   * @maxItems 200
+   */
+  have?: string[];
+  /**
+   * whether it is cooked, so that it may boil again; true where it is absent
+   */
+  cooked?: boolean;
+  /**
+   * one of us, metric, imperial, australian
+   */
+  measures?: 'us' | 'metric' | 'imperial' | 'australian';
+}
+/**
+ * ways to mend a pot without a recipe, best first
+ */
+export interface Pot {
+  style_name: string;
+  options: {
+    words: string;
+    /**
+     * the least it may take: what to stir in first
+     */
+    begin_with: string;
+    at_most: string;
+    additions: {
+      ingredient: string;
+      name: string;
+      mass_g: number;
+      least_g: number;
+      most_g: number;
+      text: string;
+    }[];
+    boil_off_g: number;
+    pot_after_g: number;
+    cost_text: string;
+    note: string;
+  }[];
+  note: string;
+}
 /**
  * how this household measures, and what it likes to read
  */

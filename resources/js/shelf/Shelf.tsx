@@ -88,6 +88,9 @@ export function Shelf() {
           <button type="button" className="plain" onClick={() => setBringing(true)}>
             Bring one in
           </button>
+          <Link to="/pot" className="plain shelf-link">
+            A pot is on
+          </Link>
           <Link to="/shopping" className="plain shelf-link">
             Shopping
           </Link>

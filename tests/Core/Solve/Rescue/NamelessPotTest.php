@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solve\Rescue;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Solve\Addition;
+use Vinculum\Solve\Rescue\NamelessPot;
+use Vinculum\Taste\Measure;
+
+/** A pot without a recipe: what it is, how much there is of it, what the spoon says. */
+final class NamelessPotTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function styles(): iterable
+    {
+        foreach (array_keys(Sauce::styles()) as $slug) {
+            yield $slug => [$slug];
+        }
+    }
+
+    #[DataProvider('styles')]
+    public function test_a_pot_of_a_kind_is_in_the_middle_of_its_kind_and_as_much_as_was_said(string $slug): void
+    {
+        $style = Sauce::style($slug);
+        $pot = NamelessPot::pot($style, 900.0, Sauce::catalogue(), MeasuringSet::Us, true, 0.0);
+
+        self::assertEqualsWithDelta(900.0, $pot->cooked->mixture->mass(), 30.0);
+        foreach (Measure::cases() as $measure) {
+            $band = $style->band($measure);
+            if ($band !== null) {
+                self::assertLessThan(0.35, abs($measure->steps($band->aim, $pot->tasting->value($measure))), $measure->value);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, float>, list<string>, list<string>, list<string>}> style, said, on hand, what may go in first, what never */
+    public static function pots(): iterable
+    {
+        $cupboard = ['sugar', 'honey', 'cider-vinegar', 'lemon-juice', 'fine-salt', 'soy-sauce', 'cayenne', 'maize-starch', 'hard-cheese'];
+        yield 'a salty barbecue sauce' => ['tomato-barbecue', ['salty' => 2.0], $cupboard, ['water', 'sugar', 'honey', 'cider-vinegar', 'lemon-juice'], ['fine-salt', 'soy-sauce', 'hard-cheese']];
+        yield 'a flat one' => ['tomato-barbecue', ['sour' => -1.0], $cupboard, ['cider-vinegar', 'lemon-juice'], ['hard-cheese', 'maize-starch']];
+        yield 'not sweet enough' => ['tomato-barbecue', ['sweet' => -2.0], $cupboard, ['sugar', 'honey', 'fine-salt'], ['hard-cheese']];
+        yield 'too sharp' => ['tomato-barbecue', ['sour' => 1.0], $cupboard, ['water', 'sugar', 'honey', 'fine-salt'], ['cider-vinegar', 'lemon-juice']];
+    }
+
+    /**
+     * @param array<string, float> $feels
+     * @param list<string> $have
+     * @param list<string> $may
+     * @param list<string> $never
+     */
+    #[DataProvider('pots')]
+    public function test_it_is_mended_with_plain_things_and_the_answer_is_as_wide_as_what_is_known(string $slug, array $feels, array $have, array $may, array $never): void
+    {
+        $styles = array_keys(Sauce::styles());
+        $style = Sauce::style(in_array($slug, $styles, true) ? $slug : array_values(array_filter($styles, static fn (string $each): bool => str_contains($each, 'barbecue') || str_contains($each, 'ketchup')))[0]);
+        $things = array_map(static fn (string $each): Ingredient => Sauce::ingredient($each), $have);
+        $mended = NamelessPot::mended($style, 800.0, $feels, $things, Sauce::catalogue(), MeasuringSet::Us, true);
+
+        self::assertNotSame([], $mended);
+        $first = array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $mended[0]['remedy']->additions);
+        self::assertSame([], array_diff($first, $may));
+        foreach ($mended as $each) {
+            foreach ($each['remedy']->additions as $i => $addition) {
+                self::assertNotContains($addition->ingredient->slug, $never);
+                self::assertLessThanOrEqual($addition->grams, $each['least'][$i]);
+                self::assertGreaterThanOrEqual($addition->grams, $each['most'][$i]);
+                self::assertGreaterThan(0.0, $each['least'][$i]);
+            }
+        }
+    }
+
+    public function test_half_the_pot_takes_about_half(): void
+    {
+        $style = Sauce::style(array_key_first(Sauce::styles()) ?? '');
+        $salt = [Sauce::ingredient('fine-salt')];
+        $grams = static fn (float $pot): float => NamelessPot::mended($style, $pot, ['salty' => -2.0], $salt, Sauce::catalogue(), MeasuringSet::Us, false)[0]['remedy']->additions[0]->grams;
+
+        self::assertEqualsWithDelta(0.5, $grams(600.0) / $grams(1200.0), 0.15);
+    }
+}

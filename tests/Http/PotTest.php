@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A pot nobody wrote a recipe for. */
+final class PotTest extends HttpTestCase
+{
+    public function test_a_kind_an_amount_and_what_the_spoon_says_are_enough(): void
+    {
+        $pot = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'tomato-sweet-barbecue', 'amount' => '900 g', 'feels' => ['sour' => -1], 'have' => ['cider-vinegar', 'hard-cheese']]));
+
+        self::assertSame(['cider-vinegar'], array_column($pot['options'][0]['additions'], 'ingredient'));
+        [$vinegar] = $pot['options'][0]['additions'];
+        self::assertLessThan($vinegar['most_g'], $vinegar['least_g'], 'as wide as what is known');
+        self::assertStringContainsString('Stir in the least', $pot['note']);
+    }
+
+    public function test_too_hot_is_not_answered_with_a_bucket_of_water(): void
+    {
+        $pot = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'tomato-tangy-barbecue', 'amount' => '1 l', 'feels' => ['hot' => 2], 'have' => ['sugar']]));
+
+        foreach ($pot['options'] as $option) {
+            self::assertLessThan(1700, $option['pot_after_g']);
+        }
+        self::assertNotSame('', $pot['note']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> what is sent instead, the field that is named */
+    public static function slips(): iterable
+    {
+        yield 'no kind' => [['style' => 'no-such'], 'style'];
+        yield 'nothing said' => [['feels' => (object) []], 'feels'];
+        yield 'nothing in it' => [['amount' => 'lots'], 'amount'];
+        yield 'a lake' => [['amount' => '5000 l'], 'amount'];
+        yield 'what nobody knows' => [['have' => ['no-such']], 'have'];
+    }
+
+    /** @param array<string, mixed> $instead */
+    #[DataProvider('slips')]
+    public function test_what_cannot_be_read_is_named(array $instead, string $field): void
+    {
+        $failure = $this->documented('failure', $this->postJson('/api/pot', $instead + ['style' => 'tomato-sweet-barbecue', 'amount' => '900 g', 'feels' => ['salty' => 1]]), 422);
+
+        self::assertSame($field, $failure['error']['fields'][0]['field']);
+    }
+}
