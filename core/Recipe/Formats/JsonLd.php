@@ -11,6 +11,7 @@ use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Jotted\Question;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedRecipe;
 
 /**
@@ -70,7 +71,7 @@ final class JsonLd
             $steps[] = [
                 '@type' => 'HowToStep',
                 'name' => $stage->name === '' ? 'Together' : $stage->name,
-                'text' => Markdown::step($stage),
+                'text' => self::step($weighed, $stage),
             ];
         }
 
@@ -86,6 +87,25 @@ final class JsonLd
             ],
             'lost' => self::CANNOT_CARRY,
         ];
+    }
+
+    /** "Add the gooseberries and the sugar and simmer": the list of lines does not say when each goes in. */
+    private static function step(WeighedRecipe $weighed, Stage $stage): string
+    {
+        $names = [];
+        foreach ($weighed->lines as $line) {
+            if ($line->stage->id === $stage->id && $line->ingredient !== null && ! $line->line->leftOut) {
+                $names[] = 'the '.$line->ingredient->shortName();
+            }
+        }
+        $step = Markdown::step($stage);
+        $last = array_pop($names);
+        if (count($weighed->recipe->stages) < 2 || $last === null) {
+            return $step;
+        }
+
+        return 'Add '.($names === [] ? $last : implode(', ', $names)." and {$last}")
+            .($step === '' ? '.' : ' and '.lcfirst($step));
     }
 
     /**

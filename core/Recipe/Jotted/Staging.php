@@ -147,8 +147,9 @@ final readonly class Staging
         [$lastRow, $lastAt] = [0, null];
         foreach ($groups as $group) {
             foreach ($group['lines'] as $line) {
-                $at = null;
-                foreach ($steps as $s => $step) {
+                // "the mustard seed" in one step is not the mustard powder of another
+                $at = $this->namedInFull($steps, $line);
+                foreach ($at === null ? $steps : [] as $s => $step) {
                     if (! $step->lifts || $step->kind !== ProcessKind::None) {
                         $at = $this->names($this->beforeLifting($step), $line, $group['name']) ? $s : null;
                     }
@@ -167,6 +168,35 @@ final readonly class Staging
         return $placed;
     }
 
+    /**
+     * The first step that says a name of several words from end to end.
+     *
+     * @param list<Step> $steps
+     */
+    private function namedInFull(array $steps, Line $line): ?int
+    {
+        $called = self::singulars(Naming::parted($this->words[$line->id] ?? '')[0]);
+        if (substr_count($called, ' ') < 3) {
+            return null;
+        }
+        foreach ($steps as $s => $step) {
+            $puts = ! $step->lifts || $step->kind !== ProcessKind::None;
+            if ($puts && str_contains(self::singulars($this->beforeLifting($step)), $called)) {
+                return $s;
+            }
+        }
+
+        return null;
+    }
+
+    /** " mustard seed ", each word by itself and a space at either end. */
+    private static function singulars(string $words): string
+    {
+        $parts = preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($words), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return ' '.implode(' ', array_map(Singular::of(...), $parts)).' ';
+    }
+
     private function beforeLifting(Step $step): string
     {
         return (string) preg_replace(
@@ -179,13 +209,7 @@ final readonly class Staging
     /** Whether words name a line, by its noun, by its kind, or by the heading it stands under. */
     private function names(string $words, Line $line, string $group): bool
     {
-        $said
-            = ' '
-            .implode(
-                ' ',
-                array_map(Singular::of(...), preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($words)) ?: []),
-            )
-            .' ';
+        $said = self::singulars($words);
         $ingredient = $this->catalogue->find($line->ingredient);
         $called
             = preg_split(

@@ -207,6 +207,9 @@ final class ImportTest extends TestCase
         foreach ($weighed->lines as $i => $line) {
             self::assertEqualsWithDelta($line->grams, $again->lines[$i]->grams, 0.02 * $line->grams + 0.1, $line->line->ingredient);
         }
+        // the step names what it puts in, so a line comes back into its own stage
+        $stages = static fn (Recipe $recipe): array => array_values(array_filter(array_map(static fn (Stage $stage): array => array_map(static fn (Line $line): string => $line->ingredient, $stage->lines), $recipe->stages)));
+        self::assertSame($stages($weighed->recipe), $stages($back));
         self::assertSame(1 + count($weighed->lines), substr_count(trim(Markdown::csv($weighed)), "\n") + 1);
 
         // a line that follows another leaves with its grams, rounded to a tenth
