@@ -133,7 +133,7 @@ export function PotScreen() {
                 {option.note !== '' && <p className="quiet">{option.note}</p>}
               </article>
             ))}
-            {mend.data !== undefined && <p>{mend.data.note}</p>}
+            {mend.data !== undefined && <p className="pot-note">{mend.data.note}</p>}
           </section>
         </div>
       </main>
