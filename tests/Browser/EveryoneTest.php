@@ -77,6 +77,38 @@ final class EveryoneTest extends BrowserTestCase
         }
     }
 
+    #[DataProvider('sizes')]
+    public function test_a_name_of_one_long_word_stays_within_every_screen(int $width, int $height): void
+    {
+        $this->window->quit();
+        $this->window = self::open($width, $height);
+        $this->openRecipe('Gooseberry ketchup');
+        $id = $this->window->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const long = 'Wwwwwwwwww'.repeat(12);
+            (async () => {
+              const { recipe } = await (await fetch('/api/recipes/' + location.pathname.split('/').pop())).json();
+              recipe.name = long;
+              recipe.stages.forEach((stage) => { stage.name = long.slice(0, 60); });
+              recipe.stages[0].lines[0].ingredient = long.slice(0, 80);
+              const answer = await fetch('/api/recipes', {
+                method: 'POST',
+                headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
+                body: JSON.stringify({ recipe }),
+              });
+              done((await answer.json()).id);
+            })();
+            JS);
+        self::assertIsString($id);
+        $pages = ['/shelf' => '.card', "/bench/{$id}" => '.segment', "/batch/{$id}" => '.batch-plan, .scaled, .quiet', "/card/{$id}" => '.card-amount, h1', '/shopping' => '.check'];
+        foreach ($pages as $path => $css) {
+            $this->goTo($path);
+            $this->see($css);
+            $this->eventually(fn (): bool => str_contains((string) $this->window->executeScript('return document.body.innerText + [...document.querySelectorAll("input")].map((field) => field.value)'), 'Wwwwwwwwww'), "for the name on {$path}");
+            self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);
+        }
+    }
+
     /**
      * @return array<string, string> what is to be seen on each, by path
      */
