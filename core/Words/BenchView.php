@@ -17,6 +17,7 @@ use Vinculum\Figure\Sense;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Pantry\Weight;
 use Vinculum\Recipe\Problem;
+use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
@@ -28,6 +29,9 @@ use Vinculum\Taste\Verdict;
  */
 final readonly class BenchView
 {
+    /** Lines left from which on that is said. Ours. */
+    private const SAYS_ROOM_FROM = 5;
+
     public function __construct(private Speech $speech, private Evaluation $evaluation) {}
 
     /**
@@ -55,6 +59,7 @@ final readonly class BenchView
                     ],
             'in_parts' => $bench->isInParts(),
             'lines' => $bench->lines(),
+            'room' => $this->room(),
             'columns' => $columns,
             'ratios' => array_map($bench->ratio(...), Ratio::cases()),
             'makes' => $bench->makes(),
@@ -72,6 +77,29 @@ final readonly class BenchView
                 ...array_map($this->advice(...), CoarseAmount::of($evaluation)),
                 ...array_map($this->holdBack(...), StrongBeforeReduction::of($evaluation)),
             ],
+        ];
+    }
+
+    /**
+     * How many lines more the recipe can have, said from the fifth to last on.
+     *
+     * @return array{lines_left: int, text: string}
+     */
+    private function room(): array
+    {
+        $left = max(0, Recipe::MAX_LINES - count($this->evaluation->cooked->weighed->lines));
+        $holds = 'a recipe holds '.Recipe::MAX_LINES;
+
+        return [
+            'lines_left' => $left,
+            'text' => match (true) {
+                $left === 0
+                    => ucfirst($holds).' lines, and this one has them. Make a part of it a recipe of its own, and '
+                        .'that an ingredient.',
+                $left === 1 => "One more line fits; {$holds}.",
+                $left <= self::SAYS_ROOM_FROM => "{$left} more lines fit; {$holds}.",
+                default => '',
+            },
         ];
     }
 

@@ -94,6 +94,34 @@ final class NothingLostTest extends BrowserTestCase
         $this->waitUntilKept();
     }
 
+    public function test_the_sixtieth_line_is_said_to_be_the_last(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $id = $this->window->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const recipe = { format: 'vinculum-recipe', version: 2, name: 'Fifty-nine spices', stages: [
+              { lines: Array.from({ length: 59 }, (_, i) => ({ ingredient: i === 0 ? 'water' : 'allspice', amount: `${i + 1} g` })) },
+            ] };
+            fetch('/api/recipes', {
+              method: 'POST',
+              headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
+              body: JSON.stringify({ recipe }),
+            }).then((answer) => answer.json()).then((kept) => done(kept.id));
+            JS);
+        $this->goTo("/bench/{$id}");
+        self::assertStringStartsWith('One more line fits', $this->see('.room')->getText());
+        $this->see("//button[.='Paste a whole list']")->click();
+        $this->see('.jotted')->sendKeys("2 g salt\n3 g sugar");
+        $this->see("//button[.='Read it']")->click();
+        self::assertStringStartsWith('One more line fits', $this->see("[role='dialog'] .room")->getText());
+        self::assertNotNull($this->see("//button[.='Add 2 lines']")->getAttribute('disabled'));
+        $this->see("//button[.='Cancel']")->click();
+        $this->see("input[aria-label='Add an ingredient']")->sendKeys(['2 g salt', WebDriverKeys::ENTER]);
+        $this->eventually(fn (): bool => str_starts_with($this->see('.room')->getText(), 'A recipe holds 60 lines'), 'for the recipe to be full');
+        self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector("input[aria-label='Add an ingredient']")));
+        $this->waitUntilKept();
+    }
+
     public function test_figures_come_back_by_themselves(): void
     {
         $this->openRecipe('Gooseberry ketchup');

@@ -593,6 +593,13 @@ export interface EvaluationBench {
     times: KeepingTime;
   };
   /**
+   * how many lines more the recipe can have, and a sentence when that is few
+   */
+  room: {
+    lines_left: number;
+    text: string;
+  };
+  /**
    * what one taste does to another, in words
    */
   interactions: {

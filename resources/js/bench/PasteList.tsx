@@ -6,14 +6,20 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { readNote } from '../api/client';
-import type { Recipe } from '../api/documents';
+import type { Evaluation, Recipe } from '../api/documents';
 import { answered } from '../shared/answered';
 import { type Answers, ReadLines } from '../shared/ReadLines';
 import { addStages } from './edits';
 import type { Draft } from './useDraft';
 
+interface Props {
+  draft: Draft;
+  room: Evaluation['bench']['room'] | undefined;
+  onClose: () => void;
+}
+
 /** A recipe the way it was jotted down, pasted whole; what is unsure is asked before anything is added. */
-export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => void }) {
+export function PasteList({ draft, room, onClose }: Props) {
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Answers>({});
   const read = useMutation({
@@ -23,6 +29,7 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
   const reading = read.data;
   const count =
     reading === undefined ? 0 : answered(reading, answers).reduce((sum, stage) => sum + (stage.lines?.length ?? 0), 0);
+  const isTooMany = room !== undefined && count > room.lines_left;
   return (
     <Dialog open onClose={onClose} aria-labelledby="paste-title" maxWidth="sm" fullWidth>
       <DialogTitle id="paste-title">Paste a whole list</DialogTitle>
@@ -53,6 +60,7 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
               {count === 1 ? 'One line read.' : `${count} lines read.`}{' '}
               {reading.questions.length > 0 && 'These need a word from you; what is dark stands if you say nothing.'}
             </p>
+            {isTooMany && <p className="trouble room">{room.text || `${room.lines_left} more lines fit.`}</p>}
             <ReadLines
               reading={reading}
               answers={answers}
@@ -71,7 +79,7 @@ export function PasteList({ draft, onClose }: { draft: Draft; onClose: () => voi
           <Button
             variant="contained"
             color="secondary"
-            disabled={count === 0}
+            disabled={count === 0 || isTooMany}
             onClick={() => {
               draft.edit((recipe) => ({
                 ...addStages(answered(reading, answers))(recipe),

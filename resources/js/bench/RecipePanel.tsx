@@ -47,6 +47,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
   const stages = new Map(evaluation?.bench.stages.map((stage) => [stage.id, stage]));
   const problems = evaluation?.analysis.problems ?? [];
   const names = new Map(evaluation?.bench.lines.map((line) => [line.id, line.short_name]));
+  const room = evaluation?.bench.room;
   const largest = Math.max(0.0001, ...(evaluation?.bench.lines.map((line) => line.share) ?? []));
 
   return (
@@ -156,18 +157,22 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
           </div>
         ))}
         <div className="add-row">
-          <AddLine
-            measures={recipe.measures ?? 'us'}
-            onRead={(lines) => edit(addLines(lines))}
-            onAdd={(ingredient, amount) => {
-              const id = freshId(recipe, 'l');
-              added.current = id;
-              edit(addLine({ id, ingredient, amount }));
-            }}
-          />
-          <button type="button" className="plain" onClick={() => setPasting(true)}>
-            Paste a whole list
-          </button>
+          {room?.lines_left !== 0 && (
+            <>
+              <AddLine
+                measures={recipe.measures ?? 'us'}
+                onRead={(lines) => edit(addLines(lines))}
+                onAdd={(ingredient, amount) => {
+                  const id = freshId(recipe, 'l');
+                  added.current = id;
+                  edit(addLine({ id, ingredient, amount }));
+                }}
+              />
+              <button type="button" className="plain" onClick={() => setPasting(true)}>
+                Paste a whole list
+              </button>
+            </>
+          )}
           <button
             type="button"
             className="plain"
@@ -180,9 +185,14 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
             Add a stage
           </button>
         </div>
+        {room !== undefined && room.text !== '' && (
+          <p className="quiet room" aria-live="polite">
+            {room.text}
+          </p>
+        )}
         {isPasting && (
           <Suspense fallback={null}>
-            <PasteList draft={draft} onClose={() => setPasting(false)} />
+            <PasteList draft={draft} room={room} onClose={() => setPasting(false)} />
           </Suspense>
         )}
       </div>

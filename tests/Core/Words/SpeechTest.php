@@ -6,8 +6,10 @@ namespace Tests\Core\Words;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
 use Vinculum\Amount\Numeral;
 use Vinculum\Figure\Figure;
+use Vinculum\Words\BenchView;
 use Vinculum\Words\Digits;
 use Vinculum\Words\Speech;
 
@@ -32,6 +34,25 @@ final class SpeechTest extends TestCase
     public function test_shows_as_many_digits_as_are_known(float $value, string $text): void
     {
         self::assertSame($text, Speech::usual()->number($value));
+    }
+
+    /**
+     * @return iterable<string, array{int, int, string}>
+     */
+    public static function room(): iterable
+    {
+        yield 'plenty' => [9, 51, ''];
+        yield 'a few' => [57, 3, '3 more lines fit; a recipe holds 60.'];
+        yield 'one' => [59, 1, 'One more line fits; a recipe holds 60.'];
+        yield 'full' => [60, 0, 'A recipe holds 60 lines, and this one has them. Make a part of it a recipe of its own, and that an ingredient.'];
+    }
+
+    #[DataProvider('room')]
+    public function test_the_most_lines_are_said_before_they_are_passed(int $lines, int $left, string $text): void
+    {
+        $bench = (new BenchView(Speech::usual(), Sauce::evaluate(array_fill(0, $lines, ['ingredient' => 'fine-salt', 'amount' => '1 g']))))->whole();
+
+        self::assertSame(['lines_left' => $left, 'text' => $text], $bench['room']);
     }
 
     public function test_an_interval_says_both_ends_or_nothing(): void
