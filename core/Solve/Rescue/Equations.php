@@ -61,6 +61,8 @@ final readonly class Equations
     private const GROWS_WHERE_ONLY_MORE_HELPS = 0.9;
     /** Weight of a pot that grows as far as it may and no further. */
     private const FULL = 1e3;
+    /** What there is of a thing that may go in once more beyond its sensible share; judgement. */
+    private const MORE_OF_IT = 0.35;
     /** What makes up so much of the pot may be more of it. */
     private const IS_THE_SAUCE = 0.5;
     /** Grams of a line that are more than a pinch of it. */
@@ -137,9 +139,11 @@ final readonly class Equations
             $there = ($from->cooked->weighed->gramsOf($thing->slug) * $this->pot->mass) / $mass;
             // of the pot as it will be, which grows by what goes in
             $isTheSauce = $there > self::IS_THE_SAUCE * $this->pot->mass;
-            $mostOf[$thing->slug] = $thing->mostShare < 1.0 && ! $isTheSauce
-                ? max(0.0, min($most, ($thing->mostShare * $this->pot->mass - $there) / (1 - $thing->mostShare)))
+            // a sauce that already has its fill of a thing is one that takes more of it than most do
+            $room = $thing->mostShare < 1.0 && ! $isTheSauce
+                ? ($thing->mostShare * $this->pot->mass - $there) / (1 - $thing->mostShare)
                 : $most;
+            $mostOf[$thing->slug] = min($most, max($room, self::MORE_OF_IT * $there));
             // what is too much is thinned by what thins, and not by a second helping of every seasoning
             $isSeasoning = ! in_array('base', $thing->roles, true) && $there > self::PINCH;
             if ($isSeasoning && $feels !== [] && min($feels) > 0.0) {

@@ -20,9 +20,8 @@ use Vinculum\Taste\Style;
 
 /**
  * A pot nobody wrote a recipe for: what kind of sauce it is, how much there is of it, and what the spoon says. It is
- * taken
- * for the middle of its kind, made of plain things, and mended; and taken for either edge of its kind as well, so that
- * the answer is as wide as what is known. The smaller amount is where to begin.
+ * taken for the middle of its kind, made of plain things, and mended; and taken for either edge of its kind as well, so
+ * that the answer is as wide as what is known. The smaller amount is where to begin.
  */
 final class NamelessPot
 {

@@ -39,6 +39,17 @@ final class NamelessPotTest extends TestCase
         }
     }
 
+    #[DataProvider('styles')]
+    public function test_salt_sugar_and_vinegar_mend_what_is_short_of_them_in_every_kind(string $slug): void
+    {
+        $plain = array_map(Sauce::ingredient(...), ['water', 'fine-salt', 'sugar', 'white-vinegar']);
+        foreach (['salty' => 'fine-salt', 'sweet' => 'sugar', 'sour' => 'white-vinegar'] as $taste => $thing) {
+            $found = NamelessPot::mended(Sauce::style($slug), 1000.0, [$taste => -1.0], $plain, Sauce::catalogue(), MeasuringSet::Us, true);
+            self::assertNotSame([], $found, "not {$taste} enough");
+            self::assertContains($thing, array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $found[0]['remedy']->additions), "not {$taste} enough");
+        }
+    }
+
     /** @return iterable<string, array{string, array<string, float>, list<string>, list<string>, list<string>}> style, said, on hand, what may go in first, what never */
     public static function pots(): iterable
     {
