@@ -120,7 +120,7 @@ final readonly class Adjuster
      *
      * @param array<string, float> $feels steps by Feel value, positive is too much
      * @param list<string>|null $have slugs; null for what is marked on hand
-     * @return array{Style, list<array{remedy: Remedy, least: list<float>, most: list<float>}>}
+     * @return array{Style, list<array{remedy: Remedy, least: list<float>, most: list<float>}>, non-empty-array<string, float>} what was said, without what is fine
      *
      * @throws InvalidRecipe
      */
@@ -139,7 +139,7 @@ final readonly class Adjuster
             throw InvalidRecipe::at('amount', 'is not accepted. Expected: how much is in the pot, from 20 g to 100 kg, such as 900 g or 1 l.');
         }
 
-        return [$of, NamelessPot::mended($of, $grams, $feels, $this->have($plain, $have, $catalogue->find(...)), $catalogue, $set, $isCooked)];
+        return [$of, NamelessPot::mended($of, $grams, $feels, $this->have($plain, $have, $catalogue->find(...)), $catalogue, $set, $isCooked), $feels];
     }
 
     /**

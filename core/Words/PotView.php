@@ -24,16 +24,17 @@ final readonly class PotView
 
     /**
      * @param list<array{remedy: Remedy, least: list<float>, most: list<float>}> $mended best first
+     * @param non-empty-array<string, float> $feels steps by Feel value, positive is too much
      * @return array<string, mixed>
      */
-    public function of(Style $style, array $mended): array
+    public function of(Style $style, array $mended, array $feels): array
     {
         return [
             'style_name' => $style->name,
             'options' => array_map($this->option(...), $mended),
             'note' => $mended === []
-                ? 'Nothing at hand mends that. Mark more of what you have in the Pantry, or make a second batch '
-                    .'without what is too much and mix the two.'
+                ? 'Nothing at hand mends that. Mark more of what you have in the Pantry'
+                    .(max($feels) > 0.0 ? ', or make a second batch without what is too much and mix the two.' : '.')
                 : 'Nothing is known of this pot but its kind, so each amount is a range. Stir in the least, taste, and '
                     .'say again what the spoon says.',
         ];

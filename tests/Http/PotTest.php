@@ -29,6 +29,17 @@ final class PotTest extends HttpTestCase
         self::assertNotSame('', $pot['note']);
     }
 
+    public function test_what_nothing_at_hand_mends_is_said_to_be_short_or_too_much(): void
+    {
+        $short = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'mayonnaise-type', 'amount' => '500 g', 'feels' => ['sour' => -2], 'have' => ['sugar']]));
+        $over = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'mayonnaise-type', 'amount' => '500 g', 'feels' => ['umami' => 2], 'have' => ['sugar']]));
+
+        self::assertSame([], $short['options']);
+        self::assertStringNotContainsString('too much', $short['note']);
+        self::assertSame([], $over['options']);
+        self::assertStringContainsString('without what is too much', $over['note']);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> what is sent instead, the field that is named */
     public static function slips(): iterable
     {

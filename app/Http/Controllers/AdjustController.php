@@ -44,8 +44,8 @@ final readonly class AdjustController
     public function pot(PotRequest $request, PotView $view): array
     {
         $given = $request->given();
-        [$style, $mended] = $this->adjuster->pot($given['style'], $given['amount'], array_map(floatval(...), $given['feels']), $given['have'] ?? null, $given['cooked'] ?? true, isset($given['measures']) ? MeasuringSet::from($given['measures']) : null);
+        $pot = $this->adjuster->pot($given['style'], $given['amount'], array_map(floatval(...), $given['feels']), $given['have'] ?? null, $given['cooked'] ?? true, isset($given['measures']) ? MeasuringSet::from($given['measures']) : null);
 
-        return $view->of($style, $mended);
+        return $view->of(...$pot);
     }
 }
