@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Words;
 
 use Vinculum\Amount\Kitchenware;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -19,6 +20,9 @@ final readonly class PotView
 
     /** Share by which an amount of a pot nobody knows may be off. */
     private const WRITING = 0.15;
+
+    /** Share of a pot that shows in its thickness when it is water; judgement. */
+    private const THINS = 0.08;
 
     public function __construct(private Speech $speech) {}
 
@@ -65,8 +69,21 @@ final readonly class PotView
             'boil_off_g' => Digits::six($remedy->boilOff),
             'pot_after_g' => Digits::six($remedy->potAfter),
             'cost_text' => $this->cost($remedy),
-            'note' => $this->speech->say($remedy->note),
+            'note' => trim(self::thinner($remedy).' '.$this->speech->say($remedy->note)),
         ];
+    }
+
+    /** Of thickness nothing is known without a recipe, but that water takes it away. */
+    private static function thinner(Remedy $remedy): string
+    {
+        $water = 0.0;
+        foreach ($remedy->additions as $addition) {
+            $water += $addition->grams * $addition->ingredient->perGram[Constituent::WATER];
+        }
+
+        return $water < self::THINS * $remedy->potAfter
+            ? ''
+            : 'It will be thinner, and boiled down again it would taste as before: thicken it, if it must be thick.';
     }
 
     /** @param list<float> $grams of each addition; as it says itself where there is none */

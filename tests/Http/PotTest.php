@@ -40,6 +40,16 @@ final class PotTest extends HttpTestCase
         self::assertStringContainsString('without what is too much', $over['note']);
     }
 
+    public function test_what_thins_it_says_so_and_that_boiling_down_is_no_way_back(): void
+    {
+        $salty = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'tomato-sweet-barbecue', 'amount' => '1 l', 'feels' => ['salty' => 1], 'have' => ['water']]));
+        $flat = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'tomato-sweet-barbecue', 'amount' => '1 l', 'feels' => ['sour' => -1], 'have' => ['white-vinegar']]));
+
+        self::assertStringContainsString('It will be thinner', $salty['options'][0]['note']);
+        self::assertStringContainsString('boiled down', $salty['options'][0]['note']);
+        self::assertStringNotContainsString('thinner', $flat['options'][0]['note']);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> what is sent instead, the field that is named */
     public static function slips(): iterable
     {
