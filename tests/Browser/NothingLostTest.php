@@ -54,6 +54,31 @@ final class NothingLostTest extends BrowserTestCase
         $this->waitUntilKept();
     }
 
+    public function test_what_was_typed_at_a_crash_comes_back_to_its_own_recipe_and_no_other(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $other = $this->window->getCurrentURL();
+        $was = $this->amount('l4');
+        $this->openRecipe('Gooseberry ketchup');
+        $url = $this->window->getCurrentURL();
+        $this->window->findElement(WebDriverBy::cssSelector("[data-line='l4'] .amount"))->click();
+        $this->see("[data-line='l4'] .amount-input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '9 large']);
+        // a crash leaves what stands in the store at this moment, and nothing is said to the page
+        $typed = $this->window->executeScript("return Object.entries(localStorage).find(([key]) => key.startsWith('vinculum.typing'))");
+        self::assertIsArray($typed);
+        $this->see("[data-line='l4'] .amount-input")->sendKeys(WebDriverKeys::ESCAPE);
+        $this->window->get('about:blank');
+        $this->goTo('/shelf');
+        $this->window->executeScript('localStorage.setItem(...arguments[0])', [$typed]);
+
+        $this->window->get($other);
+        $this->see('.segment');
+        self::assertSame($was, $this->amount('l4'));
+        $this->window->get($url);
+        $this->eventually(fn (): bool => $this->amount('l4') === '9 large', 'for it to come back');
+        $this->waitUntilKept();
+    }
+
     public function test_the_server_away_and_another_screen(): void
     {
         $this->openRecipe('Cranberry mustard');

@@ -11,7 +11,7 @@ import { isAt, useLooking } from './looking';
 import { RecipePanel } from './RecipePanel';
 import { SidePanel } from './SidePanel';
 import { TheLine } from './TheLine';
-import { leftOver, typed, wasTyping } from './unkept';
+import { leftOver, takeTyped } from './unkept';
 import { useAdjusting } from './useAdjusting';
 import { useAutosave } from './useAutosave';
 import { useDraft } from './useDraft';
@@ -32,8 +32,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
   // what was not kept when this was last left is put back, as a step that can be undone
   const edit = draft.edit;
   useEffect(() => {
-    const cut = wasTyping();
-    typed();
+    const cut = takeTyped(record.id);
     const isHere = cut !== null && record.recipe.stages.some(({ lines }) => lines?.some(({ id }) => id === cut.line));
     if (left === null && !isHere) return;
     edit((was) => {

@@ -10,7 +10,7 @@ export interface Unkept {
 }
 
 const prefix = 'vinculum.unkept.';
-const typingKey = 'vinculum.typing';
+const typingPrefix = 'vinculum.typing.';
 
 /** Recipes that are open on a Bench here, whose own saving looks after them. */
 const open = new Set<string>();
@@ -37,10 +37,19 @@ export const hold = (id: string, unkept: Unkept) => store(prefix + id, unkept);
 export const letGo = (id: string) => localStorage.removeItem(prefix + id);
 export const held = (id: string): Unkept | null => stored<Unkept>(prefix + id);
 
+/** Lines of two recipes may have one id, so what is typed belongs to the recipe that is open. */
+const typingKey = (id = [...open].at(-1)) => typingPrefix + id;
+
 /** A field that is typed in and not left: where, and what stands in it. */
-export const typing = (line: string, text: string) => store(typingKey, { line, text, at: Date.now() });
-export const typed = () => localStorage.removeItem(typingKey);
-export const wasTyping = (): { line: string; text: string } | null => stored(typingKey);
+export const typing = (line: string, text: string) => store(typingKey(), { line, text });
+export const typed = () => localStorage.removeItem(typingKey());
+
+/** What was typed in a recipe and never left, once. */
+export const takeTyped = (id: string): { line: string; text: string } | null => {
+  const cut = stored<{ line: string; text: string }>(typingKey(id));
+  localStorage.removeItem(typingKey(id));
+  return cut;
+};
 
 export const opened = (id: string) => {
   open.add(id);

@@ -81,7 +81,14 @@ export function PotScreen() {
                 />
               </label>
               <label className="pot-cooked">
-                <input type="checkbox" checked={cooked} onChange={(event) => setCooked(event.target.checked)} />
+                <input
+                  type="checkbox"
+                  checked={cooked}
+                  onChange={(event) => {
+                    setCooked(event.target.checked);
+                    mend.reset();
+                  }}
+                />
                 It is cooked, and may boil again
               </label>
             </div>
