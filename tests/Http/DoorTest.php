@@ -64,6 +64,11 @@ final class DoorTest extends HttpTestCase
         $this->getJson("/api/recipes/{$ids[0]}")->assertStatus(422);
         $this->getJson("/api/recipes/{$torn}")->assertStatus(422);
         $this->getJson("/api/recipes/{$whole['id']}")->assertOk();
+        foreach ([...$ids, $torn] as $id) {
+            foreach (["recipes/{$id}/batches" => [], "recipes/{$id}/as-style" => ['name' => 'Mine'], "recipes/{$id}/as-ingredient" => [], "recipes/{$id}/duplicate" => [], 'shopping' => ['batches' => [['recipe' => $id, 'to' => '1x']]]] as $path => $body) {
+                self::assertSame(422, $this->postJson("/api/{$path}", $body)->getStatusCode(), $path);
+            }
+        }
         foreach ([$ids[0], $torn] as $id) {
             $this->deleteJson("/api/recipes/{$id}")->assertNoContent();
         }

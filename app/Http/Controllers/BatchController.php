@@ -15,7 +15,6 @@ use Illuminate\Support\Facades\DB;
 use Vinculum\Log\InvalidReading;
 use Vinculum\Log\MadeBatch;
 use Vinculum\Log\Reading;
-use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 
 /** Batches of a recipe, and what was measured of them. */
@@ -31,7 +30,7 @@ final class BatchController
 
     public function store(StoredRecipe $recipe, Evaluator $evaluator): BatchResource
     {
-        $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
+        $evaluation = $evaluator->stored($recipe);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
         }

@@ -38,11 +38,7 @@ final class HouseController
      */
     public function copy(): array
     {
-        try {
-            Backups::usual()->make();
-        } catch (UnreadableArchive $why) {
-            throw new RequestRefused(503, 'no-copy', $why->getMessage());
-        }
+        Backups::usual()->make();
 
         return $this->show();
     }
@@ -52,7 +48,7 @@ final class HouseController
     {
         $path = tempnam(sys_get_temp_dir(), 'house');
         if ($path === false) {
-            throw new RequestRefused(503, 'no-copy', 'There is no room for a copy. Free some of the disk.');
+            throw new UnreadableArchive('There is no room for a copy. Free some of the disk.');
         }
         Archive::write($path);
 

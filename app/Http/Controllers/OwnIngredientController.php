@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\RequestRefused;
 use App\Http\Requests\OwnIngredientRequest;
 use App\Models\OwnIngredientRecord;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Pantry\PantryShelf;
 use App\Recipes\Evaluator;
-use App\Recipes\Styles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\OwnIngredient;
-use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Safety\OwnSauce;
 use Vinculum\Taste\Measure;
 
@@ -30,16 +29,16 @@ final readonly class OwnIngredientController
     /** A recipe whose tastes move less than this many steps has not moved. */
     private const MOVED_STEPS = 0.3;
 
-    public function __construct(private Household $household, private Styles $styles, private PantryShelf $shelf) {}
+    public function __construct(private Household $household, private Evaluator $evaluator, private PantryShelf $shelf) {}
 
     public function store(OwnIngredientRequest $request): JsonResponse
     {
         return $this->keep($request->definition());
     }
 
-    public function fromRecipe(StoredRecipe $recipe, Evaluator $evaluator): JsonResponse
+    public function fromRecipe(StoredRecipe $recipe): JsonResponse
     {
-        $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
+        $evaluation = $this->evaluator->stored($recipe);
 
         return $this->keep(OwnSauce::definition($recipe->name, $evaluation));
     }
@@ -133,10 +132,13 @@ final readonly class OwnIngredientController
         $moves = [];
         $speech = $this->household->preferences()->speech();
         foreach (StoredRecipe::query()->using($slug)->get() as $stored) {
-            $recipe = RecipeDocument::read($stored->document);
-            $style = $this->styles->of($recipe->style);
-            $before = Evaluation::of($recipe, $this->household->catalogueFor($recipe), $style);
-            $after = Evaluation::of($recipe, $changed, $style);
+            try {
+                $before = $this->evaluator->stored($stored);
+            } catch (RequestRefused) {
+                // a broken one says so on its card; nothing is known of how it would move
+                continue;
+            }
+            $after = Evaluation::of($before->recipe, $changed, $before->style);
             $words = [];
             foreach (Measure::cases() as $measure) {
                 $steps = $measure->steps($before->tasting->value($measure), $after->tasting->value($measure));

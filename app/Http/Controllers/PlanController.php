@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\ShoppingRequest;
 use App\Models\StoredRecipe;
+use App\Recipes\Evaluator;
 use App\Recipes\Planner;
 use Vinculum\Batch\UnreachableTarget;
-use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Words\PlanView;
 use Vinculum\Words\ShoppingView;
@@ -33,13 +33,13 @@ final readonly class PlanController
     /**
      * @return array<string, mixed>
      */
-    public function shopping(ShoppingRequest $request, ShoppingView $view): array
+    public function shopping(ShoppingRequest $request, ShoppingView $view, Evaluator $evaluator): array
     {
         $batches = [];
         foreach ($request->given()['batches'] as $i => $batch) {
             $stored = StoredRecipe::query()->find($batch['recipe']) ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
             try {
-                $batches[] = $this->planner->scaled(RecipeDocument::read($stored->document), $batch['to'], 0.0)->evaluation->cooked->weighed;
+                $batches[] = $this->planner->scaled($evaluator->stored($stored)->recipe, $batch['to'], 0.0)->evaluation->cooked->weighed;
             } catch (UnreachableTarget $why) {
                 throw InvalidRecipe::at("batches[{$i}].to", $why->getMessage());
             }

@@ -88,8 +88,10 @@ final readonly class RecipeController
         return new RecipeResource($recipe);
     }
 
-    public function duplicate(StoredRecipe $recipe): RecipeResource
+    public function duplicate(StoredRecipe $recipe, Evaluator $evaluator): RecipeResource
     {
+        $evaluator->stored($recipe);
+
         return new RecipeResource($recipe->copy());
     }
 }

@@ -57,7 +57,7 @@ final readonly class StyleController
 
     public function ofRecipe(StoredRecipe $recipe, StyleNameRequest $request, Evaluator $evaluator): JsonResponse
     {
-        $evaluation = $evaluator->evaluate(RecipeDocument::read($recipe->document));
+        $evaluation = $evaluator->stored($recipe);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet, so there is nothing to be like.');
         }
