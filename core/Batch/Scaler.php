@@ -115,10 +115,8 @@ final class Scaler
 
     /**
      * The factor that makes what is wanted, and what comes of it to the hair. Minutes boil off as much of a large pot
-     * as
-     * of a small one, so what comes out is nearly a straight line over the factor and seldom through nothing: its
-     * secant
-     * is followed.
+     * as of a small one, so what comes out is nearly a straight line over the factor and seldom through nothing: its
+     * secant is followed.
      *
      * @param array{float, bool}|null $wanted and whether in grams; null where the factor is what was asked for
      * @return array{float, Evaluation}

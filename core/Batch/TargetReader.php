@@ -86,17 +86,17 @@ final readonly class TargetReader
             }
         }
         if (preg_match("/^(.+?) {$batch} and (.+)$/u", $this->plain, $match) === 1) {
-            return ScaleTarget::times($this->number($match[1]) + $this->number($match[2]));
+            return ScaleTarget::times($this->factor($this->number($match[1]) + $this->number($match[2])));
         }
         if (preg_match('/^(?:x|×) ?(.+)$/u', $this->plain, $match) === 1) {
-            return ScaleTarget::times($this->factor($match[1]));
+            return ScaleTarget::times($this->factor($this->number($match[1])));
         }
         [$numeral, $rest] = Numeral::read($this->plain) ?? [null, ''];
         $words = "/^(?:(?:x|×|times|fold)(?: (?:it|{$batch}))?|{$batch}|of it)$/u";
         $isTimes = preg_match($words, trim($rest, ' -')) === 1;
         $isBare = trim($rest) === '' && $numeral !== null && $numeral->value <= self::BARE;
 
-        return $numeral !== null && ($isTimes || $isBare) ? ScaleTarget::times($this->factor($this->plain)) : null;
+        return $numeral !== null && ($isTimes || $isBare) ? ScaleTarget::times($this->factor($numeral->value)) : null;
     }
 
     /** "8 people, glaze", "for 12", "serves 12", "enough for 20", "20 portions of 30 ml" */
@@ -262,14 +262,13 @@ final readonly class TargetReader
         return trim($rest) === '' ? $numeral->value : throw UnreachableTarget::unreadable($this->text);
     }
 
-    private function factor(string $text): float
+    private function factor(float $times): float
     {
-        [$numeral] = Numeral::read($text) ?? throw UnreachableTarget::unreadable($this->text);
-        if ($numeral->value < self::FACTORS[0] || $numeral->value > self::FACTORS[1]) {
+        if ($times < self::FACTORS[0] || $times > self::FACTORS[1]) {
             throw UnreachableTarget::unreadable($this->text);
         }
 
-        return $numeral->value;
+        return $times;
     }
 
     private function count(float $count): int

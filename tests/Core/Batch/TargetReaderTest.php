@@ -105,6 +105,8 @@ final class TargetReaderTest extends TestCase
         yield 'nothing' => ['0', 'not a batch size'];
         yield 'less than nothing' => ['-3', 'not a batch size'];
         yield 'a number without a unit' => ['900', 'not a batch size'];
+        yield 'times a weight' => ['x 3 kg', 'not a batch size'];
+        yield 'more batches than a kitchen makes' => ['900 batches and 200', 'not a batch size'];
         yield 'words' => ['loads', 'not a batch size'];
         yield 'jars by weight' => ['6 x 250 g', 'go by volume'];
         yield 'too many' => ['100000 x 1 l', 'not a batch size'];
