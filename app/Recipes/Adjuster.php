@@ -120,7 +120,7 @@ final readonly class Adjuster
      *
      * @param array<string, float> $feels steps by Feel value, positive is too much
      * @param list<string>|null $have slugs; null for what is marked on hand
-     * @return array{Style, list<array{remedy: Remedy, least: list<float>, most: list<float>}>, non-empty-array<string, float>} what was said, without what is fine
+     * @return array{Style, list<array{remedy: Remedy, least: list<float>, most: list<float>, note: Sentence}>, array<string, float>} what was said, without what is fine
      *
      * @throws InvalidRecipe
      */

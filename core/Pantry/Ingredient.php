@@ -14,6 +14,13 @@ use Vinculum\Mixture\Constituent;
  */
 final readonly class Ingredient
 {
+    /** Fat from which a thing thins nothing, share; judgement. */
+    private const FATTY = 0.4;
+
+    /** Least that is measured, grams, of what is poured and of anything else. */
+    private const POURED = 0.6;
+    private const PINCH = 0.1;
+
     /**
      * @param list<string> $aliases other names and renamed slugs
      * @param list<string> $roles what it is for, by the vocabulary
@@ -75,6 +82,18 @@ final readonly class Ingredient
     public function isThickener(): bool
     {
         return $this->group === 'thickeners' && ! $this->is('plain-water');
+    }
+
+    /** Oil, butter, nut paste: what makes nothing thinner. */
+    public function isFatty(): bool
+    {
+        return $this->perGram[Constituent::FAT] > self::FATTY;
+    }
+
+    /** Least of it that a spoon or fingers measure, grams: an eighth of a teaspoon of what is poured, a pinch. */
+    public function leastMeasured(): float
+    {
+        return $this->form === Form::Liquid ? self::POURED : self::PINCH;
     }
 
     /**

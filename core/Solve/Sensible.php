@@ -34,9 +34,6 @@ final readonly class Sensible
 
     private const SOUR = 1.5;
 
-    /** Fat from which a thing thins nothing. */
-    private const FATTY = 0.4;
-
     /** How much less water a thing may have and still thin a sauce, which is less thick than it is dry. */
     private const DRIER = 0.1;
 
@@ -150,7 +147,7 @@ final readonly class Sensible
             if ($feel === Feel::Thick) {
                 $water = $this->pot->mixture->grams[Constituent::WATER] / max(1e-9, $this->pot->mass);
                 if (
-                    $thing->perGram[Constituent::FAT] > self::FATTY
+                    $thing->isFatty()
                     || $thing->isThickener()
                     || $thing->perGram[Constituent::WATER] < $water - self::DRIER
                 ) {

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Vinculum\Words;
 
 use Vinculum\Amount\Kitchenware;
-use Vinculum\Mixture\Constituent;
+use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\Rescue\Remedy;
+use Vinculum\Solve\Rescue\Writer;
 use Vinculum\Taste\Style;
 
 /** Ways to mend a pot without a recipe, as the API and the console send them (pot.schema.json). */
@@ -21,14 +22,11 @@ final readonly class PotView
     /** Share by which an amount of a pot nobody knows may be off. */
     private const WRITING = 0.15;
 
-    /** Share of a pot that shows in its thickness when it is water; judgement. */
-    private const THINS = 0.08;
-
     public function __construct(private Speech $speech) {}
 
     /**
-     * @param list<array{remedy: Remedy, least: list<float>, most: list<float>}> $mended best first
-     * @param non-empty-array<string, float> $feels steps by Feel value, positive is too much
+     * @param list<array{remedy: Remedy, least: list<float>, most: list<float>, note: Sentence}> $mended best first
+     * @param array<string, float> $feels steps by Feel value, positive is too much
      * @return array<string, mixed>
      */
     public function of(Style $style, array $mended, array $feels): array
@@ -37,15 +35,14 @@ final readonly class PotView
             'style_name' => $style->name,
             'options' => array_map($this->option(...), $mended),
             'note' => $mended === []
-                ? 'Nothing at hand mends that. Mark more of what you have in the Pantry'
-                    .(max($feels) > 0.0 ? ', or make a second batch without what is too much and mix the two.' : '.')
+                ? $this->speech->say(Writer::nothingHelps($feels))
                 : 'Nothing is known of this pot but its kind, so each amount is a range. Stir in the least, taste, and '
                     .'say again what the spoon says.',
         ];
     }
 
     /**
-     * @param array{remedy: Remedy, least: list<float>, most: list<float>} $each
+     * @param array{remedy: Remedy, least: list<float>, most: list<float>, note: Sentence} $each
      * @return array<string, mixed>
      */
     private function option(array $each): array
@@ -69,21 +66,8 @@ final readonly class PotView
             'boil_off_g' => Digits::six($remedy->boilOff),
             'pot_after_g' => Digits::six($remedy->potAfter),
             'cost_text' => $this->cost($remedy),
-            'note' => trim(self::thinner($remedy).' '.$this->speech->say($remedy->note)),
+            'note' => $this->speech->say($each['note']),
         ];
-    }
-
-    /** Of thickness nothing is known without a recipe, but that water takes it away. */
-    private static function thinner(Remedy $remedy): string
-    {
-        $water = 0.0;
-        foreach ($remedy->additions as $addition) {
-            $water += $addition->grams * $addition->ingredient->perGram[Constituent::WATER];
-        }
-
-        return $water < self::THINS * $remedy->potAfter
-            ? ''
-            : 'It will be thinner, and boiled down again it would taste as before: thicken it, if it must be thick.';
     }
 
     /** @param list<float> $grams of each addition; as it says itself where there is none */

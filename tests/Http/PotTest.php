@@ -46,7 +46,12 @@ final class PotTest extends HttpTestCase
         $flat = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'tomato-sweet-barbecue', 'amount' => '1 l', 'feels' => ['sour' => -1], 'have' => ['white-vinegar']]));
 
         self::assertStringContainsString('It will be thinner', $salty['options'][0]['note']);
-        self::assertStringContainsString('boiled down', $salty['options'][0]['note']);
+        self::assertStringContainsString('Boiled down', $salty['options'][0]['note']);
+        $raw = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'yoghurt-herb-dip', 'amount' => '1 l', 'feels' => ['salty' => 1], 'have' => ['water'], 'cooked' => false]));
+        self::assertNotSame([], $raw['options']);
+        foreach ($raw['options'] as $option) {
+            self::assertStringNotContainsString('Boiled down', $option['note'], 'nobody boils a dip');
+        }
         self::assertStringNotContainsString('thinner', $flat['options'][0]['note']);
     }
 

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Solve\Rebalance;
 
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
-use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LeastSquares;
@@ -43,14 +41,10 @@ final readonly class Equations
      */
     private const MARGIN = 0.2;
     private const MARGIN_SHARE = 0.25;
-    /** Highest sensible share up to which a thing is a spice, and fat from which it thins nothing; judgement. */
+    /** Highest sensible share up to which a thing is a spice; judgement. */
     private const SPICE = 0.1;
-    private const FATTY = 0.4;
     /** Heat, in the measure's unit, from which a spice is there to be hot; paprika is not. */
     private const FIERY = 5000.0;
-    /** Least that a spoon measures, grams, of what is poured and of anything else. */
-    private const POURED = 0.6;
-    private const PINCH = 0.2;
     /** An aim is met within so many steps. */
     public const MET = 0.35;
 
@@ -78,8 +72,8 @@ final readonly class Equations
                 $locked[$line->source] = true;
             }
             // less than a spoon measures is nothing
-            $pinch = $line->ingredient->form === Form::Liquid ? self::POURED : self::PINCH;
-            $bounds[$line->source][0] = min(0.0, max($bounds[$line->source][0], log($pinch / $line->grams)));
+            $least = log($line->ingredient->leastMeasured() / $line->grams);
+            $bounds[$line->source][0] = min(0.0, max($bounds[$line->source][0], $least));
             if ($line->line->minG !== null) {
                 $bounds[$line->source][0] = max(
                     $bounds[$line->source][0],
@@ -120,7 +114,7 @@ final readonly class Equations
     {
         $isSpice = $thing->mostShare <= self::SPICE
             && array_intersect($thing->roles, ['salty', 'sweet', 'acid', 'umami']) === [];
-        $isFat = $thing->perGram[Constituent::FAT] > self::FATTY && $thing->roles !== ['base'];
+        $isFat = $thing->isFatty() && $thing->roles !== ['base'];
         $heat = $this->from->tasting->value(Measure::Heat);
         $isHot = in_array('hot', $thing->roles, true)
             && (Measure::Heat->strengthOf($thing) ?? 0.0) > max(self::FIERY, $heat);

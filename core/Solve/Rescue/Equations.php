@@ -41,8 +41,6 @@ final readonly class Equations
     private const MOST = 3.0;
     /** Share of fat in drops from which a sauce breaks when it boils. */
     private const BREAKS = 0.15;
-    /** Fat beyond which a thing dilutes nothing that is dissolved in water. */
-    private const FATTY = 0.4;
     /**
      * What a cold sauce tastes less sweet than hot, steps; judgement, after the usual advice to season cold things
      * more.
@@ -224,7 +222,8 @@ final readonly class Equations
     /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
     private function canBeStirredIn(Ingredient $thing): bool
     {
-        $isFatty = $thing->perGram[Constituent::FAT] > self::FATTY;
+        // it dilutes nothing that is dissolved in water
+        $isFatty = $thing->isFatty();
         $mayBeFatty
             = array_intersect(array_keys($this->feels), [
                 Feel::Hot->value,

@@ -6,6 +6,8 @@ namespace Vinculum\Solve\Rescue;
 
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Line;
@@ -31,6 +33,7 @@ final class NamelessPot
         'sourness' => 'plain-sour',
         'saltiness' => 'plain-salty',
         'umami' => 'plain-umami',
+        'heat' => 'plain-hot',
     ];
 
     /** How often the amounts are corrected. */
@@ -48,6 +51,9 @@ final class NamelessPot
     /** What a pot may grow by. */
     private const GROWS = 0.6;
 
+    /** Share of a pot that shows in its thickness when it is water; judgement. */
+    private const THINS = 0.08;
+
     /** As many ways as are offered. */
     private const SHOWN = 4;
 
@@ -56,7 +62,12 @@ final class NamelessPot
      * @param list<Ingredient> $have
      * @param bool $isCooked whether it is cooked, so that it may boil again
      *
-     * @return list<array{remedy: Remedy, least: list<float>, most: list<float>}> grams of each addition, least and most
+     * @return list<array{
+     *     remedy: Remedy,
+     *     least: list<float>,
+     *     most: list<float>,
+     *     note: Sentence,
+     * }> grams of each addition, least and most, and what to mind
      */
     public static function mended(
         Style $style,
@@ -92,10 +103,36 @@ final class NamelessPot
                     $most[$i] = max($most[$i], $each);
                 }
             }
-            $found[] = ['remedy' => $remedy, 'least' => array_values($least), 'most' => array_values($most)];
+            $found[] = [
+                'remedy' => $remedy,
+                'least' => array_values($least),
+                'most' => array_values($most),
+                'note' => Sentence::together([...self::thinner($remedy, $isCooked), $remedy->note]),
+            ];
         }
 
         return $found;
+    }
+
+    /**
+     * Of thickness nothing is known without a recipe, but that water takes it away.
+     *
+     * @return list<Sentence>
+     */
+    private static function thinner(Remedy $remedy, bool $isCooked): array
+    {
+        $water = 0.0;
+        foreach ($remedy->additions as $addition) {
+            $water += $addition->grams * $addition->ingredient->perGram[Constituent::WATER];
+        }
+
+        return match (true) {
+            $water < self::THINS * $remedy->potAfter => [],
+            $isCooked => [Sentence::of(
+                'It will be thinner: thicken it, if it must be thick. Boiled down, it would be as strong again.',
+            )],
+            default => [Sentence::of('It will be thinner.')],
+        };
     }
 
     /**
@@ -115,9 +152,7 @@ final class NamelessPot
         $amounts = [];
         foreach (Measure::cases() as $measure) {
             $band = $style->band($measure);
-            $thing = isset(self::MADE_OF[$measure->value])
-                ? $catalogue->having(self::MADE_OF[$measure->value])
-                : self::fire($catalogue);
+            $thing = $catalogue->having(self::MADE_OF[$measure->value]);
             $strength = $thing === null ? 0.0 : $measure->strengthOf($thing) ?? 0.0;
             if ($band === null || $thing === null || $strength <= 0.0) {
                 continue;
@@ -171,19 +206,6 @@ final class NamelessPot
         $process = $isCooked ? new Process(ProcessKind::Simmer, minutes: 1.0, lid: true) : null;
 
         return new Recipe('A pot', null, $measures, null, [], [new Stage('s1', '', $lines, $process)]);
-    }
-
-    /** Something that is hot and nothing else. */
-    private static function fire(Catalogue $catalogue): ?Ingredient
-    {
-        foreach ($catalogue->slugs() as $slug) {
-            $thing = $catalogue->find($slug);
-            if ($thing !== null && $thing->is('chilli') && $thing->roles === ['hot'] && $thing->is('ground')) {
-                return $thing;
-            }
-        }
-
-        return null;
     }
 
     /**

@@ -239,15 +239,27 @@ final readonly class Writer
         return $this->ranking->miss($remedy->steps) <= Ranking::LANDS;
     }
 
+    /**
+     * What is too much can be mixed with a batch that has less of it; what is too little cannot.
+     *
+     * @param array<string, float> $feels steps by Feel value, positive is too much
+     */
+    public static function nothingHelps(array $feels): Sentence
+    {
+        return Sentence::of(
+            array_filter($feels, static fn (float $steps): bool => $steps > 0.0) !== []
+                ? 'Nothing on hand can mend that. Mark more of what you have in the Pantry, or make a second batch '
+                    .'without what is too much and mix the two.'
+                : 'Nothing on hand can mend that. Mark more of what you have in the Pantry.',
+        );
+    }
+
     /** @param list<Remedy> $remedies */
     public function note(array $remedies): Sentence
     {
         $notes = [];
         if ($remedies === []) {
-            $notes[] = Sentence::of(
-                'Nothing on hand can mend that. Mark more of what you have in the Pantry, or make a second batch '
-                    .'without what is too much and mix the two.',
-            );
+            $notes[] = self::nothingHelps($this->equations->feels);
         } elseif (! $this->lands($remedies[0])) {
             $notes[] = $remedies[0]->growth() >= self::SPLIT_FROM
                 ? Sentence::of(

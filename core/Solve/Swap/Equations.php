@@ -50,9 +50,6 @@ final readonly class Equations
     private const SHARP = 1.5;
     /** What is not water in a thing, at the least. */
     private const LEAST_DRY = 0.04;
-    /** Alcohol of a drink, and the highest sensible share of an extract. */
-    private const ALCOHOL = 0.03;
-    private const EXTRACT = 0.1;
     /** How far from that an amount may be, in parts of it; judgement. */
     private const AS_STRONG = [0.5, 2.0];
     private const AS_THICK = [0.3, 3.0];
@@ -410,7 +407,7 @@ final readonly class Equations
             && (in_array('base', $out->roles, true)
                 || in_array('body', $out->roles, true)
                 || $out->roles === ['fat']
-                || $out->perGram[Constituent::ETHANOL] > self::ALCOHOL && $out->mostShare >= self::EXTRACT);
+                || (Kin::isAlcoholic($out) && ! Kin::isExtract($out)));
     }
 
     /**

@@ -124,7 +124,7 @@ final readonly class Kin
         $likeness = Aroma::likeness($this->out, $thing);
         if ($this->out->perGram[Constituent::ETHANOL] > self::ALCOHOL) {
             // another drink; or a juice or a stock that smells of nothing much else
-            return ($this->isDrink($thing) && ! $this->isExtract($thing))
+            return ($this->isDrink($thing) && ! self::isExtract($thing))
                 || (! self::isAroma($thing)
                     && $thing->perGram[Constituent::WATER] > self::WATERY
                     && ($likeness > 0.0 || array_sum($thing->aroma) < self::SMELLS_MUCH)
@@ -146,7 +146,7 @@ final readonly class Kin
     }
 
     /** Of which a spoon is a great deal. */
-    private function isExtract(Ingredient $thing): bool
+    public static function isExtract(Ingredient $thing): bool
     {
         return $thing->mostShare < self::EXTRACT;
     }
@@ -164,8 +164,12 @@ final readonly class Kin
 
     private function isDrink(Ingredient $thing): bool
     {
-        return $this->out->perGram[Constituent::ETHANOL] > self::ALCOHOL
-            && $thing->perGram[Constituent::ETHANOL] > self::ALCOHOL;
+        return self::isAlcoholic($this->out) && self::isAlcoholic($thing);
+    }
+
+    public static function isAlcoholic(Ingredient $thing): bool
+    {
+        return $thing->perGram[Constituent::ETHANOL] > self::ALCOHOL;
     }
 
     /**
@@ -174,7 +178,7 @@ final readonly class Kin
      */
     public function sameMeasure(Ingredient $thing, float $grams): ?float
     {
-        $isAsStrong = $this->isDrink($thing) && ! $this->isExtract($thing)
+        $isAsStrong = $this->isDrink($thing) && ! self::isExtract($thing)
             && self::SPIRIT * $thing->perGram[Constituent::ETHANOL] >= $this->out->perGram[Constituent::ETHANOL];
 
         return $isAsStrong ? $grams * ($thing->density ?? 1.0) / ($this->out->density ?? 1.0) : null;

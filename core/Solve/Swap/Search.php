@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve\Swap;
 
-use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -35,9 +34,6 @@ final readonly class Search
     private const MAKES_IT_UP = 0.5;
     /** Least of a second thing beside the first, in parts of as much of it as would do alone; judgement. */
     private const BESIDE = 0.1;
-    /** Least that a spoon measures, grams, of what is poured and of anything else: an eighth and a pinch. */
-    private const POURED = 0.6;
-    private const PINCH = 0.1;
     /** How near the measure of a drink another keeps; judgement. */
     private const ABOUT = 0.2;
     /** What a cook takes second is so much further than the figures say, and the third as much again; judgement. */
@@ -158,7 +154,7 @@ final readonly class Search
     private static function canBeMeasured(array $things, array $grams): bool
     {
         foreach ($things as $i => $thing) {
-            if ($grams[$i] < ($thing->form === Form::Liquid ? self::POURED : self::PINCH)) {
+            if ($grams[$i] < $thing->leastMeasured()) {
                 return false;
             }
         }
