@@ -81,9 +81,9 @@ final readonly class BenchView
     }
 
     /**
-     * How many lines more the recipe can have, said from the fifth to last on.
+     * How many lines more the recipe can have, and whether that is few enough to be said unasked.
      *
-     * @return array{lines_left: int, text: string}
+     * @return array{lines_left: int, text: string, is_few: bool}
      */
     private function room(): array
     {
@@ -97,9 +97,9 @@ final readonly class BenchView
                     => ucfirst($holds).' lines, and this one has them. Make a part of it a recipe of its own, and '
                         .'that an ingredient.',
                 $left === 1 => "One more line fits; {$holds}.",
-                $left <= self::SAYS_ROOM_FROM => "{$left} more lines fit; {$holds}.",
-                default => '',
+                default => "{$left} more lines fit; {$holds}.",
             },
+            'is_few' => $left <= self::SAYS_ROOM_FROM,
         ];
     }
 

@@ -593,11 +593,12 @@ export interface EvaluationBench {
     times: KeepingTime;
   };
   /**
-   * how many lines more the recipe can have, and a sentence when that is few
+   * how many lines more the recipe can have, said, and whether that is few enough to be said unasked
    */
   room: {
     lines_left: number;
     text: string;
+    is_few: boolean;
   };
   /**
    * what one taste does to another, in words

@@ -60,7 +60,7 @@ export function PasteList({ draft, room, onClose }: Props) {
               {count === 1 ? 'One line read.' : `${count} lines read.`}{' '}
               {reading.questions.length > 0 && 'These need a word from you; what is dark stands if you say nothing.'}
             </p>
-            {isTooMany && <p className="trouble room">{room.text || `${room.lines_left} more lines fit.`}</p>}
+            {isTooMany && <p className="trouble room">{room.text}</p>}
             <ReadLines
               reading={reading}
               answers={answers}

@@ -185,7 +185,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
             Add a stage
           </button>
         </div>
-        {room !== undefined && room.text !== '' && (
+        {room?.is_few && (
           <p className="quiet room" aria-live="polite">
             {room.text}
           </p>

@@ -41,7 +41,7 @@ final class SpeechTest extends TestCase
      */
     public static function room(): iterable
     {
-        yield 'plenty' => [9, 51, ''];
+        yield 'plenty' => [9, 51, '51 more lines fit; a recipe holds 60.'];
         yield 'a few' => [57, 3, '3 more lines fit; a recipe holds 60.'];
         yield 'one' => [59, 1, 'One more line fits; a recipe holds 60.'];
         yield 'full' => [60, 0, 'A recipe holds 60 lines, and this one has them. Make a part of it a recipe of its own, and that an ingredient.'];
@@ -52,7 +52,7 @@ final class SpeechTest extends TestCase
     {
         $bench = (new BenchView(Speech::usual(), Sauce::evaluate(array_fill(0, $lines, ['ingredient' => 'fine-salt', 'amount' => '1 g']))))->whole();
 
-        self::assertSame(['lines_left' => $left, 'text' => $text], $bench['room']);
+        self::assertSame(['lines_left' => $left, 'text' => $text, 'is_few' => $left <= 5], $bench['room']);
     }
 
     public function test_an_interval_says_both_ends_or_nothing(): void
