@@ -22,6 +22,11 @@ use Vinculum\Pantry\Weight;
 /** More or less of what a line has, in words it can be measured in. */
 final class LineWriter
 {
+    /** As many pinches anybody counts, and the steps from which a scale shows a thing well enough; judgement. */
+    private const MOST_PINCHES = 3;
+
+    private const SHOWN_FROM = 3;
+
     /** Pinches and glugs beyond this many are better measured. */
     private const MOST_INFORMAL = 4;
 
@@ -130,16 +135,15 @@ final class LineWriter
         );
     }
 
-    /** As many pinches anybody counts, and the steps from which a scale shows a thing well enough; judgement. */
-    private const MOST_PINCHES = 3;
-
-    private const SHOWN_FROM = 3;
-
     /** By the scale: as fine as it shows, or as three figures ask. */
     public static function weighed(float $grams, Kitchenware $kit): string
     {
-        $step = $grams < 10 * $kit->scaleStep ? 0.1 : $kit->scaleStep;
+        return self::onScale($grams, $grams < 10 * $kit->scaleStep ? 0.1 : $kit->scaleStep);
+    }
 
+    /** @param float $step grams that it shows apart */
+    private static function onScale(float $grams, float $step): string
+    {
         return Numeral::digits(max($step, round($grams / $step) * $step), 1).' g';
     }
 
@@ -189,9 +193,7 @@ final class LineWriter
             }
         }
         if ($ways === [] || $grams >= self::SCALE_STEPS * $kit->scaleStep) {
-            $weighed = $grams >= self::SHOWN_FROM * $kit->scaleStep
-                ? Numeral::digits(round($grams / $kit->scaleStep) * $kit->scaleStep, 1).' g'
-                : self::weighed($grams, $kit);
+            $weighed = self::onScale($grams, $grams < self::SHOWN_FROM * $kit->scaleStep ? 0.1 : $kit->scaleStep);
             $ways[] = [$weighed, (float) $weighed];
         }
         $nearest = $ways[0];
