@@ -38,7 +38,7 @@ final readonly class Sentence
     }
 
     /**
-     * One behind the other.
+     * One behind the other, but for those that say nothing.
      *
      * @param list<self> $sentences
      */
@@ -47,6 +47,9 @@ final readonly class Sentence
         $template = [];
         $slots = [];
         foreach ($sentences as $i => $sentence) {
+            if ($sentence->isEmpty()) {
+                continue;
+            }
             $template[] = preg_replace('/\{(\w+)\}/', '{$1_'.$i.'}', $sentence->template);
             foreach ($sentence->slots as $name => $slot) {
                 $slots["{$name}_{$i}"] = $slot;

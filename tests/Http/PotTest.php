@@ -50,6 +50,7 @@ final class PotTest extends HttpTestCase
         $raw = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'yoghurt-herb-dip', 'amount' => '1 l', 'feels' => ['salty' => 1], 'have' => ['water'], 'cooked' => false]));
         self::assertNotSame([], $raw['options']);
         foreach ($raw['options'] as $option) {
+            self::assertSame(trim($option['note']), $option['note']);
             self::assertStringNotContainsString('Boiled down', $option['note'], 'nobody boils a dip');
         }
         self::assertStringNotContainsString('thinner', $flat['options'][0]['note']);
