@@ -16,8 +16,11 @@ use Vinculum\Recipe\WeighedLine;
 /** What a rule may ask of a sauce: what is in it, what was done to it, what is thought and what was measured of it. */
 final class Facts
 {
-    /** A dried plant is wet again with this much water to a gram of what of it does not dissolve; judgement. */
-    private const SOAKED = 1.0;
+    /**
+     * A dried plant is wet again with this much water to a gram of all that does not dissolve, which shares it;
+     * judgement.
+     */
+    private const SOAKED = 0.5;
 
     private ?Figure $ph = null;
 
@@ -192,9 +195,10 @@ final class Facts
     /** Whether a line is a dried plant in pieces that lies in enough water to be wet again. */
     public function isSoaked(WeighedLine $line): bool
     {
-        $dry = $line->grams * ($line->ingredient->perGram[Constituent::INSOLUBLE] ?? 0.0);
+        $pot = $this->cooked->mixture->grams;
 
-        return $this->isDriedPlant($line) && $this->cooked->mixture->grams[Constituent::WATER] >= self::SOAKED * $dry;
+        return $this->isDriedPlant($line)
+            && $pot[Constituent::WATER] >= self::SOAKED * $pot[Constituent::INSOLUBLE];
     }
 
     /** Dried mushrooms, chillies and the like in pieces: no ground and no whole spice. */
