@@ -21,7 +21,7 @@ const localise = (node, name) => {
     if (key === '$ref') {
       copy.$ref = value.startsWith('#/$defs/')
         ? `#/definitions/${name}-${value.slice(8)}`
-        : `#/definitions/${value.replace('.schema.json', '')}`;
+        : `#/definitions/${value.replace('.schema.json', '').replace('#/$defs/', '-')}`;
     } else if (key !== '$id' && key !== '$schema' && key !== 'title' && key !== '$defs') {
       copy[key] = localise(value, name);
     }

@@ -17,6 +17,7 @@ use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SchemaController;
 use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\StopController;
+use App\Http\Controllers\StoveController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SwapController;
 use App\Http\Controllers\VesselController;
@@ -77,6 +78,17 @@ Route::put('styles/{style}', [StyleController::class, 'update']);
 Route::delete('styles/{style}', [StyleController::class, 'destroy']);
 Route::post('recipes/{recipe}/as-style', [StyleController::class, 'ofRecipe']);
 Route::post('batches/{batch}/as-style', [StyleController::class, 'ofBatch']);
+
+Route::get('cooks', [StoveController::class, 'index']);
+Route::post('cooks', [StoveController::class, 'begin']);
+Route::get('cooks/{cook}', [StoveController::class, 'show']);
+Route::delete('cooks/{cook}', [StoveController::class, 'takeOff']);
+Route::post('cooks/{cook}/events', [StoveController::class, 'happened']);
+Route::post('cooks/{cook}/readings', [StoveController::class, 'deliver']);
+Route::post('cooks/{cook}/instruments/{what}', [StoveController::class, 'measure'])->whereIn('what', ['mass', 'temperature', 'ph', 'brix']);
+Route::post('cooks/{cook}/taste', [StoveController::class, 'taste']);
+Route::post('cooks/{cook}/tongue', [StoveController::class, 'tongue']);
+Route::post('cooks/{cook}/finish', [StoveController::class, 'finish']);
 
 Route::get('house', [HouseController::class, 'show']);
 Route::post('house/copies', [HouseController::class, 'copy']);

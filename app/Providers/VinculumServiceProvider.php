@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\Batch;
+use App\Models\CookRecord;
 use App\Models\OwnIngredientRecord;
 use App\Models\OwnStyle;
 use App\Models\StoredRecipe;
@@ -37,5 +38,6 @@ final class VinculumServiceProvider extends ServiceProvider
         Route::model('own', OwnIngredientRecord::class);
         Route::model('batch', Batch::class);
         Route::model('style', OwnStyle::class);
+        Route::model('cook', CookRecord::class);
     }
 }

@@ -25,15 +25,7 @@ final class StopChoices
         foreach (self::SHARES as $share) {
             $stages = array_map(
                 static fn (Stage $stage): Stage => $stage->id === $stageId && $stage->process !== null
-                    ? new Stage(
-                        $stage->id,
-                        $stage->name,
-                        $stage->lines,
-                        self::until($stage->process, $share),
-                        $stage->strain,
-                        $stage->lookFor,
-                        $stage->extra,
-                    )
+                    ? $stage->processed(self::until($stage->process, $share))
                     : $stage,
                 $recipe->stages,
             );

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Vinculum\Words;
 
-use Vinculum\Amount\Amount;
-use Vinculum\Amount\AmountTerm;
 use Vinculum\Amount\Dimension;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\CoarseAmount;
@@ -279,7 +277,7 @@ final readonly class BenchView
             'caution' => $ingredient->caution ?? '',
             'known' => $ingredient !== null,
             'lead' => $line->amount->lead ?? '',
-            'terms' => $line->amount === null ? [] : $this->terms($line->amount),
+            'terms' => AmountView::terms($line->amount, $this->speech),
             'mass_text' => $ingredient === null || $mass->value <= 0.0 ? '' : $this->speech->grams($mass->value),
             'mass_amount' => $mass->value > 0.0 ? Digits::six(round($mass->value, 1)).' g' : 'to taste',
             'spread_text'
@@ -312,30 +310,6 @@ final readonly class BenchView
         $unit = $line->amount->terms[0]->unit ?? null;
 
         return $unit?->dimension === Dimension::Mass && ! $unit->informal;
-    }
-
-    /**
-     * @return list<array{
-     *     number: array{whole: string, numerator: string, denominator: string},
-     *     up_to: array{whole: string, numerator: string, denominator: string}|null,
-     *     unit: string,
-     * }>
-     */
-    private function terms(Amount $amount): array
-    {
-        return array_map(
-            fn (AmountTerm $term): array => [
-                'number' => $this->speech->set($term->number),
-                'up_to' => $term->number->upTo === null ? null : $this->speech->set($term->number->upTo),
-                'unit'
-                    => $term->words === ''
-                        ? 'each'
-                        : ($term->unit?->dimension === Dimension::Count
-                            ? 'each'
-                            : $term->words),
-            ],
-            $amount->terms,
-        );
     }
 
     /**

@@ -79,7 +79,7 @@ final readonly class RescueView
         ];
     }
 
-    private function words(Remedy $remedy): string
+    public function words(Remedy $remedy): string
     {
         $parts = array_map(
             fn (Addition $addition): string => "{$addition->text} {$addition->ingredient->shortName()}",
@@ -97,7 +97,7 @@ final readonly class RescueView
      *
      * @param array<string, float> $before
      */
-    private function cost(Remedy $remedy, array $before): string
+    public function cost(Remedy $remedy, array $before): string
     {
         $elsewhere = [];
         foreach (Feel::cases() as $feel) {

@@ -64,6 +64,8 @@ use Vinculum\Recipe\Until;
  *     process?: ProcessArray|null,
  *     strain?: array{press?: float|int}|null,
  *     look_for?: string,
+ *     rest_better_minutes?: float|int|null,
+ *     hands_minutes?: float|int|null,
  * }
  * @phpstan-type RecipeArray array{
  *     format: string,
@@ -207,6 +209,8 @@ final class RecipeDocument
             $strain === null ? null : new Strain((float) ($strain['press'] ?? 0.0), self::extra($strain)),
             $stage['look_for'] ?? '',
             self::extra($stage),
+            self::float($stage['rest_better_minutes'] ?? null),
+            self::float($stage['hands_minutes'] ?? null),
         );
     }
 
@@ -267,7 +271,14 @@ final class RecipeDocument
         $process = $stage->process;
 
         return self::without(
-            ['name' => '', 'process' => null, 'strain' => null, 'look_for' => ''],
+            [
+                'name' => '',
+                'process' => null,
+                'strain' => null,
+                'look_for' => '',
+                'rest_better_minutes' => null,
+                'hands_minutes' => null,
+            ],
             [
                 'id' => $stage->id,
                 'name' => $stage->name,
@@ -291,6 +302,8 @@ final class RecipeDocument
                         ) + $process->extra,
                 'strain' => $stage->strain === null ? null : ['press' => $stage->strain->press] + $stage->strain->extra,
                 'look_for' => $stage->lookFor,
+                'rest_better_minutes' => $stage->restBetterMinutes,
+                'hands_minutes' => $stage->handsMinutes,
             ],
         ) + $stage->extra;
     }

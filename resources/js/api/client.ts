@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, EquipmentList, Evaluation, Export, ExportInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, VesselList } from './documents';
+import type { Batch, BatchList, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, EquipmentList, Evaluation, Export, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, Tongue, VesselList } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -221,3 +221,43 @@ export const forgetRecipe = (recipe: string, options?: Options) =>
 /** Ways to mend a pot without a recipe. */
 export const mendPot = (body: PotInput, options?: Options) =>
   ask<Pot>('/api/pot', { method: 'POST', body, ...options });
+
+/** All that is on the stove. */
+export const readStove = (options?: Options) =>
+  ask<Stove>('/api/cooks', { method: 'GET', ...options });
+
+/** Puts a recipe on the stove. */
+export const beginCook = (body: CookInput, options?: Options) =>
+  ask<Cook>('/api/cooks', { method: 'POST', body, ...options });
+
+/** One cook. */
+export const readCook = (cook: string, options?: Options) =>
+  ask<Cook>(`/api/cooks/${at(cook)}`, { method: 'GET', ...options });
+
+/** Takes it off the stove; nothing is kept. */
+export const takeOff = (cook: string, options?: Options) =>
+  ask<void>(`/api/cooks/${at(cook)}`, { method: 'DELETE', ...options });
+
+/** Something happened to it. */
+export const happened = (cook: string, body: CookEventInput, options?: Options) =>
+  ask<Cook>(`/api/cooks/${at(cook)}/events`, { method: 'POST', body, ...options });
+
+/** A reading from any logger that speaks JSON. */
+export const deliverReading = (cook: string, body: DeliveredReadingInput, options?: Options) =>
+  ask<Cook>(`/api/cooks/${at(cook)}/readings`, { method: 'POST', body, ...options });
+
+/** What an instrument of ours shows of a practice pot: mass, temperature, ph or brix. */
+export const measureCook = (cook: string, what: string, options?: Options) =>
+  ask<Cook>(`/api/cooks/${at(cook)}/instruments/${at(what)}`, { method: 'POST', ...options });
+
+/** What mends it as it is now. */
+export const tasteCook = (cook: string, body: FeelsInput, options?: Options) =>
+  ask<CookTaste>(`/api/cooks/${at(cook)}/taste`, { method: 'POST', body, ...options });
+
+/** What the taster of a practice pot says. */
+export const askTongue = (cook: string, options?: Options) =>
+  ask<Tongue>(`/api/cooks/${at(cook)}/tongue`, { method: 'POST', ...options });
+
+/** Off the stove and into the Log. */
+export const finishCook = (cook: string, options?: Options) =>
+  ask<CookFinish>(`/api/cooks/${at(cook)}/finish`, { method: 'POST', ...options });

@@ -433,6 +433,336 @@ export interface Brings {
   other: string[];
 }
 /**
+ * something that happened at the stove
+ */
+export interface CookEventInput {
+  /**
+   * what happened: step, tick, went_in, added, spilled, boils, pan, reading, felt, timer, timer_off, note or taken_back
+   */
+  kind:
+    | 'step'
+    | 'tick'
+    | 'went_in'
+    | 'added'
+    | 'spilled'
+    | 'boils'
+    | 'pan'
+    | 'reading'
+    | 'felt'
+    | 'timer'
+    | 'timer_off'
+    | 'note'
+    | 'taken_back';
+  /**
+   * made up by whoever sends it: sent twice it happened once
+   */
+  key?: string;
+  /**
+   * the id of a step
+   */
+  to?: string;
+  /**
+   * the id of a line
+   */
+  line?: string;
+  /**
+   * true or false
+   */
+  done?: boolean;
+  /**
+   * an amount, such as 330 g
+   */
+  amount?: string;
+  /**
+   * the slug of an ingredient
+   */
+  ingredient?: string;
+  /**
+   * true where it was left out
+   */
+  left_out?: boolean;
+  /**
+   * a share from 0.01 to 0.95
+   */
+  share?: number;
+  /**
+   * the id of a stage
+   */
+  stage?: string;
+  /**
+   * one of mass, depth, brix, temperature, ph
+   */
+  what?: 'mass' | 'depth' | 'brix' | 'temperature' | 'ph';
+  /**
+   * what the instrument shows
+   */
+  value?: number;
+  /**
+   * true where the pan was on the scale
+   */
+  with_pan?: boolean;
+  /**
+   * what the spoon says, in steps
+   */
+  feels?: {
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sweet?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sour?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    salty?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    umami?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    hot?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    thick?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    rich?: number;
+  };
+  /**
+   * minutes from 0.1 to 2880
+   */
+  minutes?: number;
+  /**
+   * what the timer is for
+   */
+  label?: string;
+  /**
+   * the number of an event
+   */
+  event?: number;
+  /**
+   * a remark
+   */
+  text?: string;
+}
+/**
+ * a cook that is over: its batch, and how near it came
+ */
+export interface CookFinish {
+  batch: string | null;
+  recipe: string;
+  near: {
+    label: string;
+    planned_text: string;
+    made_text: string;
+    off_text: string;
+  }[];
+}
+export interface CookInput {
+  /**
+   * the id of a recipe
+   */
+  recipe: string;
+  /**
+   * how much of it, such as 2x or 6 x 250 ml; as written where it is absent
+   */
+  to?: string;
+  /**
+   * true for a simulated pot
+   */
+  practice?: boolean;
+}
+/**
+ * what mends a pot on the stove
+ */
+export interface CookTaste {
+  options: {
+    words: string;
+    all: {
+      ingredient: string;
+      amount: string;
+    }[];
+    half: {
+      ingredient: string;
+      amount: string;
+    }[];
+    cost_text: string;
+    note: string;
+    cautions: string[];
+    brings: Brings;
+  }[];
+  note: string;
+}
+/**
+ * a recipe while it is being cooked; times are seconds since 1970
+ */
+export interface Cook {
+  id: string;
+  recipe: string;
+  name: string;
+  is_practice: boolean;
+  is_finished: boolean;
+  batch: string | null;
+  speed: number;
+  revision: number;
+  now: number;
+  step: string;
+  where: string;
+  makes_text: string;
+  steps: CookStep[];
+  next_title: string;
+  ends_at: number | null;
+  done_at: number;
+  bars: CookBar[];
+  reduction: null | CookReduction;
+  pot: {
+    label: string;
+    text: string;
+  }[];
+  otherwise: string[];
+  timers: {
+    event: number;
+    label: string;
+    ends_at: number;
+    is_over: boolean;
+  }[];
+  readings: {
+    event: number;
+    at: number;
+    text: string;
+    what: string;
+    is_simulated: boolean;
+  }[];
+  felt: {
+    [k: string]: number;
+  };
+  can_taste: boolean;
+}
+/**
+ * one step of the cook
+ */
+export interface CookStep {
+  id: string;
+  kind: string;
+  state: 'done' | 'now' | 'next';
+  is_hands: boolean;
+  minutes_text: string;
+  lines: CookLine[];
+  say: string[];
+  look_for: string[];
+}
+/**
+ * one line of a step, as it went in or will
+ */
+export interface CookLine {
+  id: string;
+  name: string;
+  lead: string;
+  terms: EvaluationTerm[];
+  mass_text: string;
+  planned_text: string;
+  note: string;
+  is_done: boolean;
+}
+export interface EvaluationTerm {
+  number: EvaluationFraction;
+  up_to: null | EvaluationFraction;
+  unit: string;
+}
+/**
+ * a number as it is set: a whole or decimal, and a fraction over a bar; empty where there is none
+ */
+export interface EvaluationFraction {
+  whole: string;
+  numerator: string;
+  denominator: string;
+}
+export interface CookBar {
+  id: string;
+  label: string;
+  is_hands: boolean;
+  state: 'done' | 'now' | 'next';
+  from: number;
+  to: number;
+}
+/**
+ * a pot that boils down, followed
+ */
+export interface CookReduction {
+  stop_text: string;
+  stop_with_pan_text: string;
+  now_text: string;
+  minutes_text: string;
+  range_text: string;
+  hob_text: string;
+  depth_text: string;
+  thicker_text: string;
+  boils: boolean;
+  share_done: number;
+  past: null | {
+    text: string;
+    amount: string;
+    put_back_text: string;
+  };
+  curve: CookCurve;
+}
+/**
+ * the falling line; places are shares, from the left and the bottom
+ */
+export interface CookCurve {
+  line: {
+    x: number;
+    y: number;
+    low: number;
+    high: number;
+  }[];
+  points: {
+    x: number;
+    y: number;
+    text: string;
+  }[];
+  now: {
+    x: number;
+    y: number;
+  };
+  stop_y: number;
+}
+/**
+ * what a logger delivers
+ */
+export interface DeliveredReadingInput {
+  /**
+   * one of mass, depth, brix, temperature, ph
+   */
+  what: 'mass' | 'depth' | 'brix' | 'temperature' | 'ph';
+  /**
+   * what the instrument shows: g, mm, °Brix, °C or pH
+   */
+  value: number;
+  /**
+   * true where the pan was on the scale
+   */
+  with_pan?: boolean;
+  /**
+   * which instrument, up to 80 characters
+   */
+  instrument?: string;
+  /**
+   * when, in seconds since 1970; now where it is absent
+   */
+  at?: number;
+  /**
+   * made up by whoever sends it: sent twice it is one reading
+   */
+  key?: string;
+}
+/**
  * pans, jars, bottles and blenders of the household
  */
 export interface EquipmentList {
@@ -667,19 +997,6 @@ export interface EvaluationLine {
    * whether the weight is with peel, husk or stones
    */
   as_bought: boolean;
-}
-export interface EvaluationTerm {
-  number: EvaluationFraction;
-  up_to: null | EvaluationFraction;
-  unit: string;
-}
-/**
- * a number as it is set: a whole or decimal, and a fraction over a bar; empty where there is none
- */
-export interface EvaluationFraction {
-  whole: string;
-  numerator: string;
-  denominator: string;
 }
 export interface EvaluationColumn {
   measure: 'sweetness' | 'sourness' | 'saltiness' | 'umami' | 'heat';
@@ -920,6 +1237,14 @@ export interface RecipeStage {
    * what to look for, up to 400 characters
    */
   look_for?: string;
+  /**
+   * a rest it gains from, 0 to 20160 minutes, or null
+   */
+  rest_better_minutes?: number | null;
+  /**
+   * minutes of work at it, 0 to 1440, or null for the usual
+   */
+  hands_minutes?: number | null;
   [k: string]: unknown;
 }
 /**
@@ -1005,6 +1330,41 @@ export interface RecipeRecord {
     id: string;
     name: string;
   }[];
+}
+export interface FeelsInput {
+  /**
+   * what the spoon says, in steps
+   */
+  feels: {
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sweet?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sour?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    salty?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    umami?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    hot?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    thick?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    rich?: number;
+  };
 }
 export interface FreeInput {
   recipe: Recipe;
@@ -2035,6 +2395,69 @@ export interface StopList {
     }[];
   }[];
 }
+/**
+ * every pot that is on, on one line of time
+ */
+export interface Stove {
+  now: number;
+  cooks: StovePot[];
+  now_at: number;
+  next: {
+    cook: string;
+    name: string;
+    text: string;
+    at: number | null;
+  }[];
+}
+export interface StovePot {
+  id: string;
+  recipe: string;
+  name: string;
+  is_practice: boolean;
+  is_finished: boolean;
+  batch: string | null;
+  speed: number;
+  revision: number;
+  now: number;
+  step: string;
+  where: string;
+  makes_text: string;
+  steps: CookStep[];
+  next_title: string;
+  ends_at: number | null;
+  done_at: number;
+  bars: {
+    id: string;
+    label: string;
+    is_hands: boolean;
+    state: 'done' | 'now' | 'next';
+    left: number;
+    width: number;
+  }[];
+  reduction: null | CookReduction;
+  pot: {
+    label: string;
+    text: string;
+  }[];
+  otherwise: string[];
+  timers: {
+    event: number;
+    label: string;
+    ends_at: number;
+    is_over: boolean;
+  }[];
+  readings: {
+    event: number;
+    at: number;
+    text: string;
+    what: string;
+    is_simulated: boolean;
+  }[];
+  felt: {
+    [k: string]: number;
+  };
+  can_taste: boolean;
+}
 export interface StyleInput {
   style: Style;
 }
@@ -2137,6 +2560,15 @@ export interface TextInput {
    * one of us, metric, imperial, australian
    */
   measures?: 'us' | 'metric' | 'imperial' | 'australian';
+}
+/**
+ * what the taster of a practice pot says
+ */
+export interface Tongue {
+  words: string;
+  feels: {
+    [k: string]: number;
+  };
 }
 export interface VesselList {
   /**

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Stove;
+
+use Vinculum\Cooking\StageReport;
+use Vinculum\Figure\Figure;
+use Vinculum\Figure\Sentence;
+
+/** One step of a cook: what to do, with what, how long it usually takes, and what to look for. */
+final readonly class Step
+{
+    /**
+     * @param string $id the same for the same step of the same recipe
+     * @param string $title a word or two
+     * @param StageReport|null $stage what the recipe says of this stage; null where it is no stage's
+     * @param list<string> $lines ids, in the order that works
+     * @param array<string, Sentence> $notes by line id: how it goes in
+     * @param list<Sentence> $say what to do
+     * @param list<Sentence> $lookFor how to know that it is done, by eye
+     * @param Figure $minutes as long as it usually takes
+     * @param bool $isHands whether somebody works at it all the while; otherwise the pot does it alone
+     * @param 'ring'|'oven'|null $place what it takes up
+     * @param bool $isReduction whether it boils down to somewhere
+     */
+    public function __construct(
+        public string $id,
+        public StepKind $kind,
+        public string $title,
+        public ?StageReport $stage,
+        public array $lines,
+        public array $notes,
+        public array $say,
+        public array $lookFor,
+        public Figure $minutes,
+        public bool $isHands,
+        public ?string $place,
+        public bool $isReduction = false,
+    ) {}
+}
