@@ -300,12 +300,30 @@ final readonly class Stove
                 throw InvalidRecipe::at('amount', sprintf('is not accepted. Expected: from %g to %g.', $least, $most));
             }
             $pan = $cook->progress->panGrams;
+            $this->askAboutWhatCanHardlyBe($cook, $data);
             if ($data['what'] === 'mass' && ($data['with_pan'] ?? false) === true && $pan !== null && $data['value'] <= $pan) {
                 throw InvalidRecipe::at('amount', sprintf('is no more than the empty pan, which weighs %g g. Was the scale tared?', $pan));
             }
         }
 
         return $data;
+    }
+
+    /**
+     * @param array<string, mixed> $data
+     */
+    private function askAboutWhatCanHardlyBe(Cook $cook, array $data): void
+    {
+        $followed = $cook->reducing();
+        $withPan = ($data['with_pan'] ?? false) === true;
+        if ($followed === null || $data['what'] !== 'mass' || ($data['sure'] ?? false) === true || ($withPan && $followed->pan === null)) {
+            return;
+        }
+        $grams = (float) $data['value'] - ($withPan ? (float) $followed->pan : 0.0);
+        if ($followed->isImprobable($grams, $cook->minute)) {
+            $thought = $this->speech->grams($followed->at($cook->minute)->value + ($withPan ? (float) $followed->pan : 0.0));
+            throw InvalidRecipe::at('amount', "It should be about {$thought}. Was the pan on the scale, or not on it, and was it tared? Note it once more, and it is believed.");
+        }
     }
 
     private function grams(Cook $cook, string $typed): float

@@ -11,7 +11,6 @@ use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Brix;
-use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
@@ -416,7 +415,7 @@ final class Cook
      * What was stirred in besides, by the stage it went into, and stages of their own behind those that were over.
      *
      * @return array{
-     *     array<string, list<array{line: Line, minute: float}>>,
+     *     array<string, list<array{line: Line, minute: float, putsBack: bool}>>,
      *     array<string, list<Stage>>,
      * }
      */
@@ -438,7 +437,11 @@ final class Cook
             );
             $stage = $during->stage->stage->id ?? $last;
             if ($isWithin) {
-                $within[$stage][] = ['line' => $line, 'minute' => $minute];
+                $within[$stage][] = [
+                    'line' => $line,
+                    'minute' => $minute,
+                    'putsBack' => $event->isTrue('puts_back'),
+                ];
             } else {
                 $after[$stage][] = new Stage(
                     "stirred-in-{$event->id}",
@@ -467,7 +470,7 @@ final class Cook
 
     /**
      * @param list<Stage> $before as they went
-     * @param list<array{line: Line, minute: float}> $added
+     * @param list<array{line: Line, minute: float, putsBack: bool}> $added
      */
     private function follow(
         Recipe $actual,
@@ -486,18 +489,14 @@ final class Cook
         }
         $begins = $stage->withLines([...$stage->lines, ...$atFirst]);
         $report = $this->reportOf($actual, [...$before, $begins]);
-        $water = 0.0;
-        $dry = 0.0;
+        $stays = 0.0;
         foreach ($added as $each) {
             if ($each['minute'] >= $began) {
-                $weighed = WeighedRecipe::of(
-                    $actual->withStages([new Stage('a', '', [$each['line']])]),
-                    $this->catalogue,
-                )->lines[0];
-                $puts[] = ['minute' => $each['minute'], 'grams' => $weighed->grams];
-                $wet = $weighed->grams * ($weighed->ingredient->perGram[Constituent::WATER] ?? 0.0);
-                $water += $wet;
-                $dry += $weighed->grams - $wet;
+                $alone = $actual->withStages([new Stage('a', '', [$each['line']])]);
+                $grams = WeighedRecipe::of($alone, $this->catalogue)->lines[0]->grams;
+                $puts[] = ['minute' => $each['minute'], 'grams' => $grams];
+                // what mends the taste is there to stay; what makes up for steam is not
+                $stays += $each['putsBack'] ? 0.0 : $grams;
             }
         }
         $process = $stage->process ?? throw new \LogicException('What boils down has a process.');
@@ -519,7 +518,7 @@ final class Cook
             );
         }
         $isByTheClock = $process->until === null && $process->minutes !== null;
-        $stop = $report->massBeforeLifting + $dry;
+        $stop = $report->massBeforeLifting + $stays;
         $followed = new Followed(
             $reduction,
             $report,

@@ -13,6 +13,12 @@ use Vinculum\Figure\Figure;
  */
 final readonly class Followed
 {
+    /** Share of the sauce from which being past the stop is worth a word; judgement. */
+    private const WORTH_SAYING = 0.015;
+
+    /** Share of the pot from which a weight is so far from what is thought that it is asked about; judgement. */
+    private const IMPROBABLE = 0.25;
+
     /**
      * @param Reduction $reduction its minutes count from when the heat went on
      * @param StageReport $report the stage as it would go by itself
@@ -56,7 +62,17 @@ final readonly class Followed
     {
         $at = $this->at($now);
 
-        return $at->high() < $this->stop ? $this->stop - $at->value : 0.0;
+        $past = $this->stop - $at->value;
+
+        return $at->high() < $this->stop && $past >= self::WORTH_SAYING * $this->stop ? $past : 0.0;
+    }
+
+    /** Whether so many grams of sauce can hardly be what is in the pot. */
+    public function isImprobable(float $grams, float $minute): bool
+    {
+        $at = $this->at($minute);
+
+        return abs($grams - $at->value) > max(self::IMPROBABLE * $at->value, 3 * $at->spread);
     }
 
     private function putBy(float $minute): float

@@ -16,6 +16,7 @@ final readonly class Progress
      * @param list<Event> $added what was stirred in besides
      * @param array<string, float> $boils minute a stage was seen to boil, by its id
      * @param list<Event> $readings
+     * @param list<array{minute: float, step: string}> $timeline when each step was gone to
      * @param array<int, Event> $timers that run or have run out, by their event
      */
     private function __construct(
@@ -31,6 +32,7 @@ final readonly class Progress
         public array $readings,
         public array $timers,
         public ?Event $felt,
+        private array $timeline,
         private float $beganAt,
         public float $speed,
     ) {}
@@ -56,6 +58,7 @@ final readonly class Progress
         $places = array_flip(array_map(static fn (Step $step): string => $step->id, $steps));
         $step = $steps[0]->id ?? '';
         $began = [$step => 0.0];
+        $timeline = [['minute' => 0.0, 'step' => $step]];
         $ended = $ticked = $wentIn = $added = $boils = $readings = $timers = [];
         $pan = null;
         $felt = null;
@@ -82,13 +85,11 @@ final readonly class Progress
                             if ($place >= $places[$to]) {
                                 unset($ended[$undone->id]);
                             }
-                            if ($place > $places[$to]) {
-                                unset($began[$undone->id]);
-                            }
                         }
                     }
                     $step = $to;
                     $began[$to] ??= $minute;
+                    $timeline[] = ['minute' => $minute, 'step' => $to];
                     break;
                 case 'tick':
                     $ticked[$event->text('line')] = $event->isTrue('done');
@@ -136,6 +137,7 @@ final readonly class Progress
             $readings,
             $timers,
             $felt,
+            $timeline,
             $beganAt,
             $speed,
         );
@@ -160,13 +162,16 @@ final readonly class Progress
      */
     public function during(array $steps, float $minute): ?Step
     {
-        $found = $steps[0] ?? null;
+        $at = '';
+        foreach ($this->timeline as $gone) {
+            $at = $gone['minute'] <= $minute + 1e-9 ? $gone['step'] : $at;
+        }
         foreach ($steps as $step) {
-            if (isset($this->began[$step->id]) && $this->began[$step->id] <= $minute + 1e-9) {
-                $found = $step;
+            if ($step->id === $at) {
+                return $step;
             }
         }
 
-        return $found;
+        return null;
     }
 }

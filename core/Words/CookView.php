@@ -136,7 +136,7 @@ final readonly class CookView
         return [
             'id' => $step->id,
             'kind' => $step->kind->value,
-            'title' => $step->title,
+            'heading' => $step->title,
             'state' => $state,
             'is_hands' => $step->isHands,
             'minutes_text' => $this->speech->minutes(
@@ -223,7 +223,7 @@ final readonly class CookView
         $rate = $this->speech->grouped($followed->reduction->rate, $followed->reduction->rate < 10 ? 1 : 0);
 
         return [
-            'title' => match ($until?->kind) {
+            'heading' => match ($until?->kind) {
                 'loss_percent' => 'Down by '.$this->speech->percent($until->value / 100),
                 'mass_g' => 'Down to '.$this->speech->grams($until->value),
                 'volume_ml' => 'Down to '.$this->speech->volume($until->value),

@@ -13,7 +13,7 @@ namespace Vinculum\Words;
  *     name: string,
  *     speed: float,
  *     bars: list<Bar>,
- *     steps: non-empty-list<array{state: string, is_hands: bool, title: string}>,
+ *     steps: non-empty-list<array{state: string, is_hands: bool, heading: string}>,
  *     ends_at: float|null,
  *     next_title: string,
  * }
@@ -58,7 +58,7 @@ final readonly class StoveView
             $next[] = [
                 'cook' => $cook['id'],
                 'name' => $cook['name'],
-                'text' => $isNow ? $here['title'] : $cook['next_title'],
+                'text' => $isNow ? $here['heading'] : $cook['next_title'],
                 'at' => $isNow ? null : $cook['ends_at'],
             ];
         }

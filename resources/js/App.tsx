@@ -11,6 +11,7 @@ const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How }))
 const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
 const PotScreen = lazy(() => import('./pot/PotScreen').then(({ PotScreen }) => ({ default: PotScreen })));
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
+const StoveScreen = lazy(() => import('./stove/StoveScreen').then(({ StoveScreen }) => ({ default: StoveScreen })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 
 const sendMs = 5000;
@@ -33,6 +34,8 @@ export function App() {
         <Route path="/batch/:id" element={<BatchScreen />} />
         <Route path="/card/:id" element={<Card />} />
         <Route path="/pot" element={<PotScreen />} />
+        <Route path="/stove" element={<StoveScreen />} />
+        <Route path="/stove/:id" element={<StoveScreen />} />
         <Route path="/shopping" element={<ShoppingList />} />
         <Route path="/pantry" element={<Pantry />} />
         <Route path="/styles" element={<Styles />} />

@@ -36,7 +36,7 @@ final class StoveTest extends HttpTestCase
 
         $cook = $this->happens($cook, ['kind' => 'step', 'to' => 's1.simmer']);
         self::assertNotNull($cook['reduction']);
-        self::assertSame('Down by 30 %', $cook['reduction']['title']);
+        self::assertSame('Down by 30 %', $cook['reduction']['heading']);
         foreach (['taste', 'cool', 'fill'] as $to) {
             Carbon::setTestNow(Carbon::now()->addMinutes(30));
             $cook = $this->happens($cook, ['kind' => 'step', 'to' => $to]);
@@ -86,6 +86,10 @@ final class StoveTest extends HttpTestCase
             $this->documented('failure', $this->postJson("/api/cooks/{$cook['id']}/events", $event), 422);
         }
         self::assertSame(2, CookEvent::query()->count());
+        // far from what is thought it is asked about, and believed when it is said again
+        $failure = $this->documented('failure', $this->postJson("/api/cooks/{$cook['id']}/events", ['kind' => 'reading', 'what' => 'mass', 'amount' => '400']), 422);
+        self::assertStringContainsString('Was the pan on the scale', $failure['error']['message']);
+        self::assertSame('400 g', $this->happens($cook, ['kind' => 'reading', 'what' => 'mass', 'amount' => '400', 'sure' => true])['readings'][0]['text']);
     }
 
     public function test_what_is_sent_twice_happened_once(): void
@@ -116,9 +120,9 @@ final class StoveTest extends HttpTestCase
         Carbon::setTestNow(Carbon::now()->addMinutes(8));
         $cook = $this->happens($cook, ['kind' => 'boils', 'stage' => 's1']);
         Carbon::setTestNow(Carbon::now()->addMinutes(50));
-        $cook = $this->happens($cook, ['kind' => 'reading', 'what' => 'mass', 'value' => 700]);
+        $cook = $this->happens($cook, ['kind' => 'reading', 'what' => 'mass', 'value' => 700, 'sure' => true]);
         self::assertNotNull($cook['reduction']['past']);
-        $cook = $this->happens($cook, ['kind' => 'added', 'ingredient' => 'water', 'amount' => $cook['reduction']['past']['amount']]);
+        $cook = $this->happens($cook, ['kind' => 'added', 'ingredient' => 'water', 'amount' => $cook['reduction']['past']['amount'], 'puts_back' => true]);
         self::assertNull($cook['reduction']['past']);
     }
 

@@ -24,6 +24,7 @@ final class SecureHeaders
                 "font-src 'self'",
                 "img-src 'self' data:",
                 "connect-src 'self'",
+                "media-src 'self'",
                 "base-uri 'none'",
                 "form-action 'none'",
                 "frame-ancestors 'none'",

@@ -482,6 +482,10 @@ export interface CookEventInput {
    */
   left_out?: boolean;
   /**
+   * true for water that makes up for boiling too far
+   */
+  puts_back?: boolean;
+  /**
    * a share from 0.01 to 0.95
    */
   share?: number;
@@ -501,6 +505,10 @@ export interface CookEventInput {
    * true where the pan was on the scale
    */
   with_pan?: boolean;
+  /**
+   * true where a weight that can hardly be is right all the same
+   */
+  sure?: boolean;
   /**
    * what the spoon says, in steps
    */
@@ -650,6 +658,7 @@ export interface Cook {
 export interface CookStep {
   id: string;
   kind: string;
+  heading: string;
   state: 'done' | 'now' | 'next';
   is_hands: boolean;
   minutes_text: string;
@@ -695,6 +704,7 @@ export interface CookBar {
  * a pot that boils down, followed
  */
 export interface CookReduction {
+  heading: string;
   stop_text: string;
   stop_with_pan_text: string;
   now_text: string;

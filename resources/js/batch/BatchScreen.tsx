@@ -90,6 +90,9 @@ export function BatchScreen() {
                 >
                   Card to print
                 </Link>
+                <Link className="do" to={`/stove?recipe=${id}&to=${encodeURIComponent(wanted.to)}`}>
+                  To the stove
+                </Link>
                 <SaveAs recipe={answer.scale.recipe} />
               </div>
             </>
