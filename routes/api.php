@@ -21,11 +21,14 @@ use App\Http\Controllers\StoveController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SwapController;
 use App\Http\Controllers\VesselController;
+use App\Http\Controllers\WhenController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('evaluate', EvaluationController::class);
 Route::post('scale', ScaleController::class);
 Route::post('plan', [PlanController::class, 'plan']);
+Route::post('when', [WhenController::class, 'plan']);
+Route::post('when/calendar', [WhenController::class, 'calendar']);
 Route::post('shopping', [PlanController::class, 'shopping']);
 Route::post('export', [FormatController::class, 'export']);
 Route::post('import', [FormatController::class, 'import']);

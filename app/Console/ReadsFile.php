@@ -12,6 +12,12 @@ trait ReadsFile
     {
         /** @var string $file */
         $file = $this->argument('file');
+
+        return $this->textOf($file);
+    }
+
+    private function textOf(string $file): ?string
+    {
         $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) && is_readable($file) ? file_get_contents($file) : false);
 
         return $text === false ? null : $text;

@@ -14,6 +14,9 @@ use Vinculum\Words\Speech;
 /** How this household measures, and what it likes to read. */
 final readonly class Preferences
 {
+    /** A usual hob, and usual hours; the zone is the browser's until somebody says otherwise. */
+    private const KITCHEN = ['rings' => 4, 'oven' => true, 'wakes' => '7:00', 'sleeps' => '22:30', 'zone' => ''];
+
     /**
      * @param MeasuringSet $measures the cups and spoons that are owned: new recipes start with them
      * @param float $scaleStep what the scale shows at the finest, g, above 0
@@ -24,6 +27,7 @@ final readonly class Preferences
      * @param bool $eighths whether there is an eighth-teaspoon
      * @param list<string> $never what comes into this house never: needs of the vocabulary, or slugs
      * @param array<string, string> $meanings slugs by words that mean several things, as this house means them
+     * @param array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string} $kitchen what it cooks on, and when somebody is up
      */
     private function __construct(
         public MeasuringSet $measures,
@@ -35,28 +39,29 @@ final readonly class Preferences
         public bool $eighths,
         public array $never,
         public array $meanings,
+        public array $kitchen,
     ) {}
 
     /** Until somebody says otherwise. */
     public static function usual(): self
     {
-        return new self(MeasuringSet::Us, Spread::SCALE_STEP_G, 'g', 'ml', 'point', true, true, [], []);
+        return new self(MeasuringSet::Us, Spread::SCALE_STEP_G, 'g', 'ml', 'point', true, true, [], [], self::KITCHEN);
     }
 
     /**
-     * @param array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>} $document
+     * @param array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}} $document
      */
     public static function of(array $document): self
     {
-        return new self(MeasuringSet::from($document['measures']), (float) $document['scale_g'], $document['mass'], $document['volume'], $document['decimal'], $document['scale'] ?? true, $document['eighths'] ?? true, $document['never'] ?? [], array_column($document['meanings'] ?? [], 'ingredient', 'words'));
+        return new self(MeasuringSet::from($document['measures']), (float) $document['scale_g'], $document['mass'], $document['volume'], $document['decimal'], $document['scale'] ?? true, $document['eighths'] ?? true, $document['never'] ?? [], array_column($document['meanings'] ?? [], 'ingredient', 'words'), $document['kitchen'] ?? self::KITCHEN);
     }
 
     /**
-     * @return array{measures: string, scale_g: float, mass: string, volume: string, decimal: string, scale: bool, eighths: bool, never: list<string>, meanings: list<array{words: string, ingredient: string}>}
+     * @return array{measures: string, scale_g: float, mass: string, volume: string, decimal: string, scale: bool, eighths: bool, never: list<string>, meanings: list<array{words: string, ingredient: string}>, kitchen: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}}
      */
     public function document(): array
     {
-        return ['measures' => $this->measures->value, 'scale_g' => $this->scaleStep, 'mass' => $this->mass, 'volume' => $this->volume, 'decimal' => $this->decimal, 'scale' => $this->scale, 'eighths' => $this->eighths, 'never' => $this->never, 'meanings' => array_map(static fn (string $words, string $slug): array => ['words' => $words, 'ingredient' => $slug], array_keys($this->meanings), array_values($this->meanings))];
+        return ['measures' => $this->measures->value, 'scale_g' => $this->scaleStep, 'mass' => $this->mass, 'volume' => $this->volume, 'decimal' => $this->decimal, 'scale' => $this->scale, 'eighths' => $this->eighths, 'never' => $this->never, 'meanings' => array_map(static fn (string $words, string $slug): array => ['words' => $words, 'ingredient' => $slug], array_keys($this->meanings), array_values($this->meanings)), 'kitchen' => $this->kitchen];
     }
 
     /** How figures are said to this household. */

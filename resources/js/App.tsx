@@ -12,6 +12,7 @@ const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ defa
 const PotScreen = lazy(() => import('./pot/PotScreen').then(({ PotScreen }) => ({ default: PotScreen })));
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const StoveScreen = lazy(() => import('./stove/StoveScreen').then(({ StoveScreen }) => ({ default: StoveScreen })));
+const WhenScreen = lazy(() => import('./when/WhenScreen').then(({ WhenScreen }) => ({ default: WhenScreen })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 
 const sendMs = 5000;
@@ -36,6 +37,7 @@ export function App() {
         <Route path="/pot" element={<PotScreen />} />
         <Route path="/stove" element={<StoveScreen />} />
         <Route path="/stove/:id" element={<StoveScreen />} />
+        <Route path="/when" element={<WhenScreen />} />
         <Route path="/shopping" element={<ShoppingList />} />
         <Route path="/pantry" element={<Pantry />} />
         <Route path="/styles" element={<Styles />} />

@@ -56,6 +56,12 @@ final class EveryoneTest extends BrowserTestCase
             $this->assertNoViolations($path);
         }
 
+        $this->withAPotOn(function (): void {
+            $this->assertNoViolations('the Stove');
+            $this->see("//button[.='Let somebody taste it']")->click();
+            $this->see('.stove-tongue');
+            $this->assertNoViolations('the Stove with a pot that boils down');
+        });
         $this->goTo('/pot');
         $this->see('.pot option + optgroup');
         $this->assertNoViolations('a pot without a recipe');
@@ -75,6 +81,30 @@ final class EveryoneTest extends BrowserTestCase
             $this->see($css);
             self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);
         }
+        $this->withAPotOn(fn () => self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), 'the Stove'));
+    }
+
+    /** A practice pot that boils down, and off the stove again. */
+    private function withAPotOn(callable $look): void
+    {
+        $cook = $this->window->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const send = async (path, body) => (await fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(body) })).json();
+            (async () => {
+              const { recipes } = await (await fetch('/api/recipes')).json();
+              const cook = await send('/api/cooks', { recipe: recipes.find((each) => each.name === 'Gooseberry ketchup').id, practice: true });
+              await send(`/api/cooks/${cook.id}/events`, { kind: 'step', to: 's1.simmer' });
+              done(cook.id);
+            })();
+            JS);
+        $this->goTo("/stove/{$cook}");
+        $this->see('.stove-huge');
+        // on a phone the spoon is behind a key
+        foreach ($this->window->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.stove-taste-key')) as $key) {
+            $key->isDisplayed() && $key->click();
+        }
+        $look();
+        $this->window->executeAsyncScript("fetch('/api/cooks/{$cook}', { method: 'DELETE', headers: { Accept: 'application/json' } }).then(arguments[0])");
     }
 
     #[DataProvider('sizes')]
@@ -117,7 +147,7 @@ final class EveryoneTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         $id = basename((string) parse_url($this->window->getCurrentURL(), PHP_URL_PATH));
 
-        return ['/styles' => '.style-list', '/shopping' => '.shopping-pick', "/batch/{$id}" => '.scaled', "/card/{$id}?to=2x&headspace=5" => '.card-amount', '/how' => 'h2'];
+        return ['/styles' => '.style-list', '/shopping' => '.shopping-pick', "/batch/{$id}" => '.scaled', "/card/{$id}?to=2x&headspace=5" => '.card-amount', '/how' => 'h2', "/when?recipe={$id}" => '.when-answer', "/stove?recipe={$id}" => '.stove-put-on'];
     }
 
     public function test_a_ten_line_recipe_needs_no_scrolling_at_1280_by_800(): void

@@ -32,13 +32,13 @@ final class StoveTest extends BrowserTestCase
 
         // the phone's battery dies; another stands in for it, and the first comes back
         $this->window->navigate()->refresh();
-        self::assertStringContainsString('Simmer', $this->see('.stove-step h2')->getText());
+        self::assertStringContainsString('Simmer', $this->see('.stove-step h1')->getText());
         $second = self::open();
         $second->get(self::$server->url.'/stove');
         $this->see('.stove-curve', $second);
         $this->window->executeScript('window.scrollTo(0, 0)');
         $this->next('lift out');
-        $this->eventually(static fn (): bool => str_contains($second->findElement(WebDriverBy::cssSelector('.stove-step h2'))->getText(), 'Lift out'), 'for the second to follow');
+        $this->eventually(static fn (): bool => str_contains($second->findElement(WebDriverBy::cssSelector('.stove-step h1'))->getText(), 'Lift out'), 'for the second to follow');
         $second->quit();
 
         $this->next('taste');
@@ -136,7 +136,7 @@ final class StoveTest extends BrowserTestCase
     private function next(string $step): void
     {
         $this->tap("//nav[@aria-label='Steps']//button[.='Next: {$step}']");
-        $this->eventually(fn (): bool => str_contains(mb_strtolower($this->see('.stove-step h2')->getText()), $step), "for the step {$step}");
+        $this->eventually(fn (): bool => str_contains(mb_strtolower($this->see('.stove-step h1')->getText()), $step), "for the step {$step}");
     }
 
     private function takeOff(): void

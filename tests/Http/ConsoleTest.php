@@ -148,6 +148,26 @@ final class ConsoleTest extends HttpTestCase
         }
     }
 
+    public function test_a_plan_says_when_to_begin_and_prints_a_calendar(): void
+    {
+        $recipe = json_encode(self::RECIPE, JSON_THROW_ON_ERROR);
+        [$exit, $out, $err] = self::command('vinculum:plan', '-', $recipe, ['--ready=2030-11-29 12:00', '--zone=Europe/Berlin']);
+        self::assertSame([0, ''], [$exit, $err]);
+        $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(['begin', 'tasks', 'proven', 'notes'], array_keys($plan));
+        self::assertSame($plan['begin'], $plan['tasks'][0]['from']);
+        self::assertSame('2030-11-29T12:00:00+01:00', $plan['tasks'][count($plan['tasks']) - 1]['to']);
+        self::assertSame(['recipe', 'stage', 'kind', 'label', 'from', 'to', 'ring'], array_keys($plan['tasks'][0]));
+
+        [$exit, $out] = self::command('vinculum:plan', '-', $recipe, ['--ready=2030-11-29 12:00', '--ics']);
+        self::assertSame(0, $exit);
+        self::assertStringStartsWith("BEGIN:VCALENDAR\r\n", $out);
+
+        [$exit, , $err] = self::command('vinculum:plan', '-', $recipe, ['--ready=noonish']);
+        self::assertSame(1, $exit);
+        self::assertStringContainsString('2026-11-29 12:00', $err);
+    }
+
     /**
      * @param list<string> $options
      * @return array{int, string, string} exit code, standard output, standard error

@@ -47,7 +47,7 @@ final readonly class PreferencesController
             unset($given['was']);
             $now = PreferencesRecord::query()->first()?->preferences()->document() ?? $given;
             $merged = $was === [] ? $given : Merge::fields($now, $was, $given, ['meanings' => static fn (mixed $meaning): string => is_array($meaning) && is_string($meaning['words'] ?? null) ? $meaning['words'] : '', 'never' => static fn (mixed $named): string => is_string($named) ? $named : '']);
-            /** @var array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>} $merged */
+            /** @var array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}} $merged */
             PreferencesRecord::keep(Preferences::of($merged));
         });
         $this->household->forget();

@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, EquipmentList, Evaluation, Export, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, Tongue, VesselList } from './documents';
+import type { Batch, BatchList, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, Tongue, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -261,3 +261,11 @@ export const askTongue = (cook: string, options?: Options) =>
 /** Off the stove and into the Log. */
 export const finishCook = (cook: string, options?: Options) =>
   ask<CookFinish>(`/api/cooks/${at(cook)}/finish`, { method: 'POST', ...options });
+
+/** When to begin so that every sauce is ready; nothing is stored. */
+export const whenToBegin = (body: WhenInput, options?: Options) =>
+  ask<When>('/api/when', { method: 'POST', body, ...options });
+
+/** The same as an iCalendar file. */
+export const whenAsCalendar = (body: WhenInput, options?: Options) =>
+  ask<ExportFile>('/api/when/calendar', { method: 'POST', body, ...options });

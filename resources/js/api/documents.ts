@@ -1064,6 +1064,14 @@ export interface EvaluationRatio {
   why: string;
   value: number | null;
 }
+/**
+ * a file to save
+ */
+export interface ExportFile {
+  file: string;
+  type: string;
+  text: string;
+}
 export interface ExportInput {
   recipe: Recipe;
   /**
@@ -1900,6 +1908,31 @@ export interface Preferences {
    * these as they were seen by whoever changes them: what is not changed of them is left as it is now
    */
   was?: {};
+  /**
+   * what is cooked on, and when somebody is up
+   */
+  kitchen?: {
+    /**
+     * rings of the hob, from 1 to 12
+     */
+    rings: number;
+    /**
+     * true where there is an oven
+     */
+    oven: boolean;
+    /**
+     * a time of day, such as 7:00
+     */
+    wakes: string;
+    /**
+     * a time of day, such as 22:30; the same as wakes for a kitchen that never sleeps
+     */
+    sleeps: string;
+    /**
+     * a time zone such as Europe/Berlin, or nothing for the browser's
+     */
+    zone: string;
+  };
 }
 /**
  * what an instrument said of a batch
@@ -2611,4 +2644,67 @@ export interface VesselList {
      */
     millilitres: number;
   }[];
+}
+export interface WhenInput {
+  /**
+   * from 1 to 8 sauces
+   *
+   * @minItems 1
+   * @maxItems 8
+   */
+  batches: {
+    /**
+     * the id of a recipe
+     */
+    recipe: string;
+    /**
+     * how much of it; as written where it is absent
+     */
+    to?: string;
+    /**
+     * when it has to be ready, such as 2026-11-29 12:00; null for as soon as may be
+     */
+    ready?: string | null;
+  }[];
+  /**
+   * the time zone of the times, such as Europe/Berlin
+   */
+  zone?: string;
+}
+/**
+ * when to begin; places are shares of the picture
+ */
+export interface When {
+  begin_at: number | null;
+  begin_text: string;
+  standing_text: string;
+  proven: boolean;
+  notes: string[];
+  sauces: {
+    name: string;
+    ready_text: string;
+    is_late: boolean;
+    bars: WhenBar[];
+  }[];
+  days: {
+    label: string;
+    left: number;
+  }[];
+  you: WhenBar[];
+  rings: {
+    left: number;
+    width: number;
+    label: string;
+  }[][];
+  list: {
+    at_text: string;
+    text: string;
+    minutes_text: string;
+  }[];
+}
+export interface WhenBar {
+  left: number;
+  width: number;
+  label: string;
+  is_hands: boolean;
 }

@@ -93,6 +93,9 @@ export function BatchScreen() {
                 <Link className="do" to={`/stove?recipe=${id}&to=${encodeURIComponent(wanted.to)}`}>
                   To the stove
                 </Link>
+                <Link className="plain" to={`/when?recipe=${id}&to=${encodeURIComponent(wanted.to)}`}>
+                  When to begin
+                </Link>
                 <SaveAs recipe={answer.scale.recipe} />
               </div>
             </>

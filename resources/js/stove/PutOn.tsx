@@ -27,7 +27,7 @@ export function PutOn({ recipe = '', to = '', onBegun }: Props) {
   const recipes = shelf.data?.recipes ?? [];
   return (
     <section className="panel stove-put-on" aria-label="Put a pot on">
-      <h2>Put a pot on</h2>
+      <h1>Put a pot on</h1>
       {shelf.isSuccess && recipes.length === 0 && (
         <p>
           There is no sauce on the <Link to="/shelf">Shelf</Link> yet. With none written down,{' '}

@@ -21,9 +21,9 @@ export function StepPanel({ cook, onHappen }: Props) {
   return (
     <section className="panel stove-step" aria-label="The step">
       <header>
-        <h2>
+        <h1>
           {cook.where} · {step.heading}
-        </h2>
+        </h1>
         <span className="quiet">{cook.name}</span>
       </header>
       {step.say.map((sentence) => (

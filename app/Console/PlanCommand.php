@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\House\CalendarFile;
+use App\Http\RequestRefused;
+use App\Recipes\Evaluator;
+use App\Recipes\When;
+use Illuminate\Console\Command;
+use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Words\WhenView;
+
+final class PlanCommand extends Command
+{
+    use ReadsFile;
+
+    protected $signature = 'vinculum:plan {file* : recipe documents, or - for standard input}
+        {--ready= : when they have to be ready, such as "2026-11-29 12:00"; as soon as may be without}
+        {--zone= : a time zone such as Europe/Berlin}
+        {--ics : print iCalendar instead}';
+
+    protected $description = 'Says when to begin so that the sauces are ready, as one JSON object';
+
+    public function handle(Evaluator $evaluator, When $when, WhenView $view): int
+    {
+        $ready = $this->option('ready');
+        $zone = $this->option('zone');
+        $batches = [];
+        try {
+            /** @var list<string> $files */
+            $files = (array) $this->argument('file');
+            foreach ($files as $file) {
+                $json = $this->textOf($file);
+                if ($json === null) {
+                    return $this->failed("“{$file}” cannot be read. Name a recipe document, or - for standard input.");
+                }
+                $batches[] = ['recipe' => $evaluator->read($json), 'to' => '', 'ready' => is_string($ready) && $ready !== '' ? $ready : null];
+            }
+            $hours = $when->hours(is_string($zone) ? $zone : '');
+            $plan = $when->plan($batches, $hours);
+            $recipes = array_column($batches, 'recipe');
+            if ($this->option('ics') === true) {
+                $this->output->write(CalendarFile::of(WhenView::events($plan, $recipes)));
+
+                return self::SUCCESS;
+            }
+
+            return $this->print($view->plain($plan, $recipes, $hours));
+        } catch (InvalidRecipe|RequestRefused|UnreachableTarget $invalid) {
+            return $this->failed($invalid->getMessage());
+        }
+    }
+}

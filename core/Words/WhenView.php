@@ -1,0 +1,363 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Words;
+
+use Vinculum\Plan\Hours;
+use Vinculum\Plan\Schedule;
+use Vinculum\Plan\Task;
+use Vinculum\Plan\WhenToBegin;
+use Vinculum\Recipe\Recipe;
+
+/**
+ * When to begin, as the screen, the console and a calendar have it (when.schema.json). Places are shares of the picture.
+ */
+final readonly class WhenView
+{
+    /** Minutes apart from which two stretches of work are two. */
+    private const A_PAUSE = 1.0;
+
+    private const NARROWEST = 0.006;
+
+    /** Minutes without anything new that are drawn as long as they are. */
+    private const DRAWN_WHOLE = 30.0;
+
+    public function __construct(private Speech $speech) {}
+
+    /**
+     * @param list<Recipe> $recipes in the order they were wanted
+     * @return array<string, mixed>
+     */
+    public function of(WhenToBegin $when, array $recipes, Hours $hours): array
+    {
+        $schedule = $when->schedule;
+        $notes = $this->speech->sayAll($when->notes);
+        if ($schedule === null) {
+            return [
+                'begin_at' => null,
+                'begin_text' => 'There is no way',
+                'standing_text' => '',
+                'proven' => true,
+                'notes' => $notes,
+                'sauces' => [],
+                'days' => [],
+                'you' => [],
+                'rings' => [],
+                'list' => [],
+            ];
+        }
+        $from = $schedule->begins();
+        $to = max([$from, ...$when->ready]);
+        $at = self::scale($schedule, $from, $to);
+        $sauces = [];
+        foreach ($recipes as $sauce => $recipe) {
+            $bars = [];
+            foreach ($schedule->tasks as $i => $task) {
+                if ($task->sauce === $sauce) {
+                    $bars[] = $this->bar($task, $schedule->starts[$i], $at);
+                }
+            }
+            if ($when->isLate[$sauce]) {
+                $notes[] = "{$recipe->name} cannot be ready sooner than ".$this->day(
+                    $when->ready[$sauce],
+                    $hours,
+                    true,
+                ).'.';
+            }
+            $sauces[] = [
+                'name' => $recipe->name,
+                'ready_text' => 'ready '.$this->day($when->ready[$sauce], $hours, true),
+                'is_late' => $when->isLate[$sauce],
+                'bars' => $bars,
+            ];
+        }
+        $you = self::blocks($schedule);
+
+        return [
+            'begin_at' => round($from * 60),
+            'begin_text' => 'Begin '.$this->day($from, $hours, true),
+            'standing_text' => $this->standing($you),
+            'proven' => $schedule->isProven,
+            'notes' => $notes,
+            'sauces' => $sauces,
+            'days' => $this->days($from, $to, $hours, $at),
+            'you' => array_map(
+                fn (array $block): array => $this->place($block['from'], $block['to'], $at)
+                    + [
+                        'label' => $this->speech->grouped(round($block['to'] - $block['from']), 0).' min',
+                        'is_hands' => true,
+                    ],
+                $you,
+            ),
+            'rings' => $this->rings($schedule, $at),
+            'list' => $this->list($schedule, $recipes, $hours),
+        ];
+    }
+
+    /**
+     * As the console prints it.
+     *
+     * @param list<Recipe> $recipes
+     * @return array<string, mixed>
+     */
+    public function plain(WhenToBegin $when, array $recipes, Hours $hours): array
+    {
+        $schedule = $when->schedule;
+        $tasks = [];
+        $all = $schedule->tasks ?? [];
+        $starts = $schedule->starts ?? [];
+        foreach ($all as $i => $task) {
+            $tasks[] = [
+                'recipe' => $recipes[$task->sauce]->name,
+                'stage' => $task->stage,
+                'kind' => $task->kind,
+                'label' => $task->label,
+                'from' => $this->iso($starts[$i], $hours),
+                'to' => $this->iso($starts[$i] + $task->minutes, $hours),
+                'ring' => $task->place === 'ring',
+            ];
+        }
+        usort($tasks, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
+        $notes = $this->speech->sayAll($when->notes);
+        foreach ($recipes as $sauce => $recipe) {
+            if ($when->isLate[$sauce]) {
+                $notes[] = "{$recipe->name} cannot be ready sooner than ".$this->day(
+                    $when->ready[$sauce],
+                    $hours,
+                    true,
+                ).'.';
+            }
+        }
+
+        return [
+            'begin' => $schedule === null ? null : $this->iso($schedule->begins(), $hours),
+            'tasks' => $tasks,
+            'proven' => $schedule->isProven ?? true,
+            'notes' => $notes,
+        ];
+    }
+
+    /**
+     * What a calendar needs: each stretch of work, and what the pots do meanwhile.
+     *
+     * @param list<Recipe> $recipes
+     * @return list<array{from: float, to: float, title: string}> seconds since 1970
+     */
+    public static function events(WhenToBegin $when, array $recipes): array
+    {
+        $events = [];
+        foreach ($when->schedule->tasks ?? [] as $i => $task) {
+            if ($task->isHands && $when->schedule !== null) {
+                $events[] = [
+                    'from' => $when->schedule->starts[$i] * 60,
+                    'to' => ($when->schedule->starts[$i] + $task->minutes) * 60,
+                    'title' => $recipes[$task->sauce]->name.': '.$task->label,
+                ];
+            }
+        }
+        usort($events, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
+
+        return $events;
+    }
+
+    /**
+     * @param \Closure(float): float $at
+     * @return array<string, mixed>
+     */
+    private function bar(Task $task, float $start, \Closure $at): array
+    {
+        return $this->place($start, $start + $task->minutes, $at)
+            + ['label' => $task->label, 'is_hands' => $task->isHands];
+    }
+
+    /**
+     * A minute's place on the picture. Where nothing begins or ends for long, time is drawn shorter than it is, so that a
+     * night's soak leaves room for ten minutes of work; the list beside it gives the clock.
+     *
+     * @return \Closure(float): float
+     */
+    private static function scale(Schedule $schedule, float $from, float $to): \Closure
+    {
+        $ticks = [$from, $to];
+        foreach ($schedule->tasks as $i => $task) {
+            $ticks[] = $schedule->starts[$i];
+            $ticks[] = $schedule->starts[$i] + $task->minutes;
+        }
+        $ticks = array_values(array_unique($ticks));
+        sort($ticks);
+        $places = [0.0];
+        for ($i = 1; $i < count($ticks); $i++) {
+            $minutes = $ticks[$i] - $ticks[$i - 1];
+            $drawn = $minutes <= self::DRAWN_WHOLE
+                ? $minutes
+                : self::DRAWN_WHOLE * (1 + log($minutes / self::DRAWN_WHOLE) / 2);
+            $places[] = $places[$i - 1] + $drawn;
+        }
+        $whole = max(1.0, $places[count($places) - 1]);
+
+        return static function (float $minute) use ($ticks, $places, $whole): float {
+            for ($i = 1; $i < count($ticks); $i++) {
+                if ($minute <= $ticks[$i]) {
+                    $span = max(1e-9, $ticks[$i] - $ticks[$i - 1]);
+                    $share = max(0.0, ($minute - $ticks[$i - 1]) / $span);
+
+                    return ($places[$i - 1] + $share * ($places[$i] - $places[$i - 1])) / $whole;
+                }
+            }
+
+            return 1.0;
+        };
+    }
+
+    /**
+     * @param \Closure(float): float $at
+     * @return array{left: float, width: float}
+     */
+    private function place(float $start, float $end, \Closure $at): array
+    {
+        $left = $at($start);
+        $width = max(self::NARROWEST, $at($end) - $left);
+
+        return ['left' => round(min($left, 1 - $width), 4), 'width' => round($width, 4)];
+    }
+
+    /** @return list<array{from: float, to: float}> work without a pause */
+    private static function blocks(Schedule $schedule): array
+    {
+        $work = [];
+        foreach ($schedule->tasks as $i => $task) {
+            if ($task->isHands) {
+                $work[] = ['from' => $schedule->starts[$i], 'to' => $schedule->starts[$i] + $task->minutes];
+            }
+        }
+        usort($work, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
+        $blocks = [];
+        foreach ($work as $each) {
+            $last = count($blocks) - 1;
+            if ($last >= 0 && $each['from'] - $blocks[$last]['to'] < self::A_PAUSE) {
+                $blocks[$last] = ['from' => $blocks[$last]['from'], 'to' => $each['to']];
+            } else {
+                $blocks[] = $each;
+            }
+        }
+
+        return $blocks;
+    }
+
+    /** @param list<array{from: float, to: float}> $blocks */
+    private function standing(array $blocks): string
+    {
+        $lengths = array_map(static fn (array $block): float => $block['to'] - $block['from'], $blocks);
+
+        return 'At work '.$this->hours(array_sum($lengths)).' in all. The longest without a pause: '
+            .$this->hours(max([0.0, ...$lengths])).'.';
+    }
+
+    private function hours(float $minutes): string
+    {
+        $minutes = (int) round($minutes);
+
+        return $minutes < 60
+            ? "{$minutes} min"
+            : intdiv($minutes, 60).' h'.($minutes % 60 === 0 ? '' : ' '.($minutes % 60).' min');
+    }
+
+    /**
+     * @param \Closure(float): float $at
+     * @return list<array{label: string, left: float}> where each day begins
+     */
+    private function days(float $from, float $to, Hours $hours, \Closure $at): array
+    {
+        $zone = new \DateTimeZone($hours->zone);
+        $day = (new \DateTimeImmutable('@'.(int) ($from * 60)))->setTimezone($zone);
+        $days = [['label' => $day->format('D'), 'left' => 0.0]];
+        for ($next = $day->modify('tomorrow'); $next->getTimestamp() / 60 < $to; $next = $next->modify('tomorrow')) {
+            $days[] = [
+                'label' => $next->format('D'),
+                'left' => round($at($next->getTimestamp() / 60), 4),
+            ];
+        }
+
+        return $days;
+    }
+
+    /**
+     * @param \Closure(float): float $at
+     * @return list<list<array{label: string, left: float, width: float}>> what stands on each ring
+     */
+    private function rings(Schedule $schedule, \Closure $at): array
+    {
+        $on = [];
+        foreach ($schedule->tasks as $i => $task) {
+            if ($task->place === 'ring') {
+                $on[] = [$schedule->starts[$i], $schedule->starts[$i] + $task->minutes, $task];
+            }
+        }
+        usort($on, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $rows = [];
+        $free = [];
+        foreach ($on as [$start, $end, $task]) {
+            $row = 0;
+            while (($free[$row] ?? -INF) > $start + 1e-6) {
+                $row++;
+            }
+            $free[$row] = $end;
+            $rows[$row][] = $this->place($start, $end, $at) + ['label' => $task->label];
+        }
+
+        return array_values($rows);
+    }
+
+    /**
+     * @param list<Recipe> $recipes
+     * @return list<array{at_text: string, text: string, minutes_text: string}>
+     */
+    private function list(Schedule $schedule, array $recipes, Hours $hours): array
+    {
+        $rows = [];
+        foreach ($schedule->tasks as $i => $task) {
+            $rows[] = [
+                'at' => $schedule->starts[$i],
+                'text' => $recipes[$task->sauce]->name.': '.$task->label,
+                'minutes_text' => $this->hours($task->minutes).($task->isHands ? '' : ', by itself'),
+            ];
+        }
+        usort($rows, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+        $list = [];
+        $day = '';
+        foreach ($rows as $row) {
+            $is = $this->day($row['at'], $hours, false);
+            $list[] = [
+                'at_text' => ($is === $day ? '' : "{$is} ").$this->time($row['at'], $hours),
+                'text' => $row['text'],
+                'minutes_text' => $row['minutes_text'],
+            ];
+            $day = $is;
+        }
+
+        return $list;
+    }
+
+    /** "Friday at 16:40" */
+    private function day(float $minute, Hours $hours, bool $withTime): string
+    {
+        $at = (new \DateTimeImmutable('@'.(int) round($minute * 60)))->setTimezone(new \DateTimeZone($hours->zone));
+
+        return $at->format('l j F').($withTime ? ' at '.$at->format('G:i') : '');
+    }
+
+    private function time(float $minute, Hours $hours): string
+    {
+        return (new \DateTimeImmutable('@'.(int) round($minute * 60)))
+            ->setTimezone(new \DateTimeZone($hours->zone))
+            ->format('G:i');
+    }
+
+    private function iso(float $minute, Hours $hours): string
+    {
+        return (new \DateTimeImmutable('@'.(int) round($minute * 60)))
+            ->setTimezone(new \DateTimeZone($hours->zone))
+            ->format('Y-m-d\TH:i:sP');
+    }
+}
