@@ -311,22 +311,21 @@ final class Cook
                 $follow = $this->follow($actual, $done, $stage, $heats, $began, $within[$stage->id] ?? []);
                 $followed[$stage->id] = $follow;
                 $ended = $this->progress->ended[$heats->id] ?? $this->minute;
-                $isKnown = $follow->points !== [] || $this->truth !== null;
+                $was = $follow->at($ended);
+                // who took it off by eye is believed, unless the clock says it can hardly have been there
+                $isKnown = $follow->points !== []
+                    || $this->truth !== null
+                    || ($isOver && abs($was->value - $follow->stop) > $was->spread);
                 $goesTo = match (true) {
-                    $isOver && $isKnown => $follow->at($ended)->value,
+                    $isOver && $isKnown => $was->value,
                     $isOver || $follow->clock === null => $follow->stop,
                     default => $follow->at($follow->clock)->value,
                 };
-                $isAt = $follow->at($ended)->value;
                 // nothing weighed and nothing stirred in: it goes as far as the recipe says, as surely as that is known
                 $isAsPlanned = ! $isKnown && $follow->puts === [];
                 $all = $isAsPlanned ? $all : $all->processed(self::until($stage->process, $goesTo));
-                $sofar = $all->processed(
-                    self::until(
-                        $stage->process,
-                        min($isAt, $follow->massIn + array_sum(array_column($follow->puts, 'grams'))),
-                    ),
-                );
+                $most = $follow->massIn + array_sum(array_column($follow->puts, 'grams'));
+                $sofar = $isOver ? $all : $all->processed(self::until($stage->process, min($was->value, $most)));
             } else {
                 $sofar = $all;
             }

@@ -11,7 +11,8 @@ use Vinculum\Plan\WhenToBegin;
 use Vinculum\Recipe\Recipe;
 
 /**
- * When to begin, as the screen, the console and a calendar have it (when.schema.json). Places are shares of the picture.
+ * When to begin, as the screen, the console and a calendar have it (when.schema.json). Places are shares of the
+ * picture.
  */
 final readonly class WhenView
 {
@@ -172,8 +173,8 @@ final readonly class WhenView
     }
 
     /**
-     * A minute's place on the picture. Where nothing begins or ends for long, time is drawn shorter than it is, so that a
-     * night's soak leaves room for ten minutes of work; the list beside it gives the clock.
+     * A minute's place on the picture. Where nothing begins or ends for long, time is drawn shorter than it is, so
+     * that a night's soak leaves room for ten minutes of work; the list beside it gives the clock.
      *
      * @return \Closure(float): float
      */
