@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Pantry\Household;
 use Illuminate\Database\Eloquent\Model;
 use Vinculum\Figure\Figure;
 
@@ -34,7 +35,7 @@ final class HobRecord extends Model
     public static function known(): array
     {
         $known = [];
-        foreach (self::query()->get() as $hob) {
+        foreach (Household::stored(self::query()) as $hob) {
             $known[$hob->name] = new Figure($hob->grams_per_minute, $hob->spread, 'g/min');
         }
 

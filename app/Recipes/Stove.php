@@ -272,7 +272,7 @@ final readonly class Stove
         if ($kind === 'added' && ! isset($data['ingredient'], $data['amount'])) {
             throw InvalidRecipe::at('amount', 'is missing. Say what was stirred in, and how much of it.');
         }
-        if ($kind === 'went_in' && ! isset($data['amount']) && ! isset($data['ingredient']) && ($data['left_out'] ?? false) !== true) {
+        if ($kind === 'went_in' && ! isset($data['amount']) && ! isset($data['ingredient']) && ($data['left_out'] ?? false) !== true && ! isset($data['burst'])) {
             throw InvalidRecipe::at('amount', 'is missing. Say what went in, such as 330 g, or that it was left out.');
         }
         if ($kind === 'spilled' && ! isset($data['share'])) {

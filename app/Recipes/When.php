@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Models\CookRecord;
+use App\Models\HobRecord;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Vinculum\Plan\Hours;
@@ -60,7 +61,7 @@ final readonly class When
         }
         $kitchen = $this->household->preferences()->kitchen;
 
-        return WhenToBegin::of($wanted, Carbon::now()->getTimestamp() / 60, $kitchen['rings'], $kitchen['oven'] ? 1 : 0, $hours, $this->pace());
+        return WhenToBegin::of($wanted, Carbon::now()->getTimestamp() / 60, $kitchen['rings'], $kitchen['oven'] ? 1 : 0, $hours, $this->pace(), HobRecord::known());
     }
 
     /** How many times as long as usual this household's hands took, the last times it cooked. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Plan;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Figure;
+use Vinculum\Stove\Cook;
 use Vinculum\Stove\Step;
 use Vinculum\Stove\StepKind;
 use Vinculum\Stove\Steps;
@@ -41,9 +43,10 @@ final readonly class Tasks
 
     /**
      * @param float $pace how many times as long as usual this household's hands take
+     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Cook::hob()
      * @return list<Task> in order
      */
-    public static function of(int $sauce, Evaluation $evaluation, float $pace = 1.0): array
+    public static function of(int $sauce, Evaluation $evaluation, float $pace = 1.0, array $hobs = []): array
     {
         $tasks = [];
         $hands = [];
@@ -62,7 +65,7 @@ final readonly class Tasks
                 );
                 $hands = [];
             }
-            $tasks[] = self::alone($sauce, $step);
+            $tasks[] = self::alone($sauce, $step, $hobs);
         }
         if ($hands !== []) {
             $tasks[] = self::hands($sauce, $hands, $pace, null);
@@ -100,15 +103,18 @@ final readonly class Tasks
         );
     }
 
-    private static function alone(int $sauce, Step $step): Task
+    /** @param array<string, Figure> $hobs */
+    private static function alone(int $sauce, Step $step, array $hobs): Task
     {
+        $minutes = self::byTheHob($step, $hobs) ?? $step->minutes->value;
+
         return new Task(
             $sauce,
             [$step->id],
             $step->kind->value,
             mb_strtolower($step->title),
             $step->stage?->stage->id,
-            $step->minutes->value,
+            $minutes,
             false,
             $step->place,
             match ($step->kind) {
@@ -118,5 +124,21 @@ final readonly class Tasks
                 default => max(self::WAIT['hands'], self::RESTS_LONGER * $step->minutes->value),
             },
         );
+    }
+
+    /**
+     * What this hob took off before says more than any table; null where it is not known, or the clock decides.
+     *
+     * @param array<string, Figure> $hobs
+     */
+    private static function byTheHob(Step $step, array $hobs): ?float
+    {
+        $process = $step->stage?->stage->process;
+        if ($step->stage === null || $process === null || $process->until === null || ! $step->isReduction) {
+            return null;
+        }
+        $known = $hobs[Cook::hob($process)] ?? null;
+
+        return $known === null ? null : $step->stage->heatingMinutes + $step->stage->boiledOff / $known->value;
     }
 }

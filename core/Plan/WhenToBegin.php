@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Plan;
 
+use Vinculum\Figure\Figure;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Safety\Facts;
@@ -34,6 +35,7 @@ final readonly class WhenToBegin
      * @param list<Wanted> $wanted
      * @param float $now before which nobody can begin
      * @param float $pace how many times as long as usual this household's hands take
+     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Cook::hob()
      */
     public static function of(
         array $wanted,
@@ -42,11 +44,12 @@ final readonly class WhenToBegin
         int $ovens,
         Hours $hours,
         float $pace = 1.0,
+        array $hobs = [],
     ): self {
         $tasks = [];
         $lengths = [];
         foreach ($wanted as $sauce => $each) {
-            $own = Tasks::of($sauce, $each->evaluation, $pace);
+            $own = Tasks::of($sauce, $each->evaluation, $pace, $hobs);
             $tasks = [...$tasks, ...$own];
             $lengths[$sauce] = array_sum(array_map(static fn (Task $task): float => $task->minutes, $own));
         }

@@ -12,6 +12,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Brix;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Process;
@@ -229,7 +230,8 @@ final class Cook
                         $line->amount ?? $this->inGrams($line->id)
                     ),
                     $event->text('ingredient') !== '' ? null : $line->prep,
-                    $line->handling,
+                    // a burst chilli gives all it has
+                    $event->isTrue('burst') ? Handling::In : $line->handling,
                     $line->extent,
                     $line->lossPercent,
                     leftOut: $event->isTrue('left_out'),

@@ -9,6 +9,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Thickness;
+use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Stove\Cook;
 use Vinculum\Stove\Event;
@@ -168,6 +169,8 @@ final readonly class CookView
             'planned_text' => $event === null ? '' : trim(
                 'planned '.($planned->line->amount ?? $this->speech->grams($planned->grams)),
             ),
+            'may_burst' => $planned->line->handling === Handling::Whole && $planned->ingredient?->is('chilli') === true,
+            'is_burst' => $event?->isTrue('burst') === true,
             'note' => isset($step->notes[$id]) ? $this->speech->say($step->notes[$id]) : '',
             'is_done' => $step->kind === StepKind::Gather || $step->kind === StepKind::Prepare
                 ? ($cook->progress->ticked["{$step->id}:{$id}"] ?? isset($cook->progress->ended[$step->id]))

@@ -482,6 +482,10 @@ export interface CookEventInput {
    */
   left_out?: boolean;
   /**
+   * true for a whole chilli that burst
+   */
+  burst?: boolean;
+  /**
    * true for water that makes up for boiling too far
    */
   puts_back?: boolean;
@@ -678,6 +682,8 @@ export interface CookLine {
   planned_text: string;
   note: string;
   is_done: boolean;
+  may_burst: boolean;
+  is_burst: boolean;
 }
 export interface EvaluationTerm {
   number: EvaluationFraction;

@@ -78,6 +78,26 @@ export function StepPanel({ cook, onHappen }: Props) {
                 </button>
               </>
             )}
+            {line.may_burst && step.kind === 'strain' && (
+              <span className="stove-burst">
+                <button
+                  type="button"
+                  className="plain"
+                  aria-pressed={!line.is_burst}
+                  onClick={() => onHappen({ kind: 'went_in', line: line.id, burst: false })}
+                >
+                  It stayed whole
+                </button>
+                <button
+                  type="button"
+                  className="plain"
+                  aria-pressed={line.is_burst}
+                  onClick={() => onHappen({ kind: 'went_in', line: line.id, burst: true })}
+                >
+                  It burst
+                </button>
+              </span>
+            )}
             {other === line.id && (
               <OtherWentIn
                 line={line}

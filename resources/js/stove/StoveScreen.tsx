@@ -13,6 +13,7 @@ import { ReductionPanel } from './ReductionPanel';
 import { StepPanel } from './StepPanel';
 import { StoveSpoon } from './StoveSpoon';
 import './stove.css';
+import { Timers } from './Timers';
 import { useAlarm } from './useAlarm';
 import { useScreenOn } from './useScreenOn';
 import { useStove } from './useStove';
@@ -145,6 +146,7 @@ export function StoveScreen() {
                     </button>
                   )}
                 </nav>
+                <Timers cook={cook} now={now} onHappen={onHappen} />
                 <Instruments
                   cook={cook}
                   trouble={trouble?.message ?? ''}

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Say;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Figure;
 use Vinculum\Plan\Hours;
 use Vinculum\Plan\Schedule;
 use Vinculum\Plan\Scheduler;
@@ -141,6 +142,16 @@ final class SchedulerTest extends TestCase
             self::assertFalse($task->isHands && $tasks[$i]->isHands);
         }
         self::assertEqualsWithDelta(2 * Tasks::of(0, self::evaluated('Ketchup', ['kind' => 'simmer', 'minutes' => 40]))[0]->minutes, $tasks[0]->minutes, 1e-9);
+    }
+
+    public function test_a_hob_that_is_known_says_how_long_a_reduction_takes(): void
+    {
+        $sauce = self::evaluated('Ketchup', ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]);
+        $usual = Tasks::of(0, $sauce);
+        $known = Tasks::of(0, $sauce, 1.0, ['simmer medium 24 cm' => new Figure(11.0, 0.05, 'g/min')]);
+
+        self::assertEqualsWithDelta($sauce->cooked->stages[0]->heatingMinutes + 330 / 11.0, $known[1]->minutes, 0.01);
+        self::assertNotEqualsWithDelta($usual[1]->minutes, $known[1]->minutes, 5.0);
     }
 
     /**

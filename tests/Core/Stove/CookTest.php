@@ -149,6 +149,16 @@ final class CookTest extends TestCase
         self::assertSame(60, $far + $close);
     }
 
+    public function test_a_chilli_that_burst_gives_all_its_heat(): void
+    {
+        $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Hot', 'stages' => [['id' => 'a', 'lines' => [
+            ['id' => 'p', 'ingredient' => 'plum', 'amount' => '1 kg'], ['id' => 'h', 'ingredient' => 'habanero', 'amount' => '10 g', 'handling' => 'whole'],
+        ], 'process' => ['kind' => 'simmer', 'minutes' => 20, 'lid' => true]]]]);
+        $heat = static fn (array $events): float => Cook::of($recipe, $events, 0.0, 1.0, 60.0, Sauce::catalogue(), null)->done->tasting->value(Measure::Heat);
+
+        self::assertEqualsWithDelta(10.0, $heat([new Event(1, 0.0, 'went_in', ['line' => 'h', 'burst' => true])]) / $heat([]), 0.5);
+    }
+
     public function test_whoever_tastes_knows_the_style_and_says_it_in_words(): void
     {
         $style = Sauce::style('fruit-ketchup');
