@@ -7,6 +7,7 @@ use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FormatController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IngredientController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnIngredientController;
 use App\Http\Controllers\PantryController;
@@ -57,6 +58,18 @@ Route::post('recipes/{recipe}/batches', [BatchController::class, 'store']);
 Route::post('batches/{batch}/readings', [BatchController::class, 'read']);
 Route::delete('batches/{batch}/readings/{reading}', [BatchController::class, 'setAside'])->whereNumber('reading');
 Route::delete('batches/{batch}', [BatchController::class, 'destroy']);
+
+Route::get('log', [LogController::class, 'index']);
+Route::get('log/csv', [LogController::class, 'csv']);
+Route::get('batches/{batch}', [LogController::class, 'show']);
+Route::get('batches/{batch}/document', [LogController::class, 'document']);
+Route::get('batches/{batch}/beside/{other}', [LogController::class, 'beside']);
+Route::post('batches/{batch}/again', [LogController::class, 'again']);
+Route::post('batches/{batch}/tastings', [LogController::class, 'taste']);
+Route::delete('batches/{batch}/tastings/{tasting}', [LogController::class, 'takeBack'])->whereNumber('tasting');
+Route::post('batches/{batch}/jars', [LogController::class, 'fill']);
+Route::put('jars/{jar}', [LogController::class, 'jar'])->whereNumber('jar');
+Route::post('batches/{batch}/notes', [LogController::class, 'note']);
 
 Route::get('ingredients', IngredientController::class);
 Route::get('pantry', [PantryController::class, 'index']);

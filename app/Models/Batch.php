@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -24,18 +25,32 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property Carbon $made_on
  * @property RecipeArray $document
  * @property Frozen $frozen
+ * @property int|null $number what a jar names it by
+ * @property RecipeArray|null $planned the recipe as it was meant, where it was made otherwise
+ * @property string $words all it can be found by
+ * @property Collection<int, Tasting> $tastings
+ * @property Collection<int, JarRecord> $jars
+ * @property Collection<int, BatchNote> $notes
  * @property Collection<int, BatchReading> $readings every one that was ever taken, in order
  */
 final class Batch extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['recipe_id', 'made_on', 'document', 'frozen'];
+    protected $fillable = ['recipe_id', 'made_on', 'document', 'frozen', 'planned'];
 
     protected $with = ['readings'];
 
     /** @var array<string, string> */
-    protected $casts = ['made_on' => 'date', 'document' => DocumentCast::class, 'frozen' => DocumentCast::class];
+    protected $casts = ['made_on' => 'date', 'document' => DocumentCast::class, 'frozen' => DocumentCast::class, 'number' => 'integer', 'planned' => DocumentCast::class];
+
+    protected static function booted(): void
+    {
+        // the next number is given while the database is held, so that no two jars name one batch
+        self::creating(static function (self $batch): void {
+            $batch->number ??= 1 + (int) self::query()->max('number');
+        });
+    }
 
     /** @return BelongsTo<StoredRecipe, $this> */
     public function recipe(): BelongsTo
@@ -47,6 +62,45 @@ final class Batch extends Model
     public function readings(): HasMany
     {
         return $this->hasMany(BatchReading::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Tasting, $this> */
+    public function tastings(): HasMany
+    {
+        return $this->hasMany(Tasting::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** @return HasMany<JarRecord, $this> */
+    public function jars(): HasMany
+    {
+        return $this->hasMany(JarRecord::class, 'batch_id')->orderBy('id');
+    }
+
+    /** @return HasMany<BatchNote, $this> */
+    public function notes(): HasMany
+    {
+        return $this->hasMany(BatchNote::class)->orderBy('id');
+    }
+
+    /** The mean of what was said of it, from 1 to 9; null where nobody did. */
+    public function liking(): ?float
+    {
+        $said = $this->tastings->pluck('liking')->filter(static fn (?int $liking): bool => $liking !== null);
+
+        return $said->isEmpty() ? null : (float) $said->avg();
+    }
+
+    /**
+     * Those that all the words are found in, the latest first.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeFound(Builder $query, string $typed): void
+    {
+        foreach (array_filter(preg_split('/\s+/u', mb_strtolower(trim($typed))) ?: []) as $word) {
+            $query->whereRaw('instr(words, ?) > 0', [$word]);
+        }
+        $query->orderByDesc('made_on')->orderByDesc('number');
     }
 
     /** As core knows it: with the readings that stand. */

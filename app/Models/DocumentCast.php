@@ -15,16 +15,19 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class DocumentCast implements CastsAttributes
 {
-    public function get(Model $model, string $key, mixed $value, array $attributes): array
+    public function get(Model $model, string $key, mixed $value, array $attributes): ?array
     {
+        if ($value === null) {
+            return null;
+        }
         /** @var array<array-key, mixed> $document */
         $document = Json::arrays(Json::decode(is_string($value) ? $value : '{}'));
 
         return $document;
     }
 
-    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return Json::encode(is_array($value) ? $value : []);
+        return $value === null ? null : Json::encode(is_array($value) ? $value : []);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\Batch;
 use App\Models\CookRecord;
+use App\Models\JarRecord;
 use App\Models\OwnIngredientRecord;
 use App\Models\OwnStyle;
 use App\Models\StoredRecipe;
@@ -39,5 +40,7 @@ final class VinculumServiceProvider extends ServiceProvider
         Route::model('batch', Batch::class);
         Route::model('style', OwnStyle::class);
         Route::model('cook', CookRecord::class);
+        Route::model('other', Batch::class);
+        Route::model('jar', JarRecord::class);
     }
 }

@@ -43,7 +43,7 @@ final readonly class Stove
     /** Things that happen in one cook: a pot stirred and weighed for a day. */
     private const MOST_EVENTS = 2000;
 
-    public function __construct(private Household $household, private Evaluator $evaluator, private Planner $planner, private Styles $styles, private Adjuster $adjuster, private Speech $speech) {}
+    public function __construct(private Household $household, private Evaluator $evaluator, private Planner $planner, private Styles $styles, private Adjuster $adjuster, private Speech $speech, private Journal $journal) {}
 
     /** Seconds since 1970. */
     public static function now(): float
@@ -191,11 +191,27 @@ final readonly class Stove
                 $this->learn($cook);
                 $batch = $record->recipe()->firstOrFail()->batches()->create($this->made($cook, $record));
                 $record->batch_id = $batch->id;
+                $this->tellTheLog($batch, $cook);
             }
             $record->save();
 
             return $batch ?? null;
         });
+    }
+
+    /** What was said with the spoon in the pot, and what was noted down. */
+    private function tellTheLog(Batch $batch, Cook $cook): void
+    {
+        foreach ($cook->progress->events as $event) {
+            $feels = $event->kind === 'felt' && is_array($event->data['feels'] ?? null) ? array_filter($event->data['feels']) : [];
+            if ($feels !== []) {
+                $batch->tastings()->create(['on' => Carbon::today(), 'hot' => true, 'with' => 'the spoon, in the pot', 'feels' => $feels]);
+            }
+            if ($event->kind === 'note' && $event->text('text') !== '') {
+                $batch->notes()->create(['text' => $event->text('text')]);
+            }
+        }
+        $this->journal->index($batch->refresh());
     }
 
     /** What the hobs took off, for the next time. */
@@ -212,7 +228,7 @@ final readonly class Stove
     }
 
     /**
-     * @return array{made_on: Carbon, document: array<string, mixed>, frozen: array<string, mixed>}
+     * @return array{made_on: Carbon, document: array<string, mixed>, frozen: array<string, mixed>, planned: array<string, mixed>}
      */
     private function made(Cook $cook, CookRecord $record): array
     {
@@ -224,7 +240,7 @@ final readonly class Stove
         }
         $kept = RecipeDocument::read($record->document);
 
-        return ['made_on' => Carbon::today(), 'document' => RecipeDocument::write($cook->done->recipe->withStages($cook->done->recipe->stages, $kept->extra)), 'frozen' => $frozen];
+        return ['made_on' => Carbon::today(), 'document' => RecipeDocument::write($cook->done->recipe->withStages($cook->done->recipe->stages, $kept->extra)), 'frozen' => $frozen, 'planned' => $record->document];
     }
 
     /** @return array<string, Instrument> by what they read */

@@ -9,6 +9,7 @@ use App\Http\Resources\BatchResource;
 use App\Models\Batch;
 use App\Models\StoredRecipe;
 use App\Recipes\Evaluator;
+use App\Recipes\Journal;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -28,14 +29,21 @@ final class BatchController
         return ['batches' => BatchResource::collection($recipe->batches()->get())];
     }
 
-    public function store(StoredRecipe $recipe, Evaluator $evaluator): BatchResource
+    public function store(StoredRecipe $recipe, Evaluator $evaluator, Journal $journal): BatchResource
     {
         $evaluation = $evaluator->stored($recipe);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
         }
 
-        return new BatchResource($recipe->batches()->create(['made_on' => Carbon::today(), 'document' => $recipe->document, 'frozen' => MadeBatch::freeze($evaluation)]));
+        $batch = DB::transaction(static function () use ($recipe, $evaluation, $journal): Batch {
+            $batch = $recipe->batches()->create(['made_on' => Carbon::today(), 'document' => $recipe->document, 'frozen' => MadeBatch::freeze($evaluation)]);
+            $journal->index($batch);
+
+            return $batch;
+        });
+
+        return new BatchResource($batch);
     }
 
     /** One reading more; or one instead of another, which is kept beside it and stands no longer. */

@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TextInput, Tongue, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -117,6 +117,10 @@ export const listBatches = (recipe: string, options?: Options) =>
 /** Made today: its figures are frozen. */
 export const makeBatch = (recipe: string, options?: Options) =>
   ask<Batch>(`/api/recipes/${at(recipe)}/batches`, { method: 'POST', ...options });
+
+/** A batch with all that happened to it. */
+export const readBatch = (batch: string, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}`, { method: 'GET', ...options });
 
 /** Forget a batch. */
 export const deleteBatch = (batch: string, options?: Options) =>
@@ -269,3 +273,43 @@ export const whenToBegin = (body: WhenInput, options?: Options) =>
 /** The same as an iCalendar file. */
 export const whenAsCalendar = (body: WhenInput, options?: Options) =>
   ask<ExportFile>('/api/when/calendar', { method: 'POST', body, ...options });
+
+/** What was made, the latest first. */
+export const readLog = (query: { q?: string; page?: string }, options?: Options) =>
+  ask<LogList>('/api/log', { method: 'GET', query, ...options });
+
+/** The Log as a table. */
+export const logAsCsv = (options?: Options) =>
+  ask<ExportFile>('/api/log/csv', { method: 'GET', ...options });
+
+/** A batch in the open format. */
+export const batchDocument = (batch: string, options?: Options) =>
+  ask<ExportFile>(`/api/batches/${at(batch)}/document`, { method: 'GET', ...options });
+
+/** Two batches, and what differs. */
+export const besideBatch = (batch: string, other: string, options?: Options) =>
+  ask<Beside>(`/api/batches/${at(batch)}/beside/${at(other)}`, { method: 'GET', ...options });
+
+/** A recipe of it as it was made. */
+export const makeAgain = (batch: string, options?: Options) =>
+  ask<RecipeRecord>(`/api/batches/${at(batch)}/again`, { method: 'POST', ...options });
+
+/** What somebody said of it. */
+export const tasteBatch = (batch: string, body: TastingInput, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/tastings`, { method: 'POST', body, ...options });
+
+/** A tasting that was a mistake. */
+export const takeTastingBack = (batch: string, tasting: string, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/tastings/${at(tasting)}`, { method: 'DELETE', ...options });
+
+/** Jars that were filled. */
+export const fillJars = (batch: string, body: JarsInput, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/jars`, { method: 'POST', body, ...options });
+
+/** What became of a jar. */
+export const changeJar = (jar: string, body: JarInput, options?: Options) =>
+  ask<LoggedBatch>(`/api/jars/${at(jar)}`, { method: 'PUT', body, ...options });
+
+/** A remark on it. */
+export const noteBatch = (batch: string, body: BatchNoteInput, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/notes`, { method: 'POST', body, ...options });

@@ -424,6 +424,34 @@ export interface OwnIngredient {
   )[];
   [k: string]: unknown;
 }
+export interface BatchNoteInput {
+  /**
+   * a remark
+   */
+  text: string;
+}
+/**
+ * two batches, and what differs
+ */
+export interface Beside {
+  number: number;
+  name: string;
+  tastes: {
+    label: string;
+    share: number;
+    text: string;
+  }[];
+  lines: {
+    name: string;
+    one: string;
+    other: string;
+  }[];
+  stages: {
+    name: string;
+    one: string;
+    other: string;
+  }[];
+}
 /**
  * what a proposal brings into the sauce that was not in it
  */
@@ -1570,6 +1598,155 @@ export interface IngredientList {
     starting_amount: string;
   }[];
 }
+export interface JarInput {
+  /**
+   * one of fridge, freezer, shelf
+   */
+  place?: 'fridge' | 'freezer' | 'shelf';
+  /**
+   * a day, such as 2026-11-24, or null
+   */
+  opened_on?: string | null;
+  /**
+   * a day, such as 2026-11-24, or null
+   */
+  gone_on?: string | null;
+  /**
+   * to whom it was given
+   */
+  given_to?: string;
+}
+export interface JarsInput {
+  /**
+   * how many, from 1 to 60
+   */
+  count: number;
+  /**
+   * millilitres from 10 to 20000, or null
+   */
+  size_ml?: number | null;
+  /**
+   * one of jar, bottle, tub, bag
+   */
+  kind?: 'jar' | 'bottle' | 'tub' | 'bag';
+  /**
+   * one of fridge, freezer, shelf
+   */
+  place?: 'fridge' | 'freezer' | 'shelf';
+}
+/**
+ * what was made, the latest first, and what to use first
+ */
+export interface LogList {
+  count: number;
+  page: number;
+  pages: number;
+  batches: {
+    id: string;
+    number: number;
+    name: string;
+    made_text: string;
+    said_text: string;
+    jars_text: string;
+  }[];
+  use_first: {
+    batch: string;
+    text: string;
+    until_text: string;
+    is_past: boolean;
+  }[];
+}
+/**
+ * a batch with all that happened to it
+ */
+export interface LoggedBatch {
+  id: string;
+  recipe: string;
+  number: number;
+  name: string;
+  made_on: string;
+  made_text: string;
+  makes_text: string;
+  liking_text: string;
+  jars: {
+    id: number;
+    label: string;
+    kind: string;
+    place: string;
+    size_text: string;
+    state: 'full' | 'open' | 'gone';
+    given_to: string;
+    keep_until_text: string;
+    is_past: boolean;
+  }[];
+  went_in: {
+    name: string;
+    planned: string;
+    actual: string;
+  }[];
+  figures: {
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
+    estimate_text: string;
+    now_text: string;
+    moved_text: string;
+    offer: null | {
+      text: string;
+      ingredient: OwnIngredient;
+    };
+  }[];
+  readings: {
+    id: number;
+    stands: boolean;
+    note: string;
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
+    value: number;
+    text: string;
+    instrument: 'calibrated' | 'uncalibrated' | 'strips';
+    hot: boolean;
+    rested: boolean;
+    question: string;
+  }[];
+  tastings: {
+    id: number;
+    when_text: string;
+    who: string;
+    said: {
+      label: string;
+      text: string;
+    }[];
+    liking: number | null;
+    note: string;
+  }[];
+  notes: {
+    id: number;
+    text: string;
+    on_text: string;
+  }[];
+  /**
+   * what was stirred in to taste, in order
+   */
+  stirred_in: string[];
+  contains: string[];
+  cautions: Caution[];
+  times: KeepingTime;
+  likes: {
+    who: string;
+    tastings_text: string;
+    tastes: {
+      label: string;
+      text: string;
+      known: boolean;
+    }[];
+  }[];
+}
 export interface OnHandInput {
   /**
    * true or false
@@ -2599,6 +2776,65 @@ export interface Swap {
     brings: Brings;
     handling_text: string;
   }[];
+}
+export interface TastingInput {
+  /**
+   * a day, such as 2026-11-24
+   */
+  on?: string;
+  /**
+   * who tasted; nothing for whoever keeps the Log
+   */
+  who?: string;
+  /**
+   * true where it was hot
+   */
+  hot?: boolean;
+  /**
+   * what it was eaten with
+   */
+  with?: string;
+  /**
+   * what the spoon says, in steps
+   */
+  feels?: {
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sweet?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    sour?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    salty?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    umami?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    hot?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    thick?: number;
+    /**
+     * steps from -12 to 12, positive is too much
+     */
+    rich?: number;
+  };
+  /**
+   * from 1 to 9, or null
+   */
+  liking?: number | null;
+  /**
+   * a remark
+   */
+  note?: string;
 }
 export interface TextInput {
   /**

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\BatchNoteRequest;
+use App\Http\Requests\JarRequest;
+use App\Http\Requests\JarsRequest;
+use App\Http\Requests\TastingRequest;
+use App\Http\Resources\LoggedBatch;
+use App\Http\Resources\RecipeResource;
+use App\Models\Batch;
+use App\Models\JarRecord;
+use App\Recipes\Journal;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Vinculum\Figure\Csv;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Words\LogView;
+
+/** What was made: batches, jars, tastings, notes. */
+final readonly class LogController
+{
+    public function __construct(private Journal $journal, private LogView $view) {}
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function index(Request $request): array
+    {
+        $today = Carbon::today()->toDateString();
+        $query = Batch::query()->found((string) $request->query('q', ''));
+        $count = (clone $query)->reorder()->count();
+        $page = max(0, (int) $request->query('page', '0'));
+
+        return [
+            'count' => $count,
+            'page' => $page,
+            'pages' => (int) max(1, ceil($count / Journal::PAGE)),
+            'batches' => $query->with(['tastings', 'jars'])->without('readings')->offset($page * Journal::PAGE)->limit(Journal::PAGE)->get()->map(fn (Batch $batch): array => $this->row($batch, $today))->values()->all(),
+            'use_first' => array_map(fn (JarRecord $jar): array => [
+                'batch' => $jar->batch_id,
+                'text' => "{$jar->batch->document['name']}, {$jar->batch->number}{$jar->label}".($jar->opened_on === null ? '' : ', opened'),
+                'until_text' => $jar->keep_until === null ? '' : 'by '.$this->view->short($jar->keep_until->toDateString(), $today),
+                'is_past' => $jar->keep_until !== null && $jar->keep_until->toDateString() < $today,
+            ], $this->journal->useFirst()),
+        ];
+    }
+
+    public function show(Batch $batch): LoggedBatch
+    {
+        return new LoggedBatch($batch);
+    }
+
+    public function taste(Batch $batch, TastingRequest $request): LoggedBatch
+    {
+        $said = $request->said();
+        if (isset($said['on']) && $said['on'] > Carbon::today()->toDateString()) {
+            throw InvalidRecipe::at('on', 'is a day to come. Expected: the day it was tasted.');
+        }
+        if (($said['feels'] ?? []) === [] && ! isset($said['liking']) && trim($said['note'] ?? '') === '') {
+            throw InvalidRecipe::at('feels', 'Say something of it: a taste, how well it is liked, or a note.');
+        }
+        $this->journal->taste($batch, $said);
+
+        return new LoggedBatch($batch->refresh());
+    }
+
+    public function takeBack(Batch $batch, int $tasting): LoggedBatch
+    {
+        $batch->tastings()->findOrFail($tasting)->delete();
+        $this->journal->index($batch->refresh());
+
+        return new LoggedBatch($batch);
+    }
+
+    public function fill(Batch $batch, JarsRequest $request): LoggedBatch
+    {
+        $this->journal->fill($batch, $request->count(), $request->sizeMl(), $request->kind(), $request->place());
+
+        return new LoggedBatch($batch->refresh());
+    }
+
+    public function jar(JarRecord $jar, JarRequest $request): LoggedBatch
+    {
+        $this->journal->change($jar, $request->changes());
+
+        return new LoggedBatch($jar->batch->refresh());
+    }
+
+    public function note(Batch $batch, BatchNoteRequest $request): LoggedBatch
+    {
+        $batch->notes()->create(['text' => $request->words()]);
+        $this->journal->index($batch->refresh());
+
+        return new LoggedBatch($batch);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function beside(Batch $batch, Batch $other): array
+    {
+        return ['number' => $other->number ?? 0, 'name' => $other->document['name']] + $this->view->beside($this->journal->beside($batch, $other));
+    }
+
+    public function again(Batch $batch): JsonResponse
+    {
+        return (new RecipeResource($this->journal->again($batch)))->response()->setStatusCode(201);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function document(Batch $batch): array
+    {
+        return ['file' => "batch-{$batch->number}.json", 'type' => 'application/json', 'text' => json_encode($this->journal->document($batch), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function csv(): array
+    {
+        $rows = [['number', 'name', 'made on', 'liking', 'tastings', 'jars left', 'jars']];
+        foreach (Batch::query()->found('')->with(['tastings', 'jars'])->without('readings')->lazy() as $batch) {
+            $rows[] = [(string) $batch->number, $batch->document['name'], $batch->made_on->toDateString(), $batch->liking() === null ? '' : (string) round($batch->liking(), 2), (string) $batch->tastings->count(), (string) $batch->jars->whereNull('gone_on')->count(), (string) $batch->jars->count()];
+        }
+
+        return ['file' => 'log.csv', 'type' => 'text/csv', 'text' => Csv::of($rows)];
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Batch $batch, string $today): array
+    {
+        $last = $batch->tastings->last();
+        $liking = $batch->liking();
+        $left = $batch->jars->whereNull('gone_on')->count();
+
+        return [
+            'id' => $batch->id,
+            'number' => $batch->number ?? 0,
+            'name' => $batch->document['name'],
+            'made_text' => $this->view->short($batch->made_on->toDateString(), $today),
+            'said_text' => $liking !== null ? 'liked '.rtrim(rtrim(number_format($liking, 1), '0'), '.').' of 9' : ($last === null ? '' : $this->view->inAWord($last->said()->feels)),
+            'jars_text' => $batch->jars->isEmpty() ? '' : ($left === 0 ? 'gone' : ($left === 1 ? '1 jar' : "{$left} jars")),
+        ];
+    }
+}

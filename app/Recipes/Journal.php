@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use App\Http\RequestRefused;
+use App\Models\Batch;
+use App\Models\JarRecord;
+use App\Models\StoredRecipe;
+use App\Models\Tasting;
+use App\Support\Json;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Log\Beside;
+use Vinculum\Log\Ideal;
+use Vinculum\Log\Jar;
+use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Safety\Facts;
+use Vinculum\Safety\KeepingTime;
+use Vinculum\Solve\Feel;
+use Vinculum\Taste\Measure;
+
+/** The Log: what was made, in which jars it is, what was said of it, and what this household seems to like. */
+final readonly class Journal
+{
+    public const PAGE = 30;
+
+    /** Tastings that what somebody likes is worked out from: the latest of its kind. */
+    private const TASTINGS = 60;
+
+    private const USE_FIRST = 6;
+
+    public function __construct(private Evaluator $evaluator, private Styles $styles) {}
+
+    public function evaluated(Batch $batch): Evaluation
+    {
+        try {
+            return $this->evaluator->evaluate(RecipeDocument::read($batch->document));
+        } catch (InvalidRecipe $why) {
+            throw RequestRefused::broken(rtrim($why->getMessage(), '.').'.');
+        }
+    }
+
+    /** What a batch keeps for, its own meter heard. */
+    public function keeps(Batch $batch, Evaluation $asMade): ?KeepingTime
+    {
+        $made = $batch->made();
+
+        return KeepingTime::of(Facts::of($asMade, $made->measured('ph', decidingOnly: true), $made->measured('ph')));
+    }
+
+    /**
+     * @param array{on?: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string} $said
+     */
+    public function taste(Batch $batch, array $said): void
+    {
+        $batch->tastings()->create([
+            'on' => isset($said['on']) ? Carbon::parse($said['on']) : Carbon::today(), 'who' => trim($said['who'] ?? ''), 'hot' => $said['hot'] ?? false, 'with' => trim($said['with'] ?? ''),
+            'feels' => $said['feels'] ?? [], 'liking' => $said['liking'] ?? null, 'note' => trim($said['note'] ?? ''),
+        ]);
+        $this->index($batch->refresh());
+    }
+
+    /** So many jars more, each with a letter of its own. */
+    public function fill(Batch $batch, int $count, ?float $sizeMl, string $kind, string $place): void
+    {
+        DB::transaction(function () use ($batch, $count, $sizeMl, $kind, $place): void {
+            $until = Jar::keepUntil($batch->made_on->toDateString(), $place, null, $this->keeps($batch, $this->evaluated($batch)));
+            $there = $batch->jars()->count();
+            for ($i = 0; $i < $count; $i++) {
+                $batch->jars()->create(['label' => self::letter($there + $i), 'size_ml' => $sizeMl, 'kind' => $kind, 'place' => $place, 'keep_until' => $until]);
+            }
+        });
+        $this->index($batch->refresh());
+    }
+
+    /**
+     * A jar was opened, moved, given away or emptied; null takes it back.
+     *
+     * @param array<string, string|null> $changes
+     */
+    public function change(JarRecord $jar, array $changes): void
+    {
+        DB::transaction(function () use ($jar, $changes): void {
+            $jar->fill($changes);
+            $jar->keep_until = self::day(Jar::keepUntil($jar->batch->made_on->toDateString(), $jar->place, $jar->opened_on?->toDateString(), $this->keeps($jar->batch, $this->evaluated($jar->batch))));
+            $jar->save();
+        });
+        $this->index($jar->batch->refresh());
+    }
+
+    /** The keep-until of every jar anew: a reading may have moved what the sauce keeps for. */
+    public function redate(Batch $batch): void
+    {
+        $times = $this->keeps($batch, $this->evaluated($batch));
+        foreach ($batch->jars as $jar) {
+            $jar->keep_until = self::day(Jar::keepUntil($batch->made_on->toDateString(), $jar->place, $jar->opened_on?->toDateString(), $times));
+            $jar->save();
+        }
+        $this->index($batch);
+    }
+
+    /** All that a batch can be found by, written beside it. */
+    public function index(Batch $batch): void
+    {
+        $words = ["no. {$batch->number}", $batch->document['name'], $batch->made_on->format('F Y'), $batch->made_on->toDateString()];
+        foreach ($batch->document['stages'] as $stage) {
+            foreach ($stage['lines'] ?? [] as $line) {
+                $words[] = str_replace('-', ' ', $line['ingredient']);
+            }
+        }
+        foreach ($batch->tastings as $tasting) {
+            $words[] = "{$tasting->who} {$tasting->with} {$tasting->note}";
+            $words[] = ($tasting->liking ?? 0) >= 7 ? 'liked' : '';
+            foreach ($tasting->feels as $feel => $steps) {
+                $words[] = $steps === 0 ? '' : ($steps > 0 ? "too {$feel}" : "not {$feel} enough");
+            }
+        }
+        foreach ($batch->jars as $jar) {
+            $words[] = "{$batch->number}{$jar->label} {$jar->place} {$jar->given_to}".($jar->gone_on === null ? '' : ' gone');
+        }
+        foreach ($batch->notes as $note) {
+            $words[] = $note->text;
+        }
+        $batch->newQuery()->whereKey($batch->id)->toBase()->update(['words' => mb_strtolower(implode(' ', array_filter($words)))]);
+    }
+
+    /** The same sauce as it was made, a recipe of its own that knows where it came from. */
+    public function again(Batch $batch): StoredRecipe
+    {
+        return DB::transaction(static function () use ($batch): StoredRecipe {
+            $document = ['name' => mb_substr("{$batch->document['name']}, as no. {$batch->number}", 0, 120)] + $batch->document;
+            $kept = StoredRecipe::keep($document);
+            $kept->forceFill(['variant_of' => $batch->recipe->variant_of ?? $batch->recipe_id])->save();
+
+            return $kept;
+        });
+    }
+
+    public function beside(Batch $one, Batch $other): Beside
+    {
+        return Beside::of($this->evaluated($one), $this->evaluated($other));
+    }
+
+    /**
+     * What each taster seems to like in this batch's style: nobody named is whoever keeps the Log.
+     *
+     * @return array<string, Ideal> by taster
+     */
+    public function likes(?string $style): array
+    {
+        $of = $this->styles->of($style);
+        if ($of === null || $style === null) {
+            return [];
+        }
+        $said = [];
+        $tastings = Tasting::query()->select('tastings.*')->join('batches', 'batches.id', '=', 'tastings.batch_id')
+            ->whereRaw("json_extract(batches.document, '$.style') = ?", [$style])->orderByDesc('tastings.id')->limit(self::TASTINGS)->get();
+        $batches = Batch::query()->whereKey($tastings->pluck('batch_id')->unique()->all())->get()->keyBy('id');
+        foreach ($tastings as $tasting) {
+            $batch = $batches[$tasting->batch_id] ?? null;
+            if ($batch === null) {
+                continue;
+            }
+            $at = [];
+            foreach ($batch->made()->tastes() as $measure => $value) {
+                $aim = $of->band(Measure::from($measure))?->aim;
+                if ($aim !== null) {
+                    $at[Feel::ofMeasure(Measure::from($measure))->value] = Measure::from($measure)->steps($aim, $value);
+                }
+            }
+            $note = $tasting->said();
+            $feels = array_map(floatval(...), array_intersect_key($note->feels, $at));
+            // who says one thing of a sauce has looked at the rest as well
+            $said[$note->who][] = ['at' => $at, 'feels' => $feels === [] ? [] : $feels + array_fill_keys(array_keys($at), 0.0), 'liking' => $note->liking];
+        }
+
+        return array_map(static fn (array $of): Ideal => Ideal::of(array_map(static fn (Measure $measure): string => Feel::ofMeasure($measure)->value, Measure::cases()), $of), $said);
+    }
+
+    /** @return list<JarRecord> */
+    public function useFirst(): array
+    {
+        return array_values(JarRecord::query()->toUseFirst(self::USE_FIRST)->get()->all());
+    }
+
+    /**
+     * A batch as the open format has it (docs/format.md).
+     *
+     * @return array<string, mixed>
+     */
+    public function document(Batch $batch): array
+    {
+        return [
+            'format' => 'vinculum-batch', 'version' => 1, 'number' => $batch->number, 'recipe' => $batch->document, 'frozen' => $batch->frozen, 'made_on' => $batch->made_on->toDateString(),
+            'planned' => $batch->planned === null ? null : Json::arrays(Json::decode((string) $batch->getRawOriginal('planned'))),
+            'readings' => $batch->readings->map(static fn ($reading): array => ['what' => $reading->kind, 'value' => $reading->value, 'instrument' => $reading->instrument, 'hot' => $reading->hot, 'stands' => $reading->stands(), 'note' => $reading->note])->all(),
+            'tastings' => $batch->tastings->map(static fn (Tasting $tasting): array => ['at' => $tasting->on->toDateString(), 'who' => $tasting->who, 'hot' => $tasting->hot, 'with' => $tasting->with, 'feels' => (object) $tasting->feels, 'liking' => $tasting->liking, 'note' => $tasting->note])->all(),
+            'jars' => $batch->jars->map(static fn (JarRecord $jar): array => ['label' => $jar->label, 'size_ml' => $jar->size_ml, 'kind' => $jar->kind, 'place' => $jar->place, 'opened_on' => $jar->opened_on?->toDateString(), 'gone_on' => $jar->gone_on?->toDateString(), 'given_to' => $jar->given_to, 'keep_until' => $jar->keep_until?->toDateString()])->all(),
+            'notes' => $batch->notes->map(static fn ($note): string => $note->text)->all(),
+        ];
+    }
+
+    private static function day(?string $day): ?Carbon
+    {
+        return $day === null ? null : Carbon::parse($day);
+    }
+
+    /** A, B, … Z, AA */
+    private static function letter(int $place): string
+    {
+        return ($place >= 26 ? self::letter(intdiv($place, 26) - 1) : '').chr(65 + $place % 26);
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Log;
+
+use Vinculum\Figure\Figure;
+
+/**
+ * What somebody seems to like in one kind of sauce: a point, in noticeable steps from the style's aim, one number for
+ * each taste, and how well it is known.
+ *
+ * Before any tasting it is 0 ± 1.5 steps. "Less sour, clearly" of a sauce is an observation that the ideal is two steps
+ * below it, ± 1; a liking falls with the squared distance from it. The observations of taste are linear and Gaussian, and
+ * bring it up to date in closed form; the likings by Laplace's approximation, a few Gauss-Newton steps to the mode.
+ */
+final readonly class Ideal
+{
+    /** Standard deviation before any tasting, steps. */
+    public const PRIOR = 1.5;
+
+    /** Of what a spoon says, steps. */
+    private const SAID = 1.0;
+
+    /** A sauce at the ideal is liked so much, and a sauce so many steps off one point less; judgement. */
+    private const BEST = 8.0;
+    private const POINT_PER_SQUARE = 0.35;
+
+    /** Of a liking, points of nine; judgement. */
+    private const LIKED = 1.2;
+
+    /** From a standard deviation to the half-width of a four-in-five interval. */
+    private const HALF_WIDTHS = 1.2816;
+
+    private const ROUNDS = 8;
+
+    /**
+     * @param list<string> $tastes names, in order
+     * @param array<int, float> $mode steps from the aim
+     * @param array<int, float> $deviations steps
+     */
+    private function __construct(
+        private array $tastes,
+        private array $mode,
+        private array $deviations,
+        public int $tastings,
+    ) {}
+
+    /**
+     * @param list<string> $tastes
+     * @param list<array{at: array<string, float>, feels: array<string, float>, liking: int|null}> $said
+     *     at: where the tasted sauce stands, steps from the aim, by taste; feels: steps too much, by taste
+     */
+    public static function of(array $tastes, array $said): self
+    {
+        $count = count($tastes);
+        $mode = array_fill(0, $count, 0.0);
+        $precision = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $precision = array_fill(0, $count, array_fill(0, $count, 0.0));
+            $gradient = array_fill(0, $count, 0.0);
+            for ($j = 0; $j < $count; $j++) {
+                $precision[$j][$j] = 1 / self::PRIOR ** 2;
+                $gradient[$j] = -$mode[$j] / self::PRIOR ** 2;
+            }
+            foreach ($said as $each) {
+                foreach ($tastes as $j => $taste) {
+                    if (isset($each['feels'][$taste], $each['at'][$taste])) {
+                        $wanted = $each['at'][$taste] - $each['feels'][$taste];
+                        $precision[$j][$j] += 1 / self::SAID ** 2;
+                        $gradient[$j] += ($wanted - $mode[$j]) / self::SAID ** 2;
+                    }
+                }
+                if ($each['liking'] === null) {
+                    continue;
+                }
+                $expected = self::BEST;
+                $slope = array_fill(0, $count, 0.0);
+                foreach ($tastes as $j => $taste) {
+                    $off = ($each['at'][$taste] ?? 0.0) - $mode[$j];
+                    $expected -= self::POINT_PER_SQUARE * $off ** 2;
+                    $slope[$j] = 2 * self::POINT_PER_SQUARE * $off;
+                }
+                if ($expected < TastingNote::LEAST_LIKED && $each['liking'] <= TastingNote::LEAST_LIKED + 1) {
+                    // no lower than the lowest: how far off it is, it does not say
+                    continue;
+                }
+                $surprise = ($each['liking'] - $expected) / self::LIKED ** 2;
+                for ($j = 0; $j < $count; $j++) {
+                    $gradient[$j] += $slope[$j] * $surprise;
+                    for ($k = 0; $k < $count; $k++) {
+                        $precision[$j][$k] += $slope[$j] * $slope[$k] / self::LIKED ** 2;
+                    }
+                }
+            }
+            $step = self::solved($precision, $gradient);
+            for ($j = 0; $j < $count; $j++) {
+                // a liking is no parabola far away, so nobody leaps
+                $mode[$j] += max(-1.0, min(1.0, $step[$j]));
+            }
+        }
+        $deviations = [];
+        for ($j = 0; $j < $count; $j++) {
+            $unit = array_fill(0, $count, 0.0);
+            $unit[$j] = 1.0;
+            $deviations[] = sqrt(max(0.0, self::solved($precision, $unit)[$j]));
+        }
+
+        return new self($tastes, $mode, $deviations, count($said));
+    }
+
+    /** Steps from the aim, four times in five. */
+    public function point(string $taste): Figure
+    {
+        $j = (int) array_search($taste, $this->tastes, true);
+
+        return Figure::even($this->mode[$j], self::HALF_WIDTHS * $this->deviations[$j], 'steps');
+    }
+
+    /** Whether it is known to lie on one side of the aim. */
+    public function isKnown(string $taste): bool
+    {
+        $figure = $this->point($taste);
+
+        return $figure->low() > 0.0 || $figure->high() < 0.0;
+    }
+
+    /**
+     * By Gauss and Jordan with pivots; the matrix is positive definite.
+     *
+     * @param array<int, array<int, float>> $matrix
+     * @param array<int, float> $right
+     * @return array<int, float>
+     */
+    private static function solved(array $matrix, array $right): array
+    {
+        $count = count($right);
+        for ($i = 0; $i < $count; $i++) {
+            $pivot = $matrix[$i][$i];
+            for ($row = 0; $row < $count; $row++) {
+                if ($row === $i) {
+                    continue;
+                }
+                $factor = $matrix[$row][$i] / $pivot;
+                for ($column = $i; $column < $count; $column++) {
+                    $matrix[$row][$column] -= $factor * $matrix[$i][$column];
+                }
+                $right[$row] -= $factor * $right[$i];
+            }
+        }
+        $solution = [];
+        for ($i = 0; $i < $count; $i++) {
+            $solution[] = $right[$i] / $matrix[$i][$i];
+        }
+
+        return $solution;
+    }
+}

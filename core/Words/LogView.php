@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Words;
+
+use Vinculum\Log\Beside;
+use Vinculum\Log\Ideal;
+use Vinculum\Solve\Feel;
+use Vinculum\Taste\Measure;
+
+/** What was made and what was said of it, in words. */
+final readonly class LogView
+{
+    /** Steps that fill a bar to its end. */
+    private const WIDE = 3.0;
+
+    /** Steps from which a difference has a bar's word. */
+    private const TOLD_FROM = 0.25;
+
+    public function __construct(private Speech $speech) {}
+
+    /** "Tuesday 24 November", and the year where it is another one. */
+    public function day(string $day, string $today): string
+    {
+        $date = new \DateTimeImmutable($day);
+
+        return $date->format(substr($day, 0, 4) === substr($today, 0, 4) ? 'l j F' : 'j F Y');
+    }
+
+    /** "24 Nov" */
+    public function short(string $day, string $today): string
+    {
+        $date = new \DateTimeImmutable($day);
+
+        return $date->format(substr($day, 0, 4) === substr($today, 0, 4) ? 'j M' : 'j M Y');
+    }
+
+    /**
+     * What a spoon said of each taste: "fine", "a touch less", "more".
+     *
+     * @param array<string, float> $feels steps by Feel value, positive is too much
+     * @return list<array{label: string, text: string}>
+     */
+    public function said(array $feels): array
+    {
+        return array_map(
+            fn (Measure $measure): array => [
+                'label' => $this->speech->label($measure),
+                'text' => $this->wanted($feels[Feel::ofMeasure($measure)->value] ?? 0.0),
+            ],
+            Measure::cases(),
+        );
+    }
+
+    private function wanted(float $steps): string
+    {
+        $word = $steps > 0.0 ? 'less' : 'more';
+
+        return match (true) {
+            $steps === 0.0 => 'fine',
+            abs($steps) <= 1.0 => "a touch {$word}",
+            abs($steps) <= 2.5 => $word,
+            default => "far {$word}",
+        };
+    }
+
+    /**
+     * What was said in a few words: "too salty by a step; flat".
+     *
+     * @param array<string, float> $feels
+     */
+    public function inAWord(array $feels): string
+    {
+        $parts = [];
+        foreach (Measure::cases() as $measure) {
+            $steps = $feels[Feel::ofMeasure($measure)->value] ?? 0.0;
+            if ($steps !== 0.0) {
+                $parts[] = mb_strtolower($this->speech->label($measure)).': '.$this->wanted($steps);
+            }
+        }
+
+        return implode(', ', $parts);
+    }
+
+    /**
+     * @return array{who: string, tastings_text: string, tastes: list<array{label: string, text: string, known: bool}>}
+     */
+    public function likes(string $who, Ideal $ideal): array
+    {
+        $tastes = [];
+        foreach (Measure::cases() as $measure) {
+            $taste = Feel::ofMeasure($measure)->value;
+            $point = $ideal->point($taste);
+            $known = $ideal->isKnown($taste);
+            $tastes[] = [
+                'label' => $this->speech->label($measure),
+                'text' => $known
+                    ? $this->speech->steps($point->value).($point->value > 0.0 ? ' above' : ' below').' the usual'
+                    : 'not known to be other than usual',
+                'known' => $known,
+            ];
+        }
+
+        return [
+            'who' => $who,
+            'tastings_text' => $ideal->tastings === 1 ? 'after 1 tasting' : "after {$ideal->tastings} tastings",
+            'tastes' => $tastes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function beside(Beside $beside): array
+    {
+        $tastes = [];
+        foreach (Measure::cases() as $measure) {
+            $steps = $beside->steps[$measure->value];
+            $tastes[] = [
+                'label' => $this->speech->label($measure),
+                'share' => round(max(-1.0, min(1.0, $steps / self::WIDE)), 3),
+                'text' => abs($steps) < self::TOLD_FROM
+                    ? 'alike'
+                    : ($steps > 0.0 ? '+ ' : '− ').$this->speech->steps($steps),
+            ];
+        }
+
+        return ['tastes' => $tastes, 'lines' => $beside->lines, 'stages' => $beside->stages];
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Batch;
+use Illuminate\Support\Carbon;
+
+/** The Log: batches, jars, tastings, and what this household seems to like. */
+final class LogTest extends HttpTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Carbon::setTestNow(Carbon::create(2026, 11, 24, 14, 0, 0));
+    }
+
+    protected function tearDown(): void
+    {
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    public function test_batches_are_numbered_and_found_by_name_ingredient_month_word_and_verdict(): void
+    {
+        $first = $this->made('Plum ketchup');
+        $second = $this->made('Gooseberry ketchup');
+        $this->said($second, ['feels' => ['salty' => 1], 'liking' => 8, 'who' => 'Ada', 'with' => 'chips', 'note' => 'best so far']);
+        $this->postJson("/api/batches/{$first}/notes", ['text' => 'the cloves were old'])->assertOk();
+        $this->filled($first, 2, 'freezer');
+
+        self::assertSame([2, 1], array_column($this->log()['batches'], 'number'));
+        foreach (['gooseberry ketchup' => 2, 'plum' => 1, 'cloves' => 1, 'too salty' => 2, 'liked' => 2, 'ada chips' => 2, 'freezer' => 1, '1b' => 1, 'no. 2' => 2] as $typed => $number) {
+            self::assertContains($number, array_column($this->log($typed)['batches'], 'number'), (string) $typed);
+        }
+        self::assertCount(2, $this->log('november 2026')['batches']);
+        self::assertSame([], $this->log('pickled walnuts')['batches']);
+        self::assertSame('liked 8 of 9', $this->log()['batches'][0]['said_text']);
+    }
+
+    public function test_jars_keep_by_the_cautious_figure_and_shorter_once_they_are_open(): void
+    {
+        $batch = $this->filled($this->made('Ketchup'), 3);
+        self::assertSame(['A', 'B', 'C'], array_column($batch['jars'], 'label'));
+        self::assertSame('22 Dec', $batch['jars'][0]['keep_until_text']);
+
+        Carbon::setTestNow(Carbon::create(2026, 11, 26));
+        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['opened_on' => '2026-11-26']));
+        self::assertSame(['open', '17 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keep_until_text']]);
+        // what is opened comes first
+        self::assertSame(['Ketchup, 1B, opened', 'by 17 Dec'], [$this->log()['use_first'][0]['text'], $this->log()['use_first'][0]['until_text']]);
+
+        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['gone_on' => '2026-11-27', 'given_to' => 'the neighbours']));
+        self::assertSame(['gone', 'the neighbours'], [$batch['jars'][1]['state'], $batch['jars'][1]['given_to']]);
+        self::assertCount(2, $this->log()['use_first']);
+        $frozen = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][2]['id']}", ['place' => 'freezer']));
+        self::assertSame('24 May 2027', $frozen['jars'][2]['keep_until_text']);
+        // and back again
+        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['gone_on' => null, 'opened_on' => null]));
+        self::assertSame(['full', '22 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keep_until_text']]);
+    }
+
+    public function test_tastings_say_what_each_of_them_seems_to_like(): void
+    {
+        $id = $this->made('Ketchup');
+        self::assertSame([], $this->documented('logged-batch', $this->getJson("/api/batches/{$id}"))['likes']);
+        for ($i = 0; $i < 4; $i++) {
+            $batch = $this->said($id, ['feels' => ['sour' => -2], 'who' => '']);
+        }
+        $batch = $this->said($id, ['liking' => 5, 'who' => 'Bo']);
+        $likes = array_column($batch['likes'], null, 'who');
+        self::assertSame(['you', 'Bo'], [$batch['likes'][1]['who'] === 'you' ? 'you' : $batch['likes'][0]['who'], isset($likes['Bo']) ? 'Bo' : '']);
+        self::assertTrue($likes['you']['tastes'][1]['known'] || str_contains($likes['you']['tastes'][1]['text'], 'usual'));
+        self::assertSame('after 4 tastings', $likes['you']['tastings_text']);
+        self::assertFalse($likes['Bo']['tastes'][0]['known']);
+        self::assertSame('more', $batch['tastings'][0]['said'][1]['text']);
+        $batch = $this->documented('logged-batch', $this->deleteJson("/api/batches/{$id}/tastings/{$batch['tastings'][0]['id']}"));
+        self::assertCount(4, $batch['tastings']);
+    }
+
+    public function test_two_batches_side_by_side_show_only_what_differs(): void
+    {
+        $one = $this->made('Ketchup');
+        $other = $this->made('Ketchup', static function (array $recipe): array {
+            $recipe['stages'][0]['lines'][1]['amount'] = '2 cup';
+            $recipe['stages'][0]['process']['until'] = ['loss_percent' => 40];
+
+            return $recipe;
+        });
+        $beside = $this->documented('beside', $this->getJson("/api/batches/{$one}/beside/{$other}"));
+
+        self::assertSame([['name' => 'white sugar', 'one' => '1 1/4 cup', 'other' => '2 cup']], $beside['lines']);
+        self::assertStringContainsString('40 %', $beside['stages'][0]['other']);
+        self::assertGreaterThan(0.0, $beside['tastes'][0]['share']);
+        $same = $this->documented('beside', $this->getJson("/api/batches/{$one}/beside/{$one}"));
+        self::assertSame([[], [], 'alike'], [$same['lines'], $same['stages'], $same['tastes'][0]['text']]);
+    }
+
+    public function test_a_cook_goes_into_the_log_with_what_went_otherwise_and_what_the_spoon_said(): void
+    {
+        $recipe = $this->kept('Ketchup');
+        $cook = $this->documented('cook', $this->postJson('/api/cooks', ['recipe' => $recipe['id']]), 201);
+        foreach ([['kind' => 'step', 'to' => 's1.add'], ['kind' => 'went_in', 'line' => 'l2', 'amount' => '330 g'], ['kind' => 'step', 'to' => 's1.simmer'], ['kind' => 'note', 'text' => 'smelled of plums']] as $event) {
+            $this->postJson("/api/cooks/{$cook['id']}/events", $event)->assertOk();
+        }
+        $this->postJson("/api/cooks/{$cook['id']}/taste", ['feels' => ['salty' => -1]])->assertOk();
+        $id = $this->documented('cook-finish', $this->postJson("/api/cooks/{$cook['id']}/finish", []))['batch'];
+        $batch = $this->documented('logged-batch', $this->getJson("/api/batches/{$id}"));
+
+        self::assertSame([['name' => 'white sugar', 'planned' => '1 1/4 cup', 'actual' => '330 g']], $batch['went_in']);
+        self::assertSame('a touch more', $batch['tastings'][0]['said'][2]['text']);
+        self::assertSame('smelled of plums', $batch['notes'][0]['text']);
+        self::assertCount(1, $this->log('smelled')['batches']);
+    }
+
+    public function test_made_again_it_is_a_recipe_that_knows_where_it_came_from(): void
+    {
+        $id = $this->made('Ketchup');
+        $again = $this->documented('recipe-record', $this->postJson("/api/batches/{$id}/again", []), 201);
+
+        self::assertSame('Ketchup, as no. 1', $again['recipe']['name']);
+        self::assertNotNull(\App\Models\StoredRecipe::query()->findOrFail($again['id'])->variant_of);
+    }
+
+    public function test_it_leaves_as_a_document_and_as_a_table_that_runs_no_formula(): void
+    {
+        $id = $this->made('=1+2 ketchup');
+        $this->said($id, ['liking' => 7]);
+        $document = json_decode($this->documented('export-file', $this->getJson("/api/batches/{$id}/document"))['text'], true, 32, JSON_THROW_ON_ERROR);
+        self::assertSame(['vinculum-batch', 1, '2026-11-24', 7], [$document['format'], $document['version'], $document['made_on'], $document['tastings'][0]['liking']]);
+        self::assertArrayHasKey('sucrose', $document['frozen']['composition']);
+        $table = $this->documented('export-file', $this->getJson('/api/log/csv'))['text'];
+        self::assertStringContainsString("'=1+2 ketchup", $table);
+    }
+
+    public function test_what_is_nothing_or_of_tomorrow_is_refused_with_the_field(): void
+    {
+        $id = $this->made('Ketchup');
+        foreach ([['tastings', ['who' => 'Ada'], 'feels'], ['tastings', ['liking' => 12], 'liking'], ['tastings', ['on' => '2030-01-01', 'liking' => 4], 'on'], ['tastings', ['on' => 'soon', 'liking' => 4], 'on'], ['jars', ['count' => 0], 'count'], ['notes', ['text' => ''], 'text']] as [$what, $body, $field]) {
+            $failure = $this->documented('failure', $this->postJson("/api/batches/{$id}/{$what}", $body), 422);
+            self::assertSame($field, $failure['error']['fields'][0]['field'], $what);
+        }
+        $this->getJson('/api/batches/nothing')->assertNotFound();
+        $this->putJson('/api/jars/999', ['opened_on' => null])->assertNotFound();
+    }
+
+    public function test_ten_thousand_batches_are_paged_and_a_deleted_recipe_leaves_its_batches_whole(): void
+    {
+        $id = $this->made('Ketchup');
+        $row = Batch::query()->findOrFail($id)->getRawOriginal();
+        $rows = [];
+        for ($n = 2; $n <= 101; $n++) {
+            $rows[] = ['id' => substr($row['id'], 0, 20).sprintf('%06d', $n), 'number' => $n] + $row;
+        }
+        Batch::query()->toBase()->insert($rows);
+        $log = $this->log();
+        self::assertSame([101, 4, 30], [$log['count'], $log['pages'], count($log['batches'])]);
+        self::assertCount(11, $this->documented('log-list', $this->getJson('/api/log?page=3'))['batches']);
+
+        $this->deleteJson("/api/recipes/{$row['recipe_id']}")->assertNoContent();
+        self::assertSame('Ketchup', $this->documented('logged-batch', $this->getJson("/api/batches/{$id}"))['name']);
+    }
+
+    /** @return string its id */
+    private function made(string $name, ?callable $changed = null): string
+    {
+        $recipe = ['name' => $name] + self::RECIPE;
+        $kept = $this->documented('recipe-record', $this->postJson('/api/recipes', ['recipe' => $changed === null ? $recipe : $changed($recipe)]), 201);
+
+        return $this->documented('batch', $this->postJson("/api/recipes/{$kept['id']}/batches", []), 201)['id'];
+    }
+
+    /**
+     * @param array<string, mixed> $tasting
+     * @return array<string, mixed>
+     */
+    private function said(string $batch, array $tasting): array
+    {
+        return $this->documented('logged-batch', $this->postJson("/api/batches/{$batch}/tastings", $tasting));
+    }
+
+    /** @return array<string, mixed> */
+    private function filled(string $batch, int $count, string $place = 'fridge'): array
+    {
+        return $this->documented('logged-batch', $this->postJson("/api/batches/{$batch}/jars", ['count' => $count, 'size_ml' => 250, 'place' => $place]));
+    }
+
+    /** @return array<string, mixed> */
+    private function log(string $typed = ''): array
+    {
+        return $this->documented('log-list', $this->getJson('/api/log?q='.urlencode($typed)));
+    }
+}
