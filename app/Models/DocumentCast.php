@@ -28,6 +28,6 @@ final class DocumentCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return $value === null ? null : Json::encode(is_array($value) ? $value : []);
+        return $value === null ? null : Json::encode($value);
     }
 }

@@ -174,9 +174,10 @@ final readonly class Journal
             }
             $note = $tasting->said();
             $feels = array_map(floatval(...), array_intersect_key($note->feels, $at));
-            // who says one thing of a sauce has looked at the rest as well
-            $said[$note->who][] = ['at' => $at, 'feels' => $feels === [] ? [] : $feels + array_fill_keys(array_keys($at), 0.0), 'liking' => $note->liking];
+            $said[$note->who][] = ['at' => $at, 'feels' => $feels, 'liking' => $note->liking];
         }
+
+        ksort($said);
 
         return array_map(static fn (array $of): Ideal => Ideal::of(array_map(static fn (Measure $measure): string => Feel::ofMeasure($measure)->value, Measure::cases()), $of), $said);
     }

@@ -11,8 +11,8 @@ use Vinculum\Figure\Figure;
  * each taste, and how well it is known.
  *
  * Before any tasting it is 0 ± 1.5 steps. "Less sour, clearly" of a sauce is an observation that the ideal is two steps
- * below it, ± 1; a liking falls with the squared distance from it. The observations of taste are linear and Gaussian, and
- * bring it up to date in closed form; the likings by Laplace's approximation, a few Gauss-Newton steps to the mode.
+ * below it, ± 1; a liking falls with the squared distance from it. The observations of taste are linear and Gaussian,
+ * and bring it up to date in closed form; the likings by Laplace's approximation, a few Gauss-Newton steps to the mode.
  */
 final readonly class Ideal
 {
@@ -21,6 +21,9 @@ final readonly class Ideal
 
     /** Of what a spoon says, steps. */
     private const SAID = 1.0;
+
+    /** Of a taste nobody complained of, steps; judgement. */
+    private const UNSAID = 2.5;
 
     /** A sauce at the ideal is liked so much, and a sauce so many steps off one point less; judgement. */
     private const BEST = 8.0;
@@ -65,11 +68,14 @@ final readonly class Ideal
             }
             foreach ($said as $each) {
                 foreach ($tastes as $j => $taste) {
-                    if (isset($each['feels'][$taste], $each['at'][$taste])) {
-                        $wanted = $each['at'][$taste] - $each['feels'][$taste];
-                        $precision[$j][$j] += 1 / self::SAID ** 2;
-                        $gradient[$j] += ($wanted - $mode[$j]) / self::SAID ** 2;
+                    if (! isset($each['at'][$taste]) || $each['feels'] === []) {
+                        continue;
                     }
+                    // who said one thing of a sauce has looked at the rest as well, if not as hard
+                    $wanted = $each['at'][$taste] - ($each['feels'][$taste] ?? 0.0);
+                    $weight = 1 / (isset($each['feels'][$taste]) ? self::SAID : self::UNSAID) ** 2;
+                    $precision[$j][$j] += $weight;
+                    $gradient[$j] += $weight * ($wanted - $mode[$j]);
                 }
                 if ($each['liking'] === null) {
                     continue;

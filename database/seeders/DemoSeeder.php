@@ -41,7 +41,7 @@ final class DemoSeeder extends Seeder
 
     private const PRICES = ['gooseberry' => [5.5, '1 kg'], 'maple-syrup' => [7.5, '250 ml'], 'onion' => [1.6, '1 kg'], 'white-miso' => [4.8, '300 g']];
 
-    public function run(Evaluator $evaluator): void
+    public function run(Evaluator $evaluator, DemoLog $log): void
     {
         $touched = Carbon::now()->subHours(count(self::RECIPES));
         foreach (self::RECIPES as $name) {
@@ -57,5 +57,6 @@ final class DemoSeeder extends Seeder
         foreach (self::PRICES as $slug => [$price, $pack]) {
             OnHand::query()->create(['slug' => $slug, 'have' => false, 'price' => $price, 'pack' => $pack]);
         }
+        $log->write();
     }
 }

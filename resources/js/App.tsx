@@ -9,6 +9,8 @@ const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen
 const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
 const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
 const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
+const Labels = lazy(() => import('./log/Labels').then(({ Labels }) => ({ default: Labels })));
+const LogScreen = lazy(() => import('./log/LogScreen').then(({ LogScreen }) => ({ default: LogScreen })));
 const PotScreen = lazy(() => import('./pot/PotScreen').then(({ PotScreen }) => ({ default: PotScreen })));
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const StoveScreen = lazy(() => import('./stove/StoveScreen').then(({ StoveScreen }) => ({ default: StoveScreen })));
@@ -35,6 +37,9 @@ export function App() {
         <Route path="/batch/:id" element={<BatchScreen />} />
         <Route path="/card/:id" element={<Card />} />
         <Route path="/pot" element={<PotScreen />} />
+        <Route path="/log" element={<LogScreen />} />
+        <Route path="/log/:id" element={<LogScreen />} />
+        <Route path="/labels/:id" element={<Labels />} />
         <Route path="/stove" element={<StoveScreen />} />
         <Route path="/stove/:id" element={<StoveScreen />} />
         <Route path="/when" element={<WhenScreen />} />

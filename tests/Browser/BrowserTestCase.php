@@ -122,6 +122,18 @@ abstract class BrowserTestCase extends TestCase
         $input->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $amount, WebDriverKeys::ENTER]);
     }
 
+    /** Writes a batch down on the Bench, and waits until it stands first. */
+    protected function makeItToday(): void
+    {
+        $this->see("//button[.='Batches']")->click();
+        $count = fn (): int => count($this->window->findElements(WebDriverBy::cssSelector('.batch')));
+        $button = $this->see("//button[.='Made it today']");
+        usleep(300_000);
+        $before = $count();
+        $button->click();
+        $this->eventually(static fn (): bool => $count() > $before, 'for the batch');
+    }
+
     protected function press(string ...$keys): void
     {
         foreach ($keys as $key) {

@@ -46,8 +46,7 @@ final class CareTest extends BrowserTestCase
     public function test_a_reading_of_5_2_is_asked_about_and_raises_the_card_of_its_batch(): void
     {
         $this->openRecipe('Gooseberry ketchup');
-        $this->see("//button[.='Batches']")->click();
-        $this->see("//button[.='Made it today']")->click();
+        $this->makeItToday();
         $this->see("//label[starts-with(.,'Reading')]/input")->sendKeys('5.2');
         $this->see("//button[.='Note it']")->click();
         $batch = $this->eventually(fn (): ?string => str_contains($text = $this->see('.batch')->getText(), 'Set aside') ? $text : null, 'for the reading to be kept');

@@ -51,8 +51,7 @@ final class HouseholdTest extends BrowserTestCase
         $this->see("//button[.='Add it']")->click();
         $this->see("//div[@class='stage-head']//button[.='To taste']");
         $this->waitUntilKept();
-        $this->see("//button[.='Batches']")->click();
-        $this->see("//button[.='Made it today']")->click();
+        $this->makeItToday();
 
         self::assertStringContainsString('Stirred in to taste, in order:', $this->see('.batch')->getText());
     }

@@ -44,8 +44,7 @@ final class SauceTest extends BrowserTestCase
     public function test_a_batch_takes_a_reading_and_says_that_it_moved(): void
     {
         $this->openRecipe('Gooseberry ketchup');
-        $this->see("//button[.='Batches']")->click();
-        $this->see("//button[.='Made it today']")->click();
+        $this->makeItToday();
         $this->see("//label[starts-with(.,'Reading')]/input")->sendKeys('3.4');
         $this->see("//button[.='Note it']")->click();
         $this->eventually(fn (): bool => str_contains($this->see('.batch')->getText(), '± 0.05'), 'for the estimate to narrow');

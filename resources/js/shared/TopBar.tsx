@@ -11,6 +11,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
         <NavLink to="/bench">Bench</NavLink>
         <NavLink to="/batch">Batch</NavLink>
         <NavLink to="/stove">Stove</NavLink>
+        <NavLink to="/log">Log</NavLink>
         <NavLink to="/pantry">Pantry</NavLink>
       </nav>
       <div className="topbar-end">{children}</div>

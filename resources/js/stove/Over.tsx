@@ -31,8 +31,8 @@ export function Over({ finish, onClose }: { finish: CookFinish; onClose: () => v
       </table>
       <p className="stove-keys">
         {finish.batch !== null && (
-          <Link className="do" to={`/bench/${finish.recipe}?panel=batches`}>
-            To its batches
+          <Link className="do" to={`/log/${finish.batch}`}>
+            To the Log
           </Link>
         )}
         <button type="button" className="plain" onClick={onClose}>

@@ -1,0 +1,92 @@
+import { useState } from 'react';
+import type { TastingInput } from '../api/documents';
+import { SpoonRow } from '../bench/SpoonRow';
+import '../bench/spoon.css';
+import type { Feel } from '../bench/useAdjusting';
+
+const tastes: [Feel, string][] = [
+  ['sweet', 'Sweet'],
+  ['sour', 'Sour'],
+  ['salty', 'Salty'],
+  ['umami', 'Umami'],
+  ['hot', 'Heat'],
+];
+const likings = [1, 2, 3, 4, 5, 6, 7, 8, 9];
+
+/** One person's word on a batch. Handed round the table, it is one after the other. */
+export function TasteForm({ onSaid }: { onSaid: (said: TastingInput) => void }) {
+  const [feels, setFeels] = useState<Partial<Record<Feel, number>>>({});
+  const [liking, setLiking] = useState<number | null>(null);
+  const [who, setWho] = useState('');
+  const [withWhat, setWith] = useState('');
+  const [note, setNote] = useState('');
+  const isSaid = liking !== null || note.trim() !== '' || Object.values(feels).some((steps) => steps !== 0);
+  return (
+    <form
+      className="log-taste"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSaid({
+          who,
+          with: withWhat,
+          note,
+          liking,
+          feels: Object.fromEntries(Object.entries(feels).filter(([, steps]) => steps !== 0)),
+        });
+      }}
+    >
+      <div className="log-taste-who">
+        <label>
+          Who tastes
+          <input value={who} placeholder="me" maxLength={60} onChange={(event) => setWho(event.target.value)} />
+        </label>
+        <label>
+          with
+          <input
+            value={withWhat}
+            placeholder="chips"
+            maxLength={120}
+            onChange={(event) => setWith(event.target.value)}
+          />
+        </label>
+      </div>
+      <div className="spoon-rows">
+        {tastes.map(([feel, label], index) => (
+          <SpoonRow
+            key={feel}
+            feel={feel}
+            label={label}
+            digit={`${index + 1}`}
+            steps={feels[feel] ?? 0}
+            onSteps={(steps) => setFeels({ ...feels, [feel]: steps })}
+            onEnter={() => undefined}
+          />
+        ))}
+      </div>
+      <fieldset className="log-liking">
+        <legend>How well it is liked</legend>
+        {likings.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={liking === each}
+            onClick={() => setLiking(liking === each ? null : each)}
+          >
+            {each}
+          </button>
+        ))}
+        <span className="quiet">1 not at all, 9 could not be better</span>
+      </fieldset>
+      <input
+        aria-label="In a word"
+        placeholder="in a word"
+        value={note}
+        maxLength={1000}
+        onChange={(event) => setNote(event.target.value)}
+      />
+      <button type="submit" className="do" disabled={!isSaid}>
+        Keep what was said
+      </button>
+    </form>
+  );
+}
