@@ -36,7 +36,7 @@ final class LogTest extends BrowserTestCase
         self::assertStringContainsString('Tomas', $this->see('.log-likes')->getText());
 
         $this->see("//select[@aria-label='Beside which']/option[contains(.,'no. 12')]")->click();
-        self::assertStringContainsString('soy sauce', $this->see('.log-beside')->getText());
+        $this->eventually(fn (): bool => str_contains($this->see('.log-beside')->getText(), 'soy sauce'), 'for what differs');
 
         $this->see("//a[.='Labels']")->click();
         $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.label'))) === 2, 'for the labels');
