@@ -84,21 +84,28 @@ final readonly class LogView
     }
 
     /**
-     * @return array{who: string, tastings_text: string, tastes: list<array{label: string, text: string, known: bool}>}
+     * @return array{
+     *     who: string,
+     *     tastings_text: string,
+     *     tastes: list<array{label: string, text: string}>,
+     *     unknown_text: string,
+     * }
      */
     public function likes(string $who, Ideal $ideal): array
     {
         $tastes = [];
+        $unknown = [];
         foreach (Measure::cases() as $measure) {
             $taste = Feel::ofMeasure($measure)->value;
             $point = $ideal->point($taste);
-            $known = $ideal->isKnown($taste);
+            if (! $ideal->isKnown($taste)) {
+                $unknown[] = mb_strtolower($this->speech->label($measure));
+                continue;
+            }
             $tastes[] = [
                 'label' => $this->speech->label($measure),
-                'text' => $known
-                    ? $this->speech->steps($point->value).($point->value > 0.0 ? ' above' : ' below').' the usual'
-                    : 'not known to be other than usual',
-                'known' => $known,
+                'text' => $this->speech->steps($point->value)
+                    .($point->value > 0.0 ? ' above' : ' below').' the usual',
             ];
         }
 
@@ -106,6 +113,7 @@ final readonly class LogView
             'who' => $who,
             'tastings_text' => $ideal->tastings === 1 ? 'after 1 tasting' : "after {$ideal->tastings} tastings",
             'tastes' => $tastes,
+            'unknown_text' => $unknown === [] ? '' : ucfirst(implode(', ', $unknown)).': not known to be other than usual.',
         ];
     }
 

@@ -1743,8 +1743,8 @@ export interface LoggedBatch {
     tastes: {
       label: string;
       text: string;
-      known: boolean;
     }[];
+    unknown_text: string;
   }[];
 }
 export interface OnHandInput {

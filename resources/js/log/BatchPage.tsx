@@ -222,11 +222,12 @@ export function BatchPage({ id, others }: Props) {
               </p>
               <ul>
                 {taster.tastes.map((each) => (
-                  <li key={each.label} className={each.known ? '' : 'quiet'}>
+                  <li key={each.label}>
                     {each.label}: {each.text}
                   </li>
                 ))}
               </ul>
+              {taster.unknown_text !== '' && <p className="quiet">{taster.unknown_text}</p>}
             </div>
           ))}
         </section>
