@@ -37,6 +37,9 @@ final readonly class Ideal
 
     private const ROUNDS = 8;
 
+    /** Fewer tastings than this say nothing of anybody; judgement. */
+    private const LEAST_TASTINGS = 3;
+
     /**
      * @param list<string> $tastes names, in order
      * @param array<int, float> $mode steps from the aim
@@ -128,7 +131,7 @@ final readonly class Ideal
     {
         $figure = $this->point($taste);
 
-        return $figure->low() > 0.0 || $figure->high() < 0.0;
+        return $this->tastings >= self::LEAST_TASTINGS && ($figure->low() > 0.0 || $figure->high() < 0.0);
     }
 
     /**

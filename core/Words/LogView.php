@@ -113,7 +113,9 @@ final readonly class LogView
             'who' => $who,
             'tastings_text' => $ideal->tastings === 1 ? 'after 1 tasting' : "after {$ideal->tastings} tastings",
             'tastes' => $tastes,
-            'unknown_text' => $unknown === [] ? '' : ucfirst(implode(', ', $unknown)).': not known to be other than usual.',
+            'unknown_text' => $unknown === []
+                ? ''
+                : ucfirst(implode(', ', $unknown)).': not known to be other than usual.',
         ];
     }
 

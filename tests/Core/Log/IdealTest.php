@@ -29,6 +29,7 @@ final class IdealTest extends TestCase
         $ideal = Ideal::of(self::TASTES, [
             ['at' => ['sour' => 0.0], 'feels' => ['sour' => 2.0], 'liking' => null],
             ['at' => ['sour' => -1.0], 'feels' => ['sour' => 0.0], 'liking' => null],
+            ['at' => ['sour' => 1.0], 'feels' => [], 'liking' => null],
             // nothing said of it at all is no observation
             ['at' => ['sour' => 3.0], 'feels' => [], 'liking' => null],
         ]);
