@@ -2,6 +2,7 @@
 
 use App\Http\ErrorResponse;
 use App\Http\Middleware\AcceptOnlyJson;
+use App\Http\Middleware\AskWhoIsThere;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\ServeOnlyThisHost;
 use Illuminate\Foundation\Application;
@@ -20,8 +21,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Nothing is shared with other origins, so there is no CORS to handle.
         $middleware->remove(HandleCors::class);
-        $middleware->prepend([ServeOnlyThisHost::class, SecureHeaders::class]);
-        // One household on one machine: no accounts, so no session and no cookie to protect.
+        $middleware->prepend([ServeOnlyThisHost::class, SecureHeaders::class, AskWhoIsThere::class]);
+        // One household on one machine: no accounts. Only who comes over the house network signs in (AskWhoIsThere).
         $middleware->group('web', [SubstituteBindings::class]);
         $middleware->group('api', [AcceptOnlyJson::class, SubstituteBindings::class]);
         $middleware->convertEmptyStringsToNull(except: [fn (): bool => true]);

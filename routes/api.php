@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\AdjustController;
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\DoorController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FormatController;
@@ -108,6 +109,10 @@ Route::post('cooks/{cook}/finish', [StoveController::class, 'finish']);
 
 Route::get('house', [HouseController::class, 'show']);
 Route::post('house/copies', [HouseController::class, 'copy']);
+Route::get('house/door', [DoorController::class, 'index']);
+Route::put('house/passphrase', [DoorController::class, 'passphrase']);
+Route::post('house/pairing', [DoorController::class, 'pair']);
+Route::delete('house/devices/{device}', [DoorController::class, 'forget']);
 Route::get('house/archive', [HouseController::class, 'archive']);
 Route::delete('house/bin/{recipe}', [HouseController::class, 'forget'])->withTrashed();
 

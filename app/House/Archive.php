@@ -25,7 +25,7 @@ final class Archive
     private const OWN_FILES = ['recipes' => 'document', 'batches' => 'document'];
 
     /** What is no part of a household. */
-    private const NOT_KEPT = ['migrations', 'sqlite_sequence'];
+    private const NOT_KEPT = ['migrations', 'sqlite_sequence', 'doors', 'devices'];
 
     /** Uncompressed bytes of one file, and of all of them: nobody's kitchen is larger, and a bomb is. */
     private const LARGEST_FILE = 64 * 1024 * 1024;

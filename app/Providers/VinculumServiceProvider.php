@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\Batch;
 use App\Models\CookRecord;
+use App\Models\Device;
 use App\Models\JarRecord;
 use App\Models\OwnIngredientRecord;
 use App\Models\OwnStyle;
@@ -42,5 +43,6 @@ final class VinculumServiceProvider extends ServiceProvider
         Route::model('cook', CookRecord::class);
         Route::model('other', Batch::class);
         Route::model('jar', JarRecord::class);
+        Route::model('device', Device::class);
     }
 }

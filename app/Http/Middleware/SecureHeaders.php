@@ -26,7 +26,7 @@ final class SecureHeaders
                 "connect-src 'self'",
                 "media-src 'self'",
                 "base-uri 'none'",
-                "form-action 'none'",
+                $request->is('sign-in') ? "form-action 'self'" : "form-action 'none'",
                 "frame-ancestors 'none'",
             ]),
             'X-Content-Type-Options' => 'nosniff',

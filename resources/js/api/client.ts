@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, OnHandInput, OwnIngredient, OwnPreview, PantryList, PantryPage, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, Door, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -313,3 +313,19 @@ export const changeJar = (jar: string, body: JarInput, options?: Options) =>
 /** A remark on it. */
 export const noteBatch = (batch: string, body: BatchNoteInput, options?: Options) =>
   ask<LoggedBatch>(`/api/batches/${at(batch)}/notes`, { method: 'POST', body, ...options });
+
+/** Who may come in from the house network. */
+export const readDoor = (options?: Options) =>
+  ask<Door>('/api/house/door', { method: 'GET', ...options });
+
+/** What everybody in the house is to know. */
+export const setPassphrase = (body: PassphraseInput, options?: Options) =>
+  ask<Door>('/api/house/passphrase', { method: 'PUT', body, ...options });
+
+/** Six digits that let one device in, shown on the first machine. */
+export const pairDevice = (options?: Options) =>
+  ask<Pairing>('/api/house/pairing', { method: 'POST', ...options });
+
+/** A device that may not come in any more. */
+export const forgetDevice = (device: string, options?: Options) =>
+  ask<void>(`/api/house/devices/${at(device)}`, { method: 'DELETE', ...options });

@@ -807,6 +807,20 @@ export interface DeliveredReadingInput {
   key?: string;
 }
 /**
+ * who may come in from the house network
+ */
+export interface Door {
+  is_first_machine: boolean;
+  has_passphrase: boolean;
+  devices: {
+    id: string;
+    name: string;
+    is_this: boolean;
+    seen_at: string;
+    since: string;
+  }[];
+}
+/**
  * pans, jars, bottles and blenders of the household
  */
 export interface EquipmentList {
@@ -1838,6 +1852,13 @@ export interface PantryPage {
   traits: string[];
   most_text: string;
 }
+/**
+ * six digits that let one device in
+ */
+export interface Pairing {
+  digits: string;
+  until: string;
+}
 export interface PantryList {
   ingredients: {
     slug: string;
@@ -1848,6 +1869,12 @@ export interface PantryList {
     on_hand: boolean;
     own: boolean;
   }[];
+}
+export interface PassphraseInput {
+  /**
+   * what everybody in the house is to know, from 8 to 200 characters
+   */
+  passphrase: string;
 }
 export interface PlanInput {
   recipe: Recipe;
