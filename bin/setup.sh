@@ -118,6 +118,113 @@ need_catalogue() {
   once catalogue "$(fingerprint database/pantry database/stand-ins.txt database/styles database/vocabulary.json core/Pantry core/Mixture app/Pantry)" "reading the catalogue" php artisan vinculum:compile
 }
 
+# For --house only: a server in front and PHP behind it, from Debian, and a certificate of our own
+need_house() {
+  local missing=()
+  command -v caddy >/dev/null || missing+=(caddy)
+  command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
+  command -v openssl >/dev/null || missing+=(openssl)
+  need_packages "${missing[@]}"
+  house_folder=$root/storage/house
+  mkdir -p "$house_folder"
+  chmod 700 "$house_folder"
+  house_names=$(printf '%s\n' localhost "$(hostname)" "$(hostname).local" $(hostname -I 2>/dev/null | tr ' ' '\n' | grep -v ':') | sort -u | tr '\n' ' ')
+  house_names=${house_names% }
+  # the certificate names the machine by what it is called and where it is: when that changes, it is made anew
+  if [ "$(cat "$house_folder/names" 2>/dev/null)" != "$house_names" ] || ! openssl x509 -in "$house_folder/cert.pem" -checkend 2592000 -noout >/dev/null 2>&1; then
+    local also='' name
+    for name in $house_names; do
+      case $name in *[!0-9.]*) also="$also,DNS:$name" ;; *) also="$also,IP:$name" ;; esac
+    done
+    run "making a certificate for the house network" openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 820 \
+      -subj "/CN=Vinculum in this house" -addext "subjectAltName=${also#,}" -addext 'basicConstraints=critical,CA:FALSE' -addext 'extendedKeyUsage=serverAuth' \
+      -keyout "$house_folder/key.pem" -out "$house_folder/cert.pem"
+    chmod 600 "$house_folder/key.pem"
+    printf '%s' "$house_names" >"$house_folder/names"
+  fi
+}
+
+# Called by bin/start once the machine itself is served: PHP behind a socket, and the server in front of it
+start_house() {
+  local me
+  me=$(id -un)
+  cat >"$house_folder/fpm.conf" <<CONF
+[global]
+error_log = $root/storage/logs/house.log
+daemonize = no
+[house]
+$([ "$me" = root ] && printf 'user = root\ngroup = root\n')
+listen = $house_folder/php.sock
+listen.mode = 0600
+pm = static
+pm.max_children = 4
+pm.max_requests = 2000
+request_terminate_timeout = 20s
+env[VINCULUM_DATABASE] = $database
+php_admin_flag[opcache.enable] = on
+php_admin_value[opcache.jit] = disable
+php_admin_flag[expose_php] = off
+CONF
+  # what tells the house network from the machine itself is said here, where no visitor can say it
+  cat >"$house_folder/Caddyfile" <<CONF
+{
+	admin off
+	auto_https off
+	log {
+		output file $root/storage/logs/house-front.log {
+			roll_size 5MiB
+			roll_keep 3
+		}
+	}
+}
+https://:$house_port {
+	tls $house_folder/cert.pem $house_folder/key.pem
+	root * $root/public
+	encode gzip
+	header -Server
+	request_body {
+		max_size 1MB
+	}
+	@built path /build/assets/* /fonts/* /sounds/* /icon.svg
+	handle @built {
+		header X-Content-Type-Options nosniff
+		header Referrer-Policy no-referrer
+		header Cross-Origin-Resource-Policy same-origin
+		header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'"
+		file_server
+	}
+	handle {
+		rewrite * /index.php
+		php_fastcgi unix/$house_folder/php.sock {
+			env VINCULUM_AT house
+			env VINCULUM_HOSTS "$house_names"
+		}
+	}
+}
+CONF
+  php-fpm8.2 $([ "$me" = root ] && printf -- '-R') -y "$house_folder/fpm.conf" >>storage/logs/house.log 2>&1 &
+  house_servers=$!
+  XDG_DATA_HOME=$house_folder XDG_CONFIG_HOME=$house_folder caddy run --config "$house_folder/Caddyfile" --adapter caddyfile >>storage/logs/house.log 2>&1 &
+  house_servers="$house_servers $!"
+  for _ in $(seq 100); do
+    curl -sk -o /dev/null "https://localhost:$house_port/sign-in" && return
+    sleep 0.1
+  done
+  tail -qn 5 storage/logs/house.log storage/logs/house-front.log >&2 2>/dev/null
+  stop "the house network is not served. What was said last is above."
+}
+
+say_house() {
+  local name
+  say "On the house network it is at:"
+  for name in $house_names; do
+    [ "$name" = localhost ] || say "  https://$name:$house_port"
+  done
+  say "A phone will warn of the certificate, which is this machine's own. Before you accept it, compare its SHA-256 fingerprint:"
+  say "  $(openssl x509 -in "$house_folder/cert.pem" -noout -fingerprint -sha256 | cut -d= -f2)"
+  say "Set the household's passphrase, or let one phone in by six digits, on this machine: Shelf, at the bottom, “The house network”."
+}
+
 need_key() {
   grep -qs '^APP_KEY=base64:' .env || printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >>.env
   chmod 600 .env

@@ -10,6 +10,9 @@ return [
     /* Where copies of the house go: another disk is a good place. */
     'backups' => env('VINCULUM_BACKUPS', storage_path('backups')),
 
+    /* Where phones on the house network find it; nothing where it is not served there. */
+    'house' => env('VINCULUM_HOUSE', ''),
+
     /* A recipe document is at most this many bytes. */
     'max_body' => 256 * 1024,
 ];

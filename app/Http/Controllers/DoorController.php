@@ -64,6 +64,7 @@ final readonly class DoorController
 
         return [
             'is_first_machine' => ! Door::isFromOutside($request),
+            'address' => config()->string('vinculum.house'),
             'has_passphrase' => $this->door->hasPassphrase(),
             'devices' => array_values(Device::query()->orderByDesc('seen_at')->get()->map(static fn (Device $device): array => ['id' => $device->id, 'name' => $device->name, 'is_this' => $device->id === $mine, 'seen_at' => $device->seen_at?->toIso8601ZuluString() ?? '', 'since' => $device->created_at->toIso8601ZuluString()])->all()),
         ];

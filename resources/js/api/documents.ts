@@ -811,6 +811,7 @@ export interface DeliveredReadingInput {
  */
 export interface Door {
   is_first_machine: boolean;
+  address: string;
   has_passphrase: boolean;
   devices: {
     id: string;

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { copyHouse, forgetRecipe, readHouse, restoreRecipe } from '../api/client';
 import { ago } from '../shared/ago';
+import { HouseNetwork } from './HouseNetwork';
 
 /** What this house keeps, the copies of it, and what was thrown away. */
 export function House({ now }: { now: number }) {
@@ -55,6 +56,7 @@ export function House({ now }: { now: number }) {
           ))}
         </ul>
       </section>
+      <HouseNetwork now={now} />
       {kept.bin.length > 0 && (
         <section aria-labelledby="bin">
           <h2 id="bin">Thrown away</h2>
