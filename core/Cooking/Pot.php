@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Cooking;
 
+use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
@@ -20,6 +21,13 @@ final class Pot
 {
     /** What a dry thing takes up for a gram of what does not dissolve, g of water; common practice, no source. */
     private const TAKEN_UP = 1.5;
+
+    /**
+     * In strong sugar or salt what was steeped shrinks: by this share of its juice at the most, and by all of that from
+     * so much dissolved in the liquor on; judgement.
+     */
+    private const SHRINKS = 0.2;
+    private const STRONG_LIQUOR = 0.25;
 
     /** At most this share of the sauce leaves with what is lifted out. */
     private const MOST_HELD = 0.95;
@@ -42,7 +50,7 @@ final class Pot
      */
     private array $hanging = [];
 
-    /** @var array<int, float> g of water the solids of a hanging line keep, by line */
+    /** @var array<int, float> mL of liquor the solids of a hanging line keep, by line */
     private array $kept = [];
 
     /**
@@ -90,7 +98,8 @@ final class Pot
                 $hanging[$constituent] -= $row[$constituent];
             }
             $this->hanging[$line] = $hanging;
-            $this->kept[$line] = max($row[Constituent::WATER], $exchanged * self::TAKEN_UP * $solids);
+            $this->kept[$line] = max(self::liquid($row), $exchanged * self::TAKEN_UP * $solids);
+            $row = self::neutralAlone($row, $perGram);
         }
         $tangent = $this->tangents[$source] ?? array_fill(0, Constituent::COUNT, 0.0);
         foreach ($row as $constituent => $mass) {
@@ -255,6 +264,90 @@ final class Pot
     }
 
     /**
+     * What of their own room steeped things still fill in a liquor so strong, and how that moves with the pot.
+     *
+     * @return array{float, (\Closure(array<int, float>): float)|null} a share, and its slope by a slope of the pot;
+     *     null where it does not move
+     */
+    private function shrunk(): array
+    {
+        $liquor = $this->dissolved($this->totals, 1.0, 0.0);
+        $mass = Mixture::massOf($liquor);
+        $strength = $mass > 0.0 ? 1 - $liquor[Constituent::WATER] / $mass : 0.0;
+        $shrunk = 1 - self::SHRINKS * min(1.0, $strength / self::STRONG_LIQUOR);
+        if ($strength >= self::STRONG_LIQUOR || $mass <= 0.0) {
+            return [$shrunk, null];
+        }
+
+        /** @param array<int, float> $tangent */
+        $slope = fn (array $tangent): float => self::SHRINKS / self::STRONG_LIQUOR
+            * ($tangent[Constituent::WATER]
+                - $liquor[Constituent::WATER] / $mass * Mixture::massOf($this->dissolved($tangent, 1.0, 0.0)))
+            / $mass;
+
+        return [$shrunk, $slope];
+    }
+
+    /**
+     * What would go into the liquor of a mixture, or of a slope of one, mL.
+     *
+     * @param array<int, float> $grams
+     */
+    private static function liquid(array $grams): float
+    {
+        $volume = 0.0;
+        foreach (Constituent::DISSOLVED as $constituent) {
+            $volume += $grams[$constituent] * Density::millilitresPerGram($constituent);
+        }
+
+        return $volume;
+    }
+
+    /**
+     * What leaves with the liquor: a share of what is dissolved of a thing, and by a slope of all that is.
+     *
+     * @param array<int, float> $grams
+     * @return array<int, float>
+     */
+    private function dissolved(array $grams, float $share, float $slope): array
+    {
+        $leaves = array_fill(0, Constituent::COUNT, 0.0);
+        foreach (Constituent::DISSOLVED as $constituent) {
+            $leaves[$constituent] = $share * $grams[$constituent] + $slope * $this->totals[$constituent];
+        }
+
+        return $leaves;
+    }
+
+    /**
+     * The juice of a thing whose solids are to be lifted out again, with so much charge that it has the thing's own pH
+     * by itself: the rest of it belongs to the protein, which stays behind in the solids.
+     *
+     * @param array<int, float> $row g, of what is dissolved only
+     * @param array<int, float> $perGram of the whole thing
+     * @return array<int, float>
+     */
+    private static function neutralAlone(array $row, array $perGram): array
+    {
+        return self::charged($row, -(Acidity::ofSlurry($perGram)?->surplus($row) ?? 0.0));
+    }
+
+    /**
+     * With so many moles of strong base more; less than none of it is strong acid.
+     *
+     * @param array<int, float> $grams
+     * @return array<int, float>
+     */
+    private static function charged(array $grams, float $moles): array
+    {
+        $base = $grams[Constituent::STRONG_BASE] + $moles;
+        $grams[Constituent::STRONG_BASE] = max(0.0, $base);
+        $grams[Constituent::STRONG_ACID] += max(0.0, -$base);
+
+        return $grams;
+    }
+
+    /**
      * Lifts out all that hangs in the pot, with the liquor its solids keep: as strong as the sauce, as much as the
      * water they hold, less what is pressed out.
      *
@@ -267,6 +360,9 @@ final class Pot
      */
     public function liftOut(float $press): array
     {
+        $liquid = self::liquid($this->totals);
+        [$shrunk, $shrinks] = $this->shrunk();
+        $acidity = Acidity::of($this->totals);
         $water = $this->totals[Constituent::WATER];
         $kept = [];
         $mass = 0.0;
@@ -277,18 +373,31 @@ final class Pot
             $mass += Mixture::massOf($row);
             $waterGone += $row[Constituent::WATER];
         }
-        $share = $water > 0.0 ? array_sum($kept) / $water : 0.0;
+        $all = array_sum($kept);
+        $share = $liquid > 0.0 ? $shrunk * $all / $liquid : 0.0;
         $capped = $share > self::MOST_HELD;
         $share = min($share, self::MOST_HELD);
+        // what leaves is as neutral as the pot it leaves, so that lifting a thing out moves no pH by itself
+        $gone = $this->dissolved($this->totals, $share, 0.0);
+        $owed = $acidity?->surplus($gone) ?? 0.0;
+        $charge = $owed < 0.0 ? Constituent::STRONG_ACID : Constituent::STRONG_BASE;
+        $sign = $owed < 0.0 ? -1.0 : 1.0;
         $shareSlopes = [];
         foreach ($this->tangents as $source => $tangent) {
             $shareSlopes[$source] = $slope
-                = $capped || $water <= 0.0
+                = $capped || $liquid <= 0.0
                     ? 0.0
-                    : (($kept[$source] ?? 0.0) - $share * $tangent[Constituent::WATER]) / $water;
+                    : ($shrunk * ($kept[$source] ?? 0.0)
+                        + $all * ($shrinks === null ? 0.0 : $shrinks($tangent))
+                        - $share * self::liquid($tangent)) / $liquid;
+            $leaves = $this->dissolved($tangent, $share, $slope);
             foreach (Constituent::DISSOLVED as $constituent) {
                 $this->tangents[$source][$constituent]
                     = (1 - $share) * $tangent[$constituent] - $slope * $this->totals[$constituent];
+            }
+            if ($acidity !== null) {
+                $this->tangents[$source][$charge]
+                    += $sign * ($acidity->surplus($leaves) - $acidity->shift($tangent) * $acidity->bufferOf($gone));
             }
         }
         $before = Mixture::massOf($this->totals);
@@ -300,13 +409,16 @@ final class Pot
             }
         }
         foreach (array_keys($this->rows) as $line) {
+            $leaves = $this->dissolved($this->rows[$line], $share, 0.0);
             foreach (Constituent::DISSOLVED as $constituent) {
                 $this->rows[$line][$constituent] *= 1 - $share;
             }
+            $this->rows[$line][$charge] += $sign * ($acidity?->surplus($leaves) ?? 0.0);
         }
         foreach (Constituent::DISSOLVED as $constituent) {
             $this->totals[$constituent] *= 1 - $share;
         }
+        $this->totals[$charge] += $sign * $owed;
         $this->hanging = [];
         $this->kept = [];
 

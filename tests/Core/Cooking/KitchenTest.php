@@ -222,6 +222,29 @@ final class KitchenTest extends TestCase
         }
     }
 
+    public function test_lifting_a_thing_out_moves_no_ph_by_itself_and_takes_no_more_than_its_own_size(): void
+    {
+        $onion = static fn (string $handling): Evaluation => Sauce::evaluate([['id' => 'w', 'ingredient' => 'water', 'amount' => '500 g'], ['id' => 'o', 'ingredient' => 'onion', 'amount' => '110 g', 'handling' => $handling]], ['process' => ['kind' => 'simmer', 'minutes' => 20, 'lid' => true], 'strain' => ['press' => 0]]);
+        self::assertEqualsWithDelta($onion('in')->cooked->acidity?->ph, $onion('steeped')->cooked->acidity?->ph, 0.1);
+        self::assertEqualsWithDelta(500.0, $onion('steeped')->cooked->mixture->mass(), 8.0);
+        // coconut milk, whose protein stays in the pot when liquor leaves it
+        $coconut = static fn (string $handling, float $press = 0.0): Evaluation => Sauce::evaluate([['id' => 'c', 'ingredient' => 'coconut-milk', 'amount' => '400 g'], ['id' => 'o', 'ingredient' => 'onion', 'amount' => '110 g', 'handling' => $handling]], ['process' => ['kind' => 'simmer', 'minutes' => 20, 'lid' => true], 'strain' => ['press' => $press]]);
+        self::assertEqualsWithDelta($coconut('in')->cooked->acidity?->ph, $coconut('steeped')->cooked->acidity?->ph, 0.1);
+        self::assertEqualsWithDelta($coconut('steeped')->cooked->acidity?->ph, $coconut('steeped', 0.9)->cooked->acidity?->ph, 0.02);
+    }
+
+    /** Quince, shallot and ginger lifted out of a strong glaze shrink in it: some 620 g are left, not 488. */
+    public function test_a_glaze_that_things_were_steeped_in_leaves_what_they_do_not_hold(): void
+    {
+        $lines = static fn (string $handling): array => ['light-brown-sugar' => '260 g', 'soy-sauce' => '310 g', 'water' => '140 g', ...array_map(static fn (array $each): array => ['id' => $each[0], 'ingredient' => $each[0], 'amount' => $each[1], 'handling' => $handling], [['quince', '150 g'], ['shallot', '60 g'], ['ginger', '30 g']])];
+        $stage = ['process' => ['kind' => 'simmer', 'heat' => 'low', 'minutes' => 25], 'strain' => ['press' => 0]];
+        [$in, $steeped] = [Sauce::evaluate($lines('in'), $stage)->cooked, Sauce::evaluate($lines('steeped'), $stage)->cooked];
+
+        self::assertEqualsWithDelta(620.0, $steeped->mixture->mass(), 15.0);
+        self::assertLessThan(240.0, $steeped->stages[0]->liftedOut);
+        self::assertEqualsWithDelta($in->acidity?->ph, $steeped->acidity?->ph, 0.05);
+    }
+
     /**
      * @return iterable<string, array{int}>
      */
