@@ -264,28 +264,34 @@ final class Pot
     }
 
     /**
-     * What of their own room steeped things still fill in a liquor so strong, and how that moves with the pot.
+     * What of their own room steeped things still fill in a liquor so strong.
      *
-     * @return array{float, (\Closure(array<int, float>): float)|null} a share, and its slope by a slope of the pot;
-     *     null where it does not move
+     * @param array<int, float> $liquor g of all that is dissolved
+     * @param float $mass g of it
      */
-    private function shrunk(): array
+    private static function shrunk(array $liquor, float $mass): float
     {
-        $liquor = $this->dissolved($this->totals, 1.0, 0.0);
-        $mass = Mixture::massOf($liquor);
         $strength = $mass > 0.0 ? 1 - $liquor[Constituent::WATER] / $mass : 0.0;
-        $shrunk = 1 - self::SHRINKS * min(1.0, $strength / self::STRONG_LIQUOR);
-        if ($strength >= self::STRONG_LIQUOR || $mass <= 0.0) {
-            return [$shrunk, null];
-        }
 
-        /** @param array<int, float> $tangent */
-        $slope = fn (array $tangent): float => self::SHRINKS / self::STRONG_LIQUOR
-            * ($tangent[Constituent::WATER]
-                - $liquor[Constituent::WATER] / $mass * Mixture::massOf($this->dissolved($tangent, 1.0, 0.0)))
-            / $mass;
+        return 1 - self::SHRINKS * min(1.0, $strength / self::STRONG_LIQUOR);
+    }
 
-        return [$shrunk, $slope];
+    /**
+     * How that moves with a slope of the pot.
+     *
+     * @param array<int, float> $liquor g of all that is dissolved
+     * @param float $mass g of it
+     * @param array<int, float> $tangent
+     */
+    private function shrinks(array $liquor, float $mass, array $tangent): float
+    {
+        $water = $mass > 0.0 ? $liquor[Constituent::WATER] / $mass : 0.0;
+
+        return 1 - $water >= self::STRONG_LIQUOR || $mass <= 0.0
+            ? 0.0
+            : self::SHRINKS / self::STRONG_LIQUOR
+                * ($tangent[Constituent::WATER] - $water * Mixture::massOf($this->dissolved($tangent, 1.0, 0.0)))
+                / $mass;
     }
 
     /**
@@ -361,7 +367,9 @@ final class Pot
     public function liftOut(float $press): array
     {
         $liquid = self::liquid($this->totals);
-        [$shrunk, $shrinks] = $this->shrunk();
+        $liquor = $this->dissolved($this->totals, 1.0, 0.0);
+        $dissolved = Mixture::massOf($liquor);
+        $shrunk = self::shrunk($liquor, $dissolved);
         $acidity = Acidity::of($this->totals);
         $water = $this->totals[Constituent::WATER];
         $kept = [];
@@ -388,7 +396,7 @@ final class Pot
                 = $capped || $liquid <= 0.0
                     ? 0.0
                     : ($shrunk * ($kept[$source] ?? 0.0)
-                        + $all * ($shrinks === null ? 0.0 : $shrinks($tangent))
+                        + $all * $this->shrinks($liquor, $dissolved, $tangent)
                         - $share * self::liquid($tangent)) / $liquid;
             $leaves = $this->dissolved($tangent, $share, $slope);
             foreach (Constituent::DISSOLVED as $constituent) {
