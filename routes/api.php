@@ -22,6 +22,7 @@ use App\Http\Controllers\StopController;
 use App\Http\Controllers\StoveController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SwapController;
+use App\Http\Controllers\VersionController;
 use App\Http\Controllers\VesselController;
 use App\Http\Controllers\WhenController;
 use Illuminate\Support\Facades\Route;
@@ -53,6 +54,10 @@ Route::put('recipes/{recipe}', [RecipeController::class, 'update']);
 Route::delete('recipes/{recipe}', [RecipeController::class, 'destroy']);
 Route::post('recipes/{recipe}/restore', [RecipeController::class, 'restore'])->withTrashed();
 Route::post('recipes/{recipe}/duplicate', [RecipeController::class, 'duplicate']);
+
+Route::get('recipes/{recipe}/versions', [VersionController::class, 'index']);
+Route::get('recipes/{recipe}/versions/{version}/beside', [VersionController::class, 'beside'])->whereNumber('version');
+Route::post('recipes/{recipe}/versions/{version}/bring-back', [VersionController::class, 'bringBack'])->whereNumber('version');
 
 Route::get('recipes/{recipe}/batches', [BatchController::class, 'index']);
 Route::post('recipes/{recipe}/batches', [BatchController::class, 'store']);

@@ -36,6 +36,9 @@ final class StoredRecipe extends Model
 
     private const MOST_SHOWN = 200;
 
+    /** Changes within so many minutes are one sitting, and one version. */
+    private const A_SITTING = 15;
+
     protected $table = 'recipes';
 
     protected $fillable = ['name', 'document', 'revision', 'variant_of'];
@@ -72,6 +75,24 @@ final class StoredRecipe extends Model
         return $this->hasMany(Batch::class, 'recipe_id')->orderByDesc('made_on')->orderByDesc('id');
     }
 
+    /** @return HasMany<RecipeVersion, $this> the last first */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(RecipeVersion::class, 'recipe_id')->orderByDesc('id');
+    }
+
+    /** As it stands now, beside what it may become; a word for the batch it was made as. */
+    public function keepVersion(string $madeAs = ''): void
+    {
+        $last = $this->versions()->first();
+        if ($last !== null && $last->document === $this->document) {
+            $last->forceFill(['made_as' => trim("{$last->made_as} {$madeAs}")])->save();
+
+            return;
+        }
+        $this->versions()->create(['document' => $this->document, 'made_as' => $madeAs]);
+    }
+
     /**
      * The others of its family, the one it began with first.
      *
@@ -95,6 +116,10 @@ final class StoredRecipe extends Model
      */
     public function replace(array $document, int $seenRevision): bool
     {
+        $last = $this->versions()->first();
+        if ($seenRevision === $this->revision && $document !== $this->document && ($last === null || $this->updated_at->lt(Carbon::now()->subMinutes(self::A_SITTING)))) {
+            $this->keepVersion();
+        }
         $changed = self::query()->whereKey($this->id)->where('revision', $seenRevision)->update([
             'name' => $document['name'],
             'document' => Json::encode($document),

@@ -189,7 +189,9 @@ final readonly class Stove
             $record->finished_at = self::now();
             if ($record->seed === null) {
                 $this->learn($cook);
-                $batch = $record->recipe()->firstOrFail()->batches()->create($this->made($cook, $record));
+                $recipe = $record->recipe()->firstOrFail();
+                $batch = $recipe->batches()->create($this->made($cook, $record));
+                $recipe->keepVersion("no. {$batch->number}");
                 $record->batch_id = $batch->id;
                 $this->tellTheLog($batch, $cook);
             }

@@ -38,6 +38,7 @@ final class BatchController
 
         $batch = DB::transaction(static function () use ($recipe, $evaluation, $journal): Batch {
             $batch = $recipe->batches()->create(['made_on' => Carbon::today(), 'document' => $recipe->document, 'frozen' => MadeBatch::freeze($evaluation)]);
+            $recipe->keepVersion("no. {$batch->number}");
             $journal->index($batch);
 
             return $batch;

@@ -2883,6 +2883,17 @@ export interface Tongue {
     [k: string]: number;
   };
 }
+/**
+ * a recipe as it stood, the last first
+ */
+export interface VersionList {
+  versions: {
+    id: number;
+    at: string;
+    made_as: string;
+    name: string;
+  }[];
+}
 export interface VesselList {
   /**
    * a list of at most 50 vessels

@@ -14,6 +14,7 @@ import { AsStyle } from '../shared/AsStyle';
 import { CautionList } from '../shared/CautionList';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 import { typedNumber } from '../shared/typedNumber';
+import { Versions } from './Versions';
 
 type Kind = Batch['readings'][number]['kind'];
 type Instrument = Batch['readings'][number]['instrument'];
@@ -56,6 +57,7 @@ export function BatchesCard({ recipeId, onClose }: { recipeId: string; onClose: 
       {(batches.data?.batches ?? []).map((batch) => (
         <OneBatch key={batch.id} batch={batch} onChange={refresh} />
       ))}
+      <Versions recipeId={recipeId} />
       <HowIsThisWorkedOut about="batches" />
     </>
   );
