@@ -3,6 +3,7 @@
 use App\Http\Controllers\AdjustController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\DoorController;
+use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FormatController;
@@ -37,6 +38,7 @@ Route::post('export', [FormatController::class, 'export']);
 Route::post('import', [FormatController::class, 'import']);
 Route::post('stop', StopController::class);
 Route::post('read', NoteController::class);
+Route::post('draft', DraftController::class);
 Route::post('rebalance', [AdjustController::class, 'rebalance']);
 Route::post('rescue', [AdjustController::class, 'rescue']);
 Route::post('pot', [AdjustController::class, 'pot']);

@@ -3,6 +3,7 @@
 use App\Console\AnalyseCommand;
 use App\Console\BackupCommand;
 use App\Console\CompileCommand;
+use App\Console\DraftCommand;
 use App\Console\PlanCommand;
 use App\Console\PotCommand;
 use App\Console\ReadCommand;
@@ -13,4 +14,4 @@ use App\Console\ScaleCommand;
 use App\Console\SwapCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CompileCommand::class, PlanCommand::class, PotCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, SwapCommand::class]);
+Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CompileCommand::class, DraftCommand::class, PlanCommand::class, PotCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, SwapCommand::class]);

@@ -94,7 +94,7 @@ final readonly class Swapper
     /**
      * @param array<string, array{verdict: int, note: string}> $memories
      */
-    private function criteria(Catalogue $catalogue, array $memories): Criteria
+    public function criteria(Catalogue $catalogue, array $memories): Criteria
     {
         $seasons = $this->seasons();
         $month = Carbon::now()->month;

@@ -58,6 +58,28 @@ final readonly class Line
         return $this->with($amount, $this->handling, $this->tie, $factor);
     }
 
+    /** The same line, which the solver may not move, or may again. */
+    public function locked(bool $lock): self
+    {
+        return new self(
+            $this->id,
+            $this->ingredient,
+            $this->amount,
+            $this->prep,
+            $this->handling,
+            $this->extent,
+            $this->lossPercent,
+            $this->tie,
+            $lock,
+            $this->minG,
+            $this->maxG,
+            $this->optional,
+            $this->leftOut,
+            $this->note,
+            $this->extra,
+        );
+    }
+
     private function with(?string $amount, Handling $handling, ?Tie $tie, float $factor = 1.0): self
     {
         return new self(

@@ -6,6 +6,7 @@ import { sendHeld } from './bench/unkept';
 import { Shelf } from './shelf/Shelf';
 
 const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen }) => ({ default: BatchScreen })));
+const BeginScreen = lazy(() => import('./begin/BeginScreen').then(({ BeginScreen }) => ({ default: BeginScreen })));
 const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
 const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
 const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
@@ -36,6 +37,7 @@ export function App() {
         <Route path="/batch" element={<LastOpened screen="batch" />} />
         <Route path="/batch/:id" element={<BatchScreen />} />
         <Route path="/card/:id" element={<Card />} />
+        <Route path="/begin" element={<BeginScreen />} />
         <Route path="/pot" element={<PotScreen />} />
         <Route path="/log" element={<LogScreen />} />
         <Route path="/log/:id" element={<LogScreen />} />

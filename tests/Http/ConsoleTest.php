@@ -148,6 +148,18 @@ final class ConsoleTest extends HttpTestCase
         }
     }
 
+    public function test_a_draft_is_a_recipe_with_reasons(): void
+    {
+        $process = proc_open([PHP_BINARY, 'artisan', 'vinculum:draft', '--style=soy-glaze', '--free-of=gluten'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => sys_get_temp_dir().'/no-household-yet.sqlite'] + getenv());
+        self::assertNotFalse($process);
+        $draft = json_decode((string) stream_get_contents($pipes[1]), true, 32, JSON_THROW_ON_ERROR);
+        self::assertSame(0, proc_close($process));
+
+        self::assertSame('soy-glaze', $draft['recipe']['style']);
+        self::assertContains('tamari', array_column($draft['reasons'], 'name'));
+        self::assertSame(['sweetness', 'sourness', 'saltiness', 'umami', 'heat'], array_keys($draft['steps_after']));
+    }
+
     public function test_a_plan_says_when_to_begin_and_prints_a_calendar(): void
     {
         $recipe = json_encode(self::RECIPE, JSON_THROW_ON_ERROR);

@@ -821,6 +821,285 @@ export interface Door {
     since: string;
   }[];
 }
+export interface DraftInput {
+  /**
+   * the slug of a style
+   */
+  style: string;
+  /**
+   * @maxItems 6
+   *
+   * Items: what it is to be made of, such as 1.2 kg plums
+   */
+  with?: string[];
+  /**
+   * @maxItems 10
+   *
+   * Items: a need such as vegan or gluten
+   */
+  free_of?: string[];
+  /**
+   * 0 for the first draft, 1 and 2 for others
+   */
+  another?: number;
+}
+/**
+ * a first recipe of a kind, with a reason for each line
+ */
+export interface Draft {
+  status: 'reached' | 'closest';
+  why: string;
+  makes_text: string;
+  reasons: {
+    line: string;
+    name: string;
+    amount: string;
+    why: string;
+  }[];
+  steps_after: {
+    sweetness: number;
+    sourness: number;
+    saltiness: number;
+    umami: number;
+    heat: number;
+  };
+  notes: string[];
+  drafts: number;
+  recipe: Recipe;
+}
+export interface Recipe {
+  /**
+   * exactly "vinculum-recipe"
+   */
+  format: 'vinculum-recipe';
+  /**
+   * 1 or 2; a newer document needs a newer Vinculum
+   */
+  version: 1 | 2;
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the slug of a style, a whole style, or null
+   */
+  style?: null | string | Style;
+  /**
+   * one of us, metric, imperial, australian
+   */
+  measures?: 'us' | 'metric' | 'imperial' | 'australian';
+  /**
+   * null, or mass_g or volume_ml: the batch when lines are in parts
+   */
+  size?: null | RecipeSize;
+  /**
+   * a list of ratios held in every operation
+   *
+   * @maxItems 5
+   */
+  pins?: {
+    /**
+     * one of sugar_acid, sugar_salt, acid_salt, umami_salt, heat_sugar
+     */
+    ratio: 'sugar_acid' | 'sugar_salt' | 'acid_salt' | 'umami_salt' | 'heat_sugar';
+    /**
+     * a value above 0
+     */
+    value: number;
+    [k: string]: unknown;
+  }[];
+  /**
+   * what the note says it makes, as written, up to 200 characters; moves nothing
+   */
+  makes?: string;
+  /**
+   * how many it serves, as written, up to 200 characters; moves nothing
+   */
+  serves?: string;
+  /**
+   * remarks that are neither line nor step, up to 4000 characters
+   */
+  story?: string;
+  /**
+   * a list of at most 12 stages
+   *
+   * @maxItems 12
+   */
+  stages: RecipeStage[];
+  /**
+   * own ingredients used here, by slug, so that a file stands alone
+   */
+  ingredients?: {
+    [k: string]: OwnIngredient;
+  };
+  [k: string]: unknown;
+}
+export interface Style {
+  /**
+   * a slug: lower case with hyphens
+   */
+  slug: string;
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the family of sauces it belongs to, 1 to 120 characters
+   */
+  family: string;
+  /**
+   * bands by measure, ratio, brix, ph or thickness (0 runs to 4 mounds)
+   */
+  bands: {
+    sweetness?: StyleBand;
+    sourness?: StyleBand;
+    saltiness?: StyleBand;
+    umami?: StyleBand;
+    heat?: StyleBand;
+    sugar_acid?: StyleBand;
+    sugar_salt?: StyleBand;
+    acid_salt?: StyleBand;
+    umami_salt?: StyleBand;
+    heat_sugar?: StyleBand;
+    brix?: StyleBand;
+    ph?: StyleBand;
+    thickness?: StyleBand;
+  };
+  /**
+   * words makers use for it
+   *
+   * @maxItems 20
+   */
+  cues?: string[];
+  /**
+   * where the figures come from, 1 to 500 characters
+   */
+  source: string;
+  [k: string]: unknown;
+}
+/**
+ * low, aim and high of a band, in that order
+ */
+export interface StyleBand {
+  /**
+   * a number, 0 or more
+   */
+  low: number;
+  /**
+   * a number from low to high
+   */
+  aim: number;
+  /**
+   * a number, aim or more
+   */
+  high: number;
+}
+/**
+ * mass_g or volume_ml, one of them
+ */
+export interface RecipeSize {
+  /**
+   * grams, above 0
+   */
+  mass_g?: number;
+  /**
+   * millilitres, above 0
+   */
+  volume_ml?: number;
+}
+/**
+ * lines added together, then one process
+ */
+export interface RecipeStage {
+  /**
+   * an id of 1 to 40 letters, digits, - or _
+   */
+  id?: string;
+  /**
+   * a name of up to 120 characters
+   */
+  name?: string;
+  /**
+   * a list of at most 60 lines
+   *
+   * @maxItems 60
+   */
+  lines?: RecipeLine[];
+  /**
+   * a process, or null
+   */
+  process?: null | RecipeProcess;
+  /**
+   * how much is pressed out, such as {"press": 0.2}, or null
+   */
+  strain?: null | {
+    /**
+     * a number from 0 to 1
+     */
+    press?: number;
+    [k: string]: unknown;
+  };
+  /**
+   * what to look for, up to 400 characters
+   */
+  look_for?: string;
+  /**
+   * a rest it gains from, 0 to 20160 minutes, or null
+   */
+  rest_better_minutes?: number | null;
+  /**
+   * minutes of work at it, 0 to 1440, or null for the usual
+   */
+  hands_minutes?: number | null;
+  [k: string]: unknown;
+}
+/**
+ * what is done to the pot
+ */
+export interface RecipeProcess {
+  /**
+   * one of none, soak, fry, warm, simmer, boil, roast, blend, rest, chill
+   */
+  kind: 'none' | 'soak' | 'fry' | 'warm' | 'simmer' | 'boil' | 'roast' | 'blend' | 'rest' | 'chill';
+  /**
+   * one of low, medium, high, or null
+   */
+  heat?: 'low' | 'medium' | 'high' | null;
+  /**
+   * minutes, 0 to 10000, or null
+   */
+  minutes?: number | null;
+  /**
+   * where it stops: at most one of loss_percent, mass_g, volume_ml; or null
+   */
+  until?: null | RecipeUntil;
+  /**
+   * the pan's width, 5 to 100 cm, or null
+   */
+  pan_cm?: number | null;
+  /**
+   * true, false or null
+   */
+  lid?: boolean | null;
+  [k: string]: unknown;
+}
+/**
+ * at most one of loss_percent, mass_g, volume_ml
+ */
+export interface RecipeUntil {
+  /**
+   * a share of the pot to lose, above 0 and below 100 per cent
+   */
+  loss_percent?: number;
+  /**
+   * grams left, above 0
+   */
+  mass_g?: number;
+  /**
+   * millilitres left, above 0
+   */
+  volume_ml?: number;
+}
 /**
  * pans, jars, bottles and blenders of the household
  */
@@ -1127,239 +1406,6 @@ export interface ExportInput {
    * one of json, jsonld, markdown, csv
    */
   format: 'json' | 'jsonld' | 'markdown' | 'csv';
-}
-export interface Recipe {
-  /**
-   * exactly "vinculum-recipe"
-   */
-  format: 'vinculum-recipe';
-  /**
-   * 1 or 2; a newer document needs a newer Vinculum
-   */
-  version: 1 | 2;
-  /**
-   * a name of 1 to 120 characters
-   */
-  name: string;
-  /**
-   * the slug of a style, a whole style, or null
-   */
-  style?: null | string | Style;
-  /**
-   * one of us, metric, imperial, australian
-   */
-  measures?: 'us' | 'metric' | 'imperial' | 'australian';
-  /**
-   * null, or mass_g or volume_ml: the batch when lines are in parts
-   */
-  size?: null | RecipeSize;
-  /**
-   * a list of ratios held in every operation
-   *
-   * @maxItems 5
-   */
-  pins?: {
-    /**
-     * one of sugar_acid, sugar_salt, acid_salt, umami_salt, heat_sugar
-     */
-    ratio: 'sugar_acid' | 'sugar_salt' | 'acid_salt' | 'umami_salt' | 'heat_sugar';
-    /**
-     * a value above 0
-     */
-    value: number;
-    [k: string]: unknown;
-  }[];
-  /**
-   * what the note says it makes, as written, up to 200 characters; moves nothing
-   */
-  makes?: string;
-  /**
-   * how many it serves, as written, up to 200 characters; moves nothing
-   */
-  serves?: string;
-  /**
-   * remarks that are neither line nor step, up to 4000 characters
-   */
-  story?: string;
-  /**
-   * a list of at most 12 stages
-   *
-   * @maxItems 12
-   */
-  stages: RecipeStage[];
-  /**
-   * own ingredients used here, by slug, so that a file stands alone
-   */
-  ingredients?: {
-    [k: string]: OwnIngredient;
-  };
-  [k: string]: unknown;
-}
-export interface Style {
-  /**
-   * a slug: lower case with hyphens
-   */
-  slug: string;
-  /**
-   * a name of 1 to 120 characters
-   */
-  name: string;
-  /**
-   * the family of sauces it belongs to, 1 to 120 characters
-   */
-  family: string;
-  /**
-   * bands by measure, ratio, brix, ph or thickness (0 runs to 4 mounds)
-   */
-  bands: {
-    sweetness?: StyleBand;
-    sourness?: StyleBand;
-    saltiness?: StyleBand;
-    umami?: StyleBand;
-    heat?: StyleBand;
-    sugar_acid?: StyleBand;
-    sugar_salt?: StyleBand;
-    acid_salt?: StyleBand;
-    umami_salt?: StyleBand;
-    heat_sugar?: StyleBand;
-    brix?: StyleBand;
-    ph?: StyleBand;
-    thickness?: StyleBand;
-  };
-  /**
-   * words makers use for it
-   *
-   * @maxItems 20
-   */
-  cues?: string[];
-  /**
-   * where the figures come from, 1 to 500 characters
-   */
-  source: string;
-  [k: string]: unknown;
-}
-/**
- * low, aim and high of a band, in that order
- */
-export interface StyleBand {
-  /**
-   * a number, 0 or more
-   */
-  low: number;
-  /**
-   * a number from low to high
-   */
-  aim: number;
-  /**
-   * a number, aim or more
-   */
-  high: number;
-}
-/**
- * mass_g or volume_ml, one of them
- */
-export interface RecipeSize {
-  /**
-   * grams, above 0
-   */
-  mass_g?: number;
-  /**
-   * millilitres, above 0
-   */
-  volume_ml?: number;
-}
-/**
- * lines added together, then one process
- */
-export interface RecipeStage {
-  /**
-   * an id of 1 to 40 letters, digits, - or _
-   */
-  id?: string;
-  /**
-   * a name of up to 120 characters
-   */
-  name?: string;
-  /**
-   * a list of at most 60 lines
-   *
-   * @maxItems 60
-   */
-  lines?: RecipeLine[];
-  /**
-   * a process, or null
-   */
-  process?: null | RecipeProcess;
-  /**
-   * how much is pressed out, such as {"press": 0.2}, or null
-   */
-  strain?: null | {
-    /**
-     * a number from 0 to 1
-     */
-    press?: number;
-    [k: string]: unknown;
-  };
-  /**
-   * what to look for, up to 400 characters
-   */
-  look_for?: string;
-  /**
-   * a rest it gains from, 0 to 20160 minutes, or null
-   */
-  rest_better_minutes?: number | null;
-  /**
-   * minutes of work at it, 0 to 1440, or null for the usual
-   */
-  hands_minutes?: number | null;
-  [k: string]: unknown;
-}
-/**
- * what is done to the pot
- */
-export interface RecipeProcess {
-  /**
-   * one of none, soak, fry, warm, simmer, boil, roast, blend, rest, chill
-   */
-  kind: 'none' | 'soak' | 'fry' | 'warm' | 'simmer' | 'boil' | 'roast' | 'blend' | 'rest' | 'chill';
-  /**
-   * one of low, medium, high, or null
-   */
-  heat?: 'low' | 'medium' | 'high' | null;
-  /**
-   * minutes, 0 to 10000, or null
-   */
-  minutes?: number | null;
-  /**
-   * where it stops: at most one of loss_percent, mass_g, volume_ml; or null
-   */
-  until?: null | RecipeUntil;
-  /**
-   * the pan's width, 5 to 100 cm, or null
-   */
-  pan_cm?: number | null;
-  /**
-   * true, false or null
-   */
-  lid?: boolean | null;
-  [k: string]: unknown;
-}
-/**
- * at most one of loss_percent, mass_g, volume_ml
- */
-export interface RecipeUntil {
-  /**
-   * a share of the pot to lose, above 0 and below 100 per cent
-   */
-  loss_percent?: number;
-  /**
-   * grams left, above 0
-   */
-  mass_g?: number;
-  /**
-   * millilitres left, above 0
-   */
-  volume_ml?: number;
 }
 export interface Export {
   file: string;

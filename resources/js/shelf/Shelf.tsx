@@ -88,6 +88,9 @@ export function Shelf() {
           <button type="button" className="plain" onClick={() => setBringing(true)}>
             Bring one in
           </button>
+          <Link to="/begin" className="plain shelf-link">
+            Begin with a draft
+          </Link>
           <Link to="/pot" className="plain shelf-link">
             A pot is on
           </Link>
