@@ -317,6 +317,7 @@ final readonly class Draft
             $thing->is('tap') => 'thins it',
             $thing->isFatty() => 'makes it round',
             in_array('body', $thing->roles, true) => 'gives it body',
+            in_array('hot', $thing->roles, true) => 'for a little heat',
             default => 'for its aroma',
         });
     }
