@@ -189,6 +189,10 @@ final class Archive
                     DB::table($table)->insert($some);
                 }
             }
+            // an archive of before batches had numbers
+            foreach (DB::table('batches')->whereNull('number')->orderBy('made_on')->orderBy('id')->pluck('id') as $id) {
+                DB::table('batches')->where('id', $id)->update(['number' => 1 + (int) DB::table('batches')->max('number')]);
+            }
         });
     }
 

@@ -50,6 +50,19 @@ final class HouseholdArchiveTest extends HttpTestCase
         self::assertSame(['Test ketchup', 'Thrown away'], StoredRecipe::withTrashed()->orderBy('name')->pluck('name')->all());
     }
 
+    public function test_an_archive_of_before_batches_had_numbers_is_numbered_as_they_were_made(): void
+    {
+        $this->furnish();
+        Archive::write($path = "{$this->folder}/old.zip");
+        $tables = Archive::read($path);
+        self::assertNotSame([], $tables['batches']);
+        $tables['batches'] = array_map(static fn (array $row): array => array_diff_key($row, ['number' => 1, 'planned' => 1, 'words' => 1]), $tables['batches']);
+        $tables['jars'] = $tables['tastings'] = [];
+        Archive::restore($tables);
+
+        self::assertSame(range(1, count($tables['batches'])), DB::table('batches')->orderBy('made_on')->orderBy('id')->pluck('number')->all());
+    }
+
     public function test_a_recipe_in_the_archive_is_a_file_of_its_own_that_can_be_read_without_us(): void
     {
         $record = $this->kept();
