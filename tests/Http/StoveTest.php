@@ -165,6 +165,16 @@ final class StoveTest extends HttpTestCase
         self::assertCount(1, $this->getJson('/api/cooks')->json('cooks'));
     }
 
+    public function test_a_pot_that_cannot_be_read_takes_no_other_down(): void
+    {
+        $broken = $this->begun();
+        $whole = $this->begun();
+        \App\Models\CookRecord::query()->whereKey($broken['id'])->toBase()->update(['document' => '{"name": "torn"}']);
+
+        self::assertSame([$whole['id']], array_column($this->documented('stove', $this->getJson('/api/cooks'))['cooks'], 'id'));
+        $this->deleteJson("/api/cooks/{$broken['id']}")->assertNoContent();
+    }
+
     public function test_a_mistake_is_taken_back(): void
     {
         $cook = $this->atTheSimmer();

@@ -30,7 +30,19 @@ final readonly class StoveController
      */
     public function index(): array
     {
-        return StoveView::of(array_values(CookRecord::query()->onTheStove()->get()->map($this->shown(...))->all()), Stove::now());
+        $shown = [];
+        foreach (CookRecord::query()->onTheStove()->get() as $record) {
+            try {
+                $shown[] = $this->shown($record);
+            } catch (\PDOException $why) {
+                throw $why;
+            } catch (\Throwable $why) {
+                // one pot that cannot be read takes no other down; what is wrong with it is in the log
+                report($why);
+            }
+        }
+
+        return StoveView::of($shown, Stove::now());
     }
 
     public function begin(CookRequest $request): JsonResponse
