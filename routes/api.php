@@ -116,6 +116,8 @@ Route::post('cooks/{cook}/finish', [StoveController::class, 'finish']);
 
 Route::get('house', [HouseController::class, 'show']);
 Route::post('house/copies', [HouseController::class, 'copy']);
+Route::get('house/copies/{copy}', [HouseController::class, 'look'])->where('copy', '[a-z0-9.-]+');
+Route::post('house/copies/{copy}/put-back', [HouseController::class, 'putBack'])->where('copy', '[a-z0-9.-]+');
 Route::get('house/door', [DoorController::class, 'index']);
 Route::put('house/passphrase', [DoorController::class, 'passphrase']);
 Route::post('house/pairing', [DoorController::class, 'pair']);

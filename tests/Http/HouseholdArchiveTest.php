@@ -63,6 +63,23 @@ final class HouseholdArchiveTest extends HttpTestCase
         self::assertSame(range(1, count($tables['batches'])), DB::table('batches')->orderBy('made_on')->orderBy('id')->pluck('number')->all());
     }
 
+    public function test_a_copy_is_looked_at_and_put_back_from_the_screen_after_a_copy_of_now(): void
+    {
+        $this->kept('Stays');
+        $name = $this->documented('house', $this->postJson('/api/house/copies', []))['copies'][0]['name'];
+        $this->kept('Comes later');
+        $said = $this->documented('copy-changes', $this->getJson("/api/house/copies/{$name}"));
+        self::assertStringContainsString('1 recipe would go: “Comes later”.', implode(' ', $said['changes']));
+        self::assertSame(2, StoredRecipe::query()->count(), 'looking changes nothing');
+
+        $house = $this->documented('house', $this->postJson("/api/house/copies/{$name}/put-back", []));
+        self::assertSame(1, $house['recipes']);
+        // how it was just before is the newest copy
+        self::assertNotSame($name, $house['copies'][0]['name']);
+        $this->documented('failure', $this->getJson('/api/house/copies/vinculum-of-nowhere.zip'), 404);
+        $this->getJson('/api/house/copies/..%2F..%2F.env')->assertNotFound();
+    }
+
     public function test_a_recipe_in_the_archive_is_a_file_of_its_own_that_can_be_read_without_us(): void
     {
         $record = $this->kept();

@@ -6,11 +6,13 @@ namespace App\Http\Controllers;
 
 use App\House\Archive;
 use App\House\Backups;
+use App\House\Door;
 use App\House\UnreadableArchive;
 use App\Http\RequestRefused;
 use App\Models\Batch;
 use App\Models\OwnIngredientRecord;
 use App\Models\StoredRecipe;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -41,6 +43,44 @@ final class HouseController
         Backups::usual()->make();
 
         return $this->show();
+    }
+
+    /**
+     * What putting a copy back would change; nothing is changed.
+     *
+     * @return array{name: string, changes: list<string>}
+     */
+    public function look(string $copy): array
+    {
+        return ['name' => $copy, 'changes' => Archive::differences(Archive::read($this->path($copy)))];
+    }
+
+    /**
+     * A copy put back, after one of how the house is now.
+     *
+     * @return array<string, mixed>
+     */
+    public function putBack(string $copy, Request $request): array
+    {
+        if (Door::isFromOutside($request)) {
+            throw new RequestRefused(403, 'first-machine-only', 'This is done on the first machine, the one the product runs on.');
+        }
+        $tables = Archive::read($this->path($copy));
+        Backups::usual()->make();
+        Archive::restore($tables);
+
+        return $this->show();
+    }
+
+    /** Of a copy that is listed, and of no other file. */
+    private function path(string $copy): string
+    {
+        foreach (Backups::usual()->all() as $each) {
+            if (basename($each['path']) === $copy) {
+                return $each['path'];
+            }
+        }
+        throw new RequestRefused(404, 'not-found', 'There is no copy of that name any more.');
     }
 
     /** All of it, to take along. */

@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, VersionList, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, VersionList, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -345,3 +345,11 @@ export const bringVersionBack = (recipe: string, version: string, options?: Opti
 /** A first recipe of a kind; nothing is stored. */
 export const draftRecipe = (body: DraftInput, options?: Options) =>
   ask<Draft>('/api/draft', { method: 'POST', body, ...options });
+
+/** What putting a copy back would change; nothing is changed. */
+export const lookAtCopy = (copy: string, options?: Options) =>
+  ask<CopyChanges>(`/api/house/copies/${at(copy)}`, { method: 'GET', ...options });
+
+/** A copy put back, after one of how the house is now. */
+export const putCopyBack = (copy: string, options?: Options) =>
+  ask<House>(`/api/house/copies/${at(copy)}/put-back`, { method: 'POST', ...options });

@@ -778,6 +778,13 @@ export interface CookCurve {
   stop_y: number;
 }
 /**
+ * what putting a copy back would change
+ */
+export interface CopyChanges {
+  name: string;
+  changes: string[];
+}
+/**
  * what a logger delivers
  */
 export interface DeliveredReadingInput {

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { copyHouse, forgetRecipe, readHouse, restoreRecipe } from '../api/client';
+import { copyHouse, forgetRecipe, lookAtCopy, putCopyBack, readHouse, restoreRecipe } from '../api/client';
 import { ago } from '../shared/ago';
 import { HouseNetwork } from './HouseNetwork';
 
@@ -18,10 +18,15 @@ export function House({ now }: { now: number }) {
   });
   const restore = useMutation({ mutationFn: (id: string) => restoreRecipe(id), onSuccess: refresh });
   const forget = useMutation({ mutationFn: (id: string) => forgetRecipe(id), onSuccess: refresh });
+  const look = useMutation({ mutationFn: (name: string) => lookAtCopy(name) });
+  const putBack = useMutation({
+    mutationFn: (name: string) => putCopyBack(name),
+    onSuccess: () => window.location.reload(),
+  });
   const kept = house.data;
   if (kept === undefined) return house.isError ? <p role="alert">{house.error.message}</p> : null;
   const last = kept.copies[0];
-  const trouble = copy.error ?? restore.error ?? forget.error;
+  const trouble = copy.error ?? restore.error ?? forget.error ?? look.error ?? putBack.error;
   const count = (number: number, one: string, many: string) => `${number} ${number === 1 ? one : many}`;
   return (
     <details className="house">
@@ -35,7 +40,7 @@ export function House({ now }: { now: number }) {
         <h2 id="copies">Copies of this house</h2>
         <p className="quiet">
           One is made every day the product is started, and thinned as it grows old: seven days, eight weeks, twelve
-          months. A copy is put back with <code>bin/restore</code>, which says first what would change.
+          months. A copy can be put back here, or with <code>bin/restore</code>; first a copy of how it is now is made.
         </p>
         <p>
           <button type="button" className="action" disabled={copy.isPending} onClick={() => copy.mutate()}>
@@ -52,6 +57,22 @@ export function House({ now }: { now: number }) {
               <span className="quiet">
                 {ago(Date.parse(each.at), now)} · {each.kilobytes} kB
               </span>
+              <button type="button" className="plain" onClick={() => look.mutate(each.name)}>
+                What would change
+              </button>
+              {look.data?.name === each.name && (
+                <span>
+                  {look.data.changes.join(' ')}{' '}
+                  <button
+                    type="button"
+                    className="action"
+                    disabled={putBack.isPending}
+                    onClick={() => putBack.mutate(each.name)}
+                  >
+                    Put this copy back
+                  </button>
+                </span>
+              )}
             </li>
           ))}
         </ul>
