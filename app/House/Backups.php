@@ -12,7 +12,7 @@ final readonly class Backups
     /** One a day for a week, one a week for two months, one a month for a year. */
     private const KEPT = ['Y-m-d' => 7, 'o-W' => 8, 'Y-m' => 12];
 
-    private const NAME = '/^vinculum-(\d{8}-\d{6})(?:-\d+)?\.zip$/';
+    private const NAME = '/^vinculum-(\d{8}-\d{6})(?:-(\d+))?\.zip$/';
 
     public function __construct(private string $folder) {}
 
@@ -54,13 +54,14 @@ final readonly class Backups
             if (preg_match(self::NAME, basename($path), $match) === 1) {
                 $at = Carbon::createFromFormat('Ymd-His', $match[1], 'UTC');
                 if ($at !== null) {
-                    $found[] = ['path' => $path, 'at' => $at, 'bytes' => (int) filesize($path)];
+                    $found[] = ['path' => $path, 'at' => $at, 'bytes' => (int) filesize($path), 'nth' => (int) ($match[2] ?? 1)];
                 }
             }
         }
-        usort($found, static fn (array $a, array $b): int => [$b['at'], $b['path']] <=> [$a['at'], $a['path']]);
+        // of two in one second the second is the newer
+        usort($found, static fn (array $a, array $b): int => [$b['at'], $b['nth']] <=> [$a['at'], $a['nth']]);
 
-        return $found;
+        return array_map(static fn (array $copy): array => array_diff_key($copy, ['nth' => 1]), $found);
     }
 
     /** Lets go what no day, week or month needs any more. The newest always stays. */
