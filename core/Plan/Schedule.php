@@ -26,15 +26,4 @@ final readonly class Schedule
 
         return $begins;
     }
-
-    /** Minutes of work by hand, and the longest of them without a pause. */
-    public function standing(): float
-    {
-        $minutes = 0.0;
-        foreach ($this->tasks as $task) {
-            $minutes += $task->isHands ? $task->minutes : 0.0;
-        }
-
-        return $minutes;
-    }
 }

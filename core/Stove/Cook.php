@@ -512,7 +512,7 @@ final class Cook
             $boilsAt = $boilsSeen === null ? $report->heatingMinutes : max(0.0, $boilsSeen - $began);
             $reduction = Reduction::begins(
                 $report->massIn,
-                $this->spreadOf($report),
+                $report->massSpread,
                 $rate,
                 $boilsAt,
                 $boilsSeen !== null,
@@ -534,12 +534,6 @@ final class Cook
         );
 
         return $this->truth !== null ? $followed : $this->weighed($followed, $heats);
-    }
-
-    private function spreadOf(StageReport $report): float
-    {
-        // what went in is known as well as what comes out, to first order
-        return $report->massSpread;
     }
 
     /** With every reading that says something of how much is in the pot. */

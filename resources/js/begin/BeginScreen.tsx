@@ -2,14 +2,13 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { createRecipe, draftRecipe } from '../api/client';
+import { ChooseKind } from '../shared/ChooseKind';
 import { TopBar } from '../shared/TopBar';
-import { useStyles } from '../shared/useStyles';
 import { needs } from '../shared/vocabulary';
 import './begin.css';
 
 /** Where a sauce begins: a direction, what there is, and who it is for; then a draft with a reason for each line. */
 export function BeginScreen() {
-  const { families } = useStyles();
   const [style, setStyle] = useState('');
   const [withWhat, setWith] = useState('');
   const [free, setFree] = useState<string[]>([]);
@@ -49,28 +48,15 @@ export function BeginScreen() {
             From a direction. Or <Link to="/shelf">paste a note</Link>, or say that{' '}
             <Link to="/pot">a pot is on already</Link>.
           </p>
-          <label>
-            What kind
-            <select
-              value={style}
-              onChange={(event) => {
-                setStyle(event.target.value);
-                draft.reset();
-                setAnother(0);
-              }}
-            >
-              <option value="">choose a kind</option>
-              {families.map(([family, styles]) => (
-                <optgroup key={family} label={family}>
-                  {styles.map((each) => (
-                    <option key={each.slug} value={each.slug}>
-                      {each.name}
-                    </option>
-                  ))}
-                </optgroup>
-              ))}
-            </select>
-          </label>
+          <ChooseKind
+            label="What kind"
+            style={style}
+            onChoose={(chosen) => {
+              setStyle(chosen);
+              draft.reset();
+              setAnother(0);
+            }}
+          />
           <label>
             Made of what there is
             <input

@@ -1,16 +1,8 @@
 import { useState } from 'react';
 import type { TastingInput } from '../api/documents';
-import { SpoonRow } from '../bench/SpoonRow';
-import '../bench/spoon.css';
+import { SpoonRows } from '../bench/SpoonRows';
 import type { Feel } from '../bench/useAdjusting';
 
-const tastes: [Feel, string][] = [
-  ['sweet', 'Sweet'],
-  ['sour', 'Sour'],
-  ['salty', 'Salty'],
-  ['umami', 'Umami'],
-  ['hot', 'Heat'],
-];
 const likings = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 
 /** One person's word on a batch. Handed round the table, it is one after the other. */
@@ -50,19 +42,7 @@ export function TasteForm({ onSaid }: { onSaid: (said: TastingInput) => void }) 
           />
         </label>
       </div>
-      <div className="spoon-rows">
-        {tastes.map(([feel, label], index) => (
-          <SpoonRow
-            key={feel}
-            feel={feel}
-            label={label}
-            digit={`${index + 1}`}
-            steps={feels[feel] ?? 0}
-            onSteps={(steps) => setFeels({ ...feels, [feel]: steps })}
-            onEnter={() => undefined}
-          />
-        ))}
-      </div>
+      <SpoonRows feels={feels} onSay={(feel, steps) => setFeels({ ...feels, [feel]: steps })} />
       <fieldset className="log-liking">
         <legend>How well it is liked</legend>
         {likings.map((each) => (

@@ -2,24 +2,14 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { mendPot } from '../api/client';
-import { SpoonRow } from '../bench/SpoonRow';
-import '../bench/spoon.css';
+import { SpoonRows } from '../bench/SpoonRows';
 import './pot.css';
 import type { Feel } from '../bench/useAdjusting';
+import { ChooseKind } from '../shared/ChooseKind';
 import { TopBar } from '../shared/TopBar';
-import { useStyles } from '../shared/useStyles';
-
-const tastes: [Feel, string][] = [
-  ['sweet', 'Sweet'],
-  ['sour', 'Sour'],
-  ['salty', 'Salty'],
-  ['umami', 'Umami'],
-  ['hot', 'Heat'],
-];
 
 /** A pot is on and nobody wrote a recipe for it: what it is, how much, and what the spoon says. */
 export function PotScreen() {
-  const { families } = useStyles();
   const [style, setStyle] = useState('');
   const [amount, setAmount] = useState('');
   const [cooked, setCooked] = useState(true);
@@ -47,27 +37,14 @@ export function PotScreen() {
         <div className="pot-columns">
           <section className="panel" aria-label="The pot">
             <div className="pot-fields">
-              <label>
-                It is nearest to
-                <select
-                  value={style}
-                  onChange={(event) => {
-                    setStyle(event.target.value);
-                    mend.reset();
-                  }}
-                >
-                  <option value="">choose a kind</option>
-                  {families.map(([family, styles]) => (
-                    <optgroup key={family} label={family}>
-                      {styles.map((each) => (
-                        <option key={each.slug} value={each.slug}>
-                          {each.name}
-                        </option>
-                      ))}
-                    </optgroup>
-                  ))}
-                </select>
-              </label>
+              <ChooseKind
+                label="It is nearest to"
+                style={style}
+                onChoose={(chosen) => {
+                  setStyle(chosen);
+                  mend.reset();
+                }}
+              />
               <label>
                 In the pot
                 <input
@@ -93,19 +70,7 @@ export function PotScreen() {
               </label>
             </div>
             <h2>What the spoon says</h2>
-            <div className="spoon-rows">
-              {tastes.map(([feel, label], index) => (
-                <SpoonRow
-                  key={feel}
-                  feel={feel}
-                  label={label}
-                  digit={`${index + 1}`}
-                  steps={feels[feel] ?? 0}
-                  onSteps={(steps) => say(feel, steps)}
-                  onEnter={() => undefined}
-                />
-              ))}
-            </div>
+            <SpoonRows feels={feels} onSay={say} />
             <p>
               <button
                 type="button"

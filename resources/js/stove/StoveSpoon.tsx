@@ -2,17 +2,9 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { askTongue, tasteCook } from '../api/client';
 import type { CookEventInput, StovePot } from '../api/documents';
-import { SpoonRow } from '../bench/SpoonRow';
+import { SpoonRows } from '../bench/SpoonRows';
 import type { Feel } from '../bench/useAdjusting';
 import { WhatItBrings } from '../shared/WhatItBrings';
-
-const tastes: [Feel, string][] = [
-  ['sweet', 'Sweet'],
-  ['sour', 'Sour'],
-  ['salty', 'Salty'],
-  ['umami', 'Umami'],
-  ['hot', 'Heat'],
-];
 
 interface Props {
   cook: StovePot;
@@ -54,19 +46,7 @@ export function StoveSpoon({ cook, onHappen }: Props) {
         </button>
       )}
       {tongue.data !== undefined && <p className="stove-tongue">“{tongue.data.words}”</p>}
-      <div className="spoon-rows">
-        {tastes.map(([feel, label], index) => (
-          <SpoonRow
-            key={feel}
-            feel={feel}
-            label={label}
-            digit={`${index + 1}`}
-            steps={feels[feel] ?? 0}
-            onSteps={(steps) => say(feel, steps)}
-            onEnter={() => undefined}
-          />
-        ))}
-      </div>
+      <SpoonRows feels={feels} onSay={say} />
       {(taste.error ?? tongue.error) !== null && (
         <p role="alert" className="trouble">
           {(taste.error ?? tongue.error)?.message}

@@ -1,0 +1,35 @@
+import { SpoonRow } from './SpoonRow';
+import './spoon.css';
+import type { Feel } from './useAdjusting';
+
+const tastes: [Feel, string][] = [
+  ['sweet', 'Sweet'],
+  ['sour', 'Sour'],
+  ['salty', 'Salty'],
+  ['umami', 'Umami'],
+  ['hot', 'Heat'],
+];
+
+interface Props {
+  feels: Partial<Record<Feel, number>>;
+  onSay: (feel: Feel, steps: number) => void;
+}
+
+/** The five tastes, each with less, fine and more. */
+export function SpoonRows({ feels, onSay }: Props) {
+  return (
+    <div className="spoon-rows">
+      {tastes.map(([feel, label], index) => (
+        <SpoonRow
+          key={feel}
+          feel={feel}
+          label={label}
+          digit={`${index + 1}`}
+          steps={feels[feel] ?? 0}
+          onSteps={(steps) => onSay(feel, steps)}
+          onEnter={() => undefined}
+        />
+      ))}
+    </div>
+  );
+}
