@@ -31,7 +31,7 @@ final readonly class Journal
     /** Tastings that what somebody likes is worked out from: the latest of its kind. */
     private const TASTINGS = 60;
 
-    private const USE_FIRST = 6;
+    private const USE_FIRST = 3;
 
     public function __construct(private Evaluator $evaluator, private Styles $styles) {}
 
@@ -182,10 +182,17 @@ final readonly class Journal
         return array_map(static fn (array $of): Ideal => Ideal::of(array_map(static fn (Measure $measure): string => Feel::ofMeasure($measure)->value, Measure::cases()), $of), $said);
     }
 
-    /** @return list<JarRecord> */
-    public function useFirst(): array
+    /**
+     * A few whose day is past, then a few whose day comes next: the first never crowd out the second.
+     *
+     * @return list<JarRecord>
+     */
+    public function useFirst(string $today): array
     {
-        return array_values(JarRecord::query()->toUseFirst(self::USE_FIRST)->get()->all());
+        $past = JarRecord::query()->where('keep_until', '<', $today)->toUseFirst(self::USE_FIRST)->get();
+        $waiting = JarRecord::query()->where('keep_until', '>=', $today)->toUseFirst(self::USE_FIRST)->get();
+
+        return array_values([...$past->all(), ...$waiting->all()]);
     }
 
     /**

@@ -65,4 +65,15 @@ final class LogTest extends BrowserTestCase
         $this->see('.segment');
         self::assertStringContainsString('as no. 10', $this->window->getPageSource());
     }
+
+    public function test_the_jar_to_use_first_leads_to_its_batch(): void
+    {
+        $this->goTo('/');
+        $jar = $this->see("//section[@aria-label='Use first']//a");
+        $name = explode(',', $jar->getText())[0];
+        self::assertStringNotContainsString($jar->getText(), $this->see("//section[@aria-label='Past their day']")->getText(), 'what is past is not offered to be eaten');
+        $jar->click();
+        $this->see("//h2[contains(.,'{$name}')]");
+        self::assertStringContainsString('/log/', $this->window->getCurrentURL());
+    }
 }

@@ -39,6 +39,17 @@ final class LogTest extends HttpTestCase
         self::assertSame('liked 8 of 9', $this->log()['batches'][0]['said_text']);
     }
 
+    public function test_jars_past_their_day_do_not_crowd_out_what_is_still_to_be_eaten(): void
+    {
+        $this->filled($this->made('Ketchup'), 8);
+        Carbon::setTestNow(Carbon::create(2026, 12, 28));
+        $this->filled($this->made('Relish'), 2);
+
+        $jars = $this->log()['use_first'];
+        self::assertSame([true, true, true, false, false], array_column($jars, 'is_past'));
+        self::assertStringStartsWith('Relish', $jars[3]['text']);
+    }
+
     public function test_jars_keep_by_the_cautious_figure_and_shorter_once_they_are_open(): void
     {
         $batch = $this->filled($this->made('Ketchup'), 3);

@@ -5,6 +5,7 @@ import { logAsCsv, readLog } from '../api/client';
 import { saveFile } from '../shared/saveFile';
 import { TopBar } from '../shared/TopBar';
 import { BatchPage } from './BatchPage';
+import { UseFirst } from './UseFirst';
 import './log.css';
 
 /** What was made, found again by any word of it; one batch whole; two side by side. */
@@ -50,21 +51,7 @@ export function LogScreen() {
               {trouble.message}
             </p>
           )}
-          {(log.data?.use_first.length ?? 0) > 0 && wanted === '' && (
-            <div className="log-first">
-              <h2>Use first</h2>
-              <ul>
-                {log.data?.use_first.slice(0, 3).map((jar) => (
-                  <li key={jar.text}>
-                    <Link to={`/log/${jar.batch}`}>{jar.text}</Link>{' '}
-                    <span className={jar.is_past ? 'trouble' : 'quiet'}>
-                      {jar.is_past ? `was to be eaten ${jar.until_text}` : jar.until_text}
-                    </span>
-                  </li>
-                ))}
-              </ul>
-            </div>
-          )}
+          {wanted === '' && <UseFirst jars={log.data?.use_first ?? []} />}
           {log.isSuccess && batches.length === 0 && (
             <p className="quiet">
               {wanted === ''

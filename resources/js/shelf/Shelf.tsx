@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { createRecipe, deleteRecipe, duplicateRecipe, restoreRecipe } from '../api/client';
+import { createRecipe, deleteRecipe, duplicateRecipe, readLog, restoreRecipe } from '../api/client';
+import { UseFirst } from '../log/UseFirst';
 import { blankRecipe } from '../shared/blankRecipe';
 import { TopBar } from '../shared/TopBar';
 import { useNow } from '../shared/useNow';
@@ -18,6 +19,11 @@ export function Shelf() {
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed.trim());
   const shelf = useShelf(wanted);
+  const log = useQuery({
+    queryKey: ['log', '', 0],
+    queryFn: ({ signal }) => readLog({ q: '', page: '0' }, { signal }),
+    retry: false,
+  });
   const preferences = usePreferences();
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -106,6 +112,7 @@ export function Shelf() {
         )}
         {isEmpty && <EmptyShelf onStart={(name, style) => start.mutate({ name, style })} />}
         {shelf.isSuccess && recipes.length === 0 && wanted !== '' && <p>No sauce on the shelf is called “{wanted}”.</p>}
+        {wanted === '' && <UseFirst jars={log.data?.use_first ?? []} />}
         <ul className="cards">
           {recipes.map((recipe) => (
             <RecipeCard
