@@ -68,10 +68,11 @@ final readonly class Journal
     public function fill(Batch $batch, int $count, ?float $sizeMl, string $kind, string $place): void
     {
         DB::transaction(function () use ($batch, $count, $sizeMl, $kind, $place): void {
-            $until = Jar::keepUntil($batch->made_on->toDateString(), $place, null, $this->keeps($batch, $this->evaluated($batch)));
+            $times = $this->keeps($batch, $this->evaluated($batch));
+            $jar = (new Jar($batch->made_on->toDateString()))->movedTo($place, Carbon::today()->toDateString());
             $there = $batch->jars()->count();
             for ($i = 0; $i < $count; $i++) {
-                $batch->jars()->create(['label' => self::letter($there + $i), 'size_ml' => $sizeMl, 'kind' => $kind, 'place' => $place, 'keep_until' => $until]);
+                $batch->jars()->make(['label' => self::letter($there + $i), 'size_ml' => $sizeMl, 'kind' => $kind])->keep($jar, $times);
             }
         });
         $this->index($batch->refresh());
@@ -85,9 +86,9 @@ final readonly class Journal
     public function change(JarRecord $jar, array $changes): void
     {
         DB::transaction(function () use ($jar, $changes): void {
-            $jar->fill($changes);
-            $jar->keep_until = self::day(Jar::keepUntil($jar->batch->made_on->toDateString(), $jar->place, $jar->opened_on?->toDateString(), $this->keeps($jar->batch, $this->evaluated($jar->batch))));
-            $jar->save();
+            $place = $changes['place'] ?? $jar->place;
+            $jar->fill(array_diff_key($changes, ['place' => true]));
+            $jar->keep($jar->jar()->movedTo($place, Carbon::today()->toDateString()), $this->keeps($jar->batch, $this->evaluated($jar->batch)));
         });
         $this->index($jar->batch->refresh());
     }
@@ -97,8 +98,7 @@ final readonly class Journal
     {
         $times = $this->keeps($batch, $this->evaluated($batch));
         foreach ($batch->jars as $jar) {
-            $jar->keep_until = self::day(Jar::keepUntil($batch->made_on->toDateString(), $jar->place, $jar->opened_on?->toDateString(), $times));
-            $jar->save();
+            $jar->keep($jar->jar(), $times);
         }
         $this->index($batch);
     }
@@ -192,7 +192,7 @@ final readonly class Journal
         $past = JarRecord::query()->where('keep_until', '<', $today)->toUseFirst(self::USE_FIRST)->get();
         $waiting = JarRecord::query()->where('keep_until', '>=', $today)->toUseFirst(self::USE_FIRST)->get();
 
-        return array_values([...$past->all(), ...$waiting->all()]);
+        return [...$past->all(), ...$waiting->all()];
     }
 
     /**
@@ -207,14 +207,9 @@ final readonly class Journal
             'planned' => $batch->planned === null ? null : Json::arrays(Json::decode((string) $batch->getRawOriginal('planned'))),
             'readings' => $batch->readings->map(static fn ($reading): array => ['what' => $reading->kind, 'value' => $reading->value, 'instrument' => $reading->instrument, 'hot' => $reading->hot, 'stands' => $reading->stands(), 'note' => $reading->note])->all(),
             'tastings' => $batch->tastings->map(static fn (Tasting $tasting): array => ['at' => $tasting->on->toDateString(), 'who' => $tasting->who, 'hot' => $tasting->hot, 'with' => $tasting->with, 'feels' => (object) $tasting->feels, 'liking' => $tasting->liking, 'note' => $tasting->note])->all(),
-            'jars' => $batch->jars->map(static fn (JarRecord $jar): array => ['label' => $jar->label, 'size_ml' => $jar->size_ml, 'kind' => $jar->kind, 'place' => $jar->place, 'opened_on' => $jar->opened_on?->toDateString(), 'gone_on' => $jar->gone_on?->toDateString(), 'given_to' => $jar->given_to, 'keep_until' => $jar->keep_until?->toDateString()])->all(),
+            'jars' => $batch->jars->map(static fn (JarRecord $jar): array => ['label' => $jar->label, 'size_ml' => $jar->size_ml, 'kind' => $jar->kind, 'place' => $jar->place, 'opened_on' => $jar->opened_on?->toDateString(), 'frozen_on' => $jar->frozen_on?->toDateString(), 'thawed_on' => $jar->thawed_on?->toDateString(), 'gone_on' => $jar->gone_on?->toDateString(), 'given_to' => $jar->given_to, 'keep_until' => $jar->keep_until?->toDateString()])->all(),
             'notes' => $batch->notes->map(static fn ($note): string => $note->text)->all(),
         ];
-    }
-
-    private static function day(?string $day): ?Carbon
-    {
-        return $day === null ? null : Carbon::parse($day);
     }
 
     /** A, B, … Z, AA */

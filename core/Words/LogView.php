@@ -36,6 +36,26 @@ final readonly class LogView
         return $date->format(substr($day, 0, 4) === substr($today, 0, 4) ? 'j M' : 'j M Y');
     }
 
+    /** Until when a jar keeps, for whoever holds it; nothing where nothing is known. */
+    public function keeps(string $place, ?string $until, string $today): string
+    {
+        return match (true) {
+            $place === 'shelf' => 'No day is known for a shelf: keep it in the fridge.',
+            $until === null => '',
+            default => 'keeps until '.$this->short($until, $today),
+        };
+    }
+
+    /** The same on its label. */
+    public function onTheLabel(string $place, ?string $until, string $today): string
+    {
+        return match (true) {
+            $place === 'shelf' => 'Keep it in the fridge',
+            $until === null => '',
+            default => ($place === 'freezer' ? 'Frozen' : 'Fridge').', until '.$this->short($until, $today),
+        };
+    }
+
     /**
      * What a spoon said of each taste: "fine", "a touch less", "more".
      *

@@ -39,6 +39,17 @@ final class LogTest extends HttpTestCase
         self::assertSame('liked 8 of 9', $this->log()['batches'][0]['said_text']);
     }
 
+    public function test_a_jar_on_a_shelf_has_no_day_and_one_that_was_past_is_not_saved_by_the_freezer(): void
+    {
+        $jars = $this->filled($this->made('Ketchup'), 2)['jars'];
+        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$jars[0]['id']}", ['place' => 'shelf']));
+        self::assertSame(['No day is known for a shelf: keep it in the fridge.', 'Keep it in the fridge'], [$batch['jars'][0]['keeps_text'], $batch['jars'][0]['label_text']]);
+
+        Carbon::setTestNow(Carbon::create(2026, 12, 28));
+        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$jars[1]['id']}", ['place' => 'freezer']));
+        self::assertSame(['freezer', true, 'keeps until 22 Dec'], [$batch['jars'][1]['place'], $batch['jars'][1]['is_past'], $batch['jars'][1]['keeps_text']]);
+    }
+
     public function test_jars_past_their_day_do_not_crowd_out_what_is_still_to_be_eaten(): void
     {
         $this->filled($this->made('Ketchup'), 8);
@@ -54,11 +65,11 @@ final class LogTest extends HttpTestCase
     {
         $batch = $this->filled($this->made('Ketchup'), 3);
         self::assertSame(['A', 'B', 'C'], array_column($batch['jars'], 'label'));
-        self::assertSame('22 Dec', $batch['jars'][0]['keep_until_text']);
+        self::assertSame(['keeps until 22 Dec', 'Fridge, until 22 Dec'], [$batch['jars'][0]['keeps_text'], $batch['jars'][0]['label_text']]);
 
         Carbon::setTestNow(Carbon::create(2026, 11, 26));
         $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['opened_on' => '2026-11-26']));
-        self::assertSame(['open', '17 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keep_until_text']]);
+        self::assertSame(['open', 'keeps until 17 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
         // what is opened comes first
         self::assertSame(['Ketchup, 1B, opened', 'by 17 Dec'], [$this->log()['use_first'][0]['text'], $this->log()['use_first'][0]['until_text']]);
 
@@ -66,10 +77,10 @@ final class LogTest extends HttpTestCase
         self::assertSame(['gone', 'the neighbours'], [$batch['jars'][1]['state'], $batch['jars'][1]['given_to']]);
         self::assertCount(2, $this->log()['use_first']);
         $frozen = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][2]['id']}", ['place' => 'freezer']));
-        self::assertSame('24 May 2027', $frozen['jars'][2]['keep_until_text']);
+        self::assertSame('Frozen, until 24 May 2027', $frozen['jars'][2]['label_text']);
         // and back again
         $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['gone_on' => null, 'opened_on' => null]));
-        self::assertSame(['full', '22 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keep_until_text']]);
+        self::assertSame(['full', 'keeps until 22 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
     }
 
     public function test_tastings_say_what_each_of_them_seems_to_like(): void

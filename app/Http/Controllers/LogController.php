@@ -44,7 +44,7 @@ final readonly class LogController
                 'batch' => $jar->batch_id,
                 'text' => "{$jar->batch->document['name']}, {$jar->batch->number}{$jar->label}".($jar->opened_on === null ? '' : ', opened'),
                 'until_text' => $jar->keep_until === null ? '' : 'by '.$this->view->short($jar->keep_until->toDateString(), $today),
-                'is_past' => $jar->keep_until !== null && $jar->keep_until->toDateString() < $today,
+                'is_past' => $jar->isPast($today),
             ], $this->journal->useFirst($today)),
         ];
     }

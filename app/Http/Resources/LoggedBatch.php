@@ -12,6 +12,7 @@ use App\Recipes\Journal;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Log\Ideal;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Safety\Allergens;
@@ -36,8 +37,9 @@ final class LoggedBatch extends Resource
         $asMade = $journal->evaluated($this->resource);
         $made = $this->made();
         $safety = $view->safety($made, $asMade);
+        $likes = $journal->likes(is_string($this->document['style'] ?? null) ? $this->document['style'] : null);
         $contains = Allergens::of($asMade->cooked->weighed);
-        $names = array_map(static fn (string $allergen): string => $asMade->cooked->weighed->vocabulary->allergenName($allergen), array_keys($contains['contains']));
+        $containsText = $contains['contains'] === [] ? '' : 'Contains '.implode(', ', array_map(static fn (string $allergen): string => $asMade->cooked->weighed->vocabulary->allergenName($allergen), array_keys($contains['contains']))).'.';
 
         return [
             'id' => $this->id,
@@ -53,8 +55,9 @@ final class LoggedBatch extends Resource
                 'size_text' => $jar->size_ml === null ? '' : app(Speech::class)->volume($jar->size_ml),
                 'state' => $jar->gone_on !== null ? 'gone' : ($jar->opened_on !== null ? 'open' : 'full'),
                 'given_to' => $jar->given_to,
-                'keep_until_text' => $jar->keep_until === null ? '' : $log->short($jar->keep_until->toDateString(), $today),
-                'is_past' => $jar->gone_on === null && $jar->keep_until !== null && $jar->keep_until->toDateString() < $today,
+                'keeps_text' => $log->keeps($jar->place, $jar->keep_until?->toDateString(), $today),
+                'label_text' => $log->onTheLabel($jar->place, $jar->keep_until?->toDateString(), $today),
+                'is_past' => $jar->isPast($today),
             ])->values()->all(),
             'went_in' => $this->wentIn($asMade),
             'figures' => $view->figures($made),
@@ -69,10 +72,11 @@ final class LoggedBatch extends Resource
             ])->values()->all(),
             'notes' => $this->notes->map(static fn ($note): array => ['id' => $note->id, 'text' => $note->text, 'on_text' => $log->short($note->created_at->toDateString(), $today)])->values()->all(),
             'stirred_in' => $made->frozen['stirred_in'] ?? [],
-            'contains' => $names,
+            'contains_text' => $containsText,
+            'label_notes' => array_values(array_filter([$containsText, in_array('ph-is-an-estimate', array_column($safety['cautions'], 'code'), true) ? 'pH is an estimate.' : ''])),
             'cautions' => $safety['cautions'],
             'times' => $safety['times'],
-            'likes' => array_map(static fn (string $who, $ideal): array => $log->likes($who === '' ? 'you' : $who, $ideal), array_keys($likes = $journal->likes(is_string($this->document['style'] ?? null) ? $this->document['style'] : null)), array_values($likes)),
+            'likes' => array_map(static fn (string $who, Ideal $ideal): array => $log->likes($who === '' ? 'you' : $who, $ideal), array_keys($likes), array_values($likes)),
         ];
     }
 

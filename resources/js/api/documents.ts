@@ -1744,7 +1744,8 @@ export interface LoggedBatch {
     size_text: string;
     state: 'full' | 'open' | 'gone';
     given_to: string;
-    keep_until_text: string;
+    keeps_text: string;
+    label_text: string;
     is_past: boolean;
   }[];
   went_in: {
@@ -1802,7 +1803,8 @@ export interface LoggedBatch {
    * what was stirred in to taste, in order
    */
   stirred_in: string[];
-  contains: string[];
+  contains_text: string;
+  label_notes: string[];
   cautions: Caution[];
   times: KeepingTime;
   likes: {

@@ -82,9 +82,7 @@ export function Jars({ batch, onFill, onJar }: Props) {
                 }
               />
             </label>
-            <span className={jar.is_past ? 'trouble' : 'quiet'}>
-              {jar.keep_until_text === '' ? '' : `keeps until ${jar.keep_until_text}`}
-            </span>
+            <span className={jar.is_past ? 'trouble' : 'quiet'}>{jar.keeps_text}</span>
           </p>
         )}
         <form
@@ -129,7 +127,7 @@ export function Jars({ batch, onFill, onJar }: Props) {
             </details>
           </>
         )}
-        {batch.contains.length > 0 && <p>Contains {batch.contains.join(', ')}.</p>}
+        {batch.contains_text !== '' && <p>{batch.contains_text}</p>}
       </section>
     </div>
   );

@@ -64,15 +64,14 @@ export function Labels() {
                   no. {made.number}
                   {jar.label}, made {made.made_text}
                 </p>
-                {jar.keep_until_text !== '' && (
+                {jar.label_text !== '' && (
                   <p>
-                    <strong>
-                      {jar.place === 'freezer' ? 'Frozen' : 'Fridge'}, until {jar.keep_until_text}
-                    </strong>
+                    <strong>{jar.label_text}</strong>
                   </p>
                 )}
-                {made.contains.length > 0 && <p>Contains {made.contains.join(', ')}.</p>}
-                {made.cautions.some((caution) => caution.code === 'ph-is-an-estimate') && <p>pH is an estimate.</p>}
+                {made.label_notes.map((note) => (
+                  <p key={note}>{note}</p>
+                ))}
               </div>
               <img
                 alt={`opens no. ${made.number} in the Log`}
