@@ -25,6 +25,7 @@ use Vinculum\Stove\SimulatedPot;
  * @property float $speed minutes of the pot in one of the clock
  * @property int|null $seed of a simulated pot
  * @property float|null $finished_at
+ * @property float|null $pace ln of how many times as long as usual its hands took
  * @property string|null $batch_id
  * @property Collection<int, CookEvent> $events
  */
@@ -37,7 +38,7 @@ final class CookRecord extends Model
     protected $fillable = ['recipe_id', 'document', 'began_at', 'speed', 'seed'];
 
     /** @var array<string, string> */
-    protected $casts = ['document' => DocumentCast::class, 'began_at' => 'float', 'speed' => 'float', 'seed' => 'integer', 'finished_at' => 'float'];
+    protected $casts = ['document' => DocumentCast::class, 'began_at' => 'float', 'speed' => 'float', 'seed' => 'integer', 'finished_at' => 'float', 'pace' => 'float'];
 
     /** @return HasMany<CookEvent, $this> */
     public function events(): HasMany

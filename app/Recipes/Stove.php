@@ -17,6 +17,7 @@ use Vinculum\Amount\Dimension;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Figure\Sentence;
 use Vinculum\Log\MadeBatch;
+use Vinculum\Plan\Pace;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Solve\Rescue\Rescued;
@@ -189,6 +190,7 @@ final readonly class Stove
             $record->finished_at = self::now();
             if ($record->seed === null) {
                 $this->learn($cook);
+                $record->pace = Pace::ofCook($cook);
                 $recipe = $record->recipe()->firstOrFail();
                 $batch = $recipe->batches()->create($this->made($cook, $record));
                 $recipe->keepVersion("no. {$batch->number}");

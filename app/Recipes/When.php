@@ -9,25 +9,20 @@ use App\Models\HobRecord;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Vinculum\Plan\Hours;
+use Vinculum\Plan\Pace;
 use Vinculum\Plan\UnreadableTime;
 use Vinculum\Plan\Wanted;
 use Vinculum\Plan\WhenToBegin;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Stove\StepKind;
 
 /** When this household has to begin, with the rings, the hours and the hands it has. */
 final readonly class When
 {
-    /** Cooks that are looked at for how long this household's hands take, and how many of them count as one guess. */
+    /** Cooks that are looked at for how long this household's hands take. */
     private const LATEST = 12;
 
-    private const GUESS = 3.0;
-
-    /** A step that was left open over lunch says nothing of hands. */
-    private const MOST_TIMES = 4.0;
-
-    public function __construct(private Household $household, private Evaluator $evaluator, private Planner $planner, private Stove $stove) {}
+    public function __construct(private Household $household, private Evaluator $evaluator, private Planner $planner) {}
 
     /** Its own clock, or the one that is given. */
     public function hours(string $zone): Hours
@@ -64,27 +59,8 @@ final readonly class When
         return WhenToBegin::of($wanted, Carbon::now()->getTimestamp() / 60, $kitchen['rings'], $kitchen['oven'] ? 1 : 0, $hours, $this->pace(), HobRecord::known());
     }
 
-    /** How many times as long as usual this household's hands took, the last times it cooked. */
     private function pace(): float
     {
-        $sum = 0.0;
-        $count = 0;
-        foreach (Household::stored(CookRecord::query()->whereNotNull('finished_at')->whereNull('seed')->with('events')->orderByDesc('finished_at')->limit(self::LATEST)) as $record) {
-            $cook = $this->stove->cook($record);
-            $usual = $took = 0.0;
-            foreach ($cook->steps as $step) {
-                $minutes = ($cook->progress->ended[$step->id] ?? 0.0) - ($cook->progress->began[$step->id] ?? 0.0);
-                if ($step->isHands && $step->kind !== StepKind::Heat && $minutes > 0.0 && $minutes < self::MOST_TIMES * $step->minutes->value) {
-                    $usual += $step->minutes->value;
-                    $took += $minutes;
-                }
-            }
-            if ($usual > 0.0) {
-                $sum += log($took / $usual);
-                $count++;
-            }
-        }
-
-        return exp($sum / ($count + self::GUESS));
+        return Pace::of(array_values(CookRecord::query()->whereNotNull('pace')->orderByDesc('finished_at')->limit(self::LATEST)->pluck('pace')->map(floatval(...))->all()));
     }
 }

@@ -52,15 +52,20 @@ final readonly class Hob
     public static function for(Process $process): self
     {
         $heat = $process->heat ?? 'medium';
-        $surface = M_PI * (($process->panCm ?? self::USUAL_PAN_CM) / 200) ** 2;
 
         return new self(
             $process->kind === ProcessKind::Boil
                 ? (self::BOIL_KW[$heat] / self::VAPORISATION_KJ_PER_G) * 60
-                : self::SIMMER[$heat] * $surface,
+                : self::SIMMER[$heat] * self::floor($process) / 1e4,
             self::HEATING_KW[$heat],
             self::DRYING[$process->kind->value][$heat] ?? 0.0,
         );
+    }
+
+    /** Floor of the pan it stands in, cm². */
+    public static function floor(?Process $process): float
+    {
+        return M_PI * (($process->panCm ?? self::USUAL_PAN_CM) / 2) ** 2;
     }
 
     /** Minutes until what is cold and weighs so much simmers. */

@@ -36,8 +36,7 @@ final readonly class StopGuide
         if ($process === null || $report->boiledOff <= 0.0) {
             return null;
         }
-        $pan = $process->panCm ?? Hob::USUAL_PAN_CM;
-        $millimetres = static fn (float $millilitres): float => (10 * $millilitres) / (M_PI * ($pan / 2) ** 2);
+        $millimetres = static fn (float $millilitres): float => (10 * $millilitres) / Hob::floor($process);
         $minutes
             = $report->gramsPerMinute === null || $report->gramsPerMinute <= 0.0
                 ? null
@@ -53,7 +52,7 @@ final readonly class StopGuide
             Figure::even($millimetres($report->volumeAfter), self::DEPTH_READ_MM, 'mm'),
             $minutes,
             $report->heatingMinutes,
-            $pan,
+            $process->panCm ?? Hob::USUAL_PAN_CM,
         );
     }
 

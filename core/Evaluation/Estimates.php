@@ -39,6 +39,10 @@ final readonly class Estimates
      */
     private const DROPS_WATER = 0.1;
 
+    /** At most this share of its water is taken for boiled off, and to so many grams it is worked out how much is. */
+    private const BOILS_OFF = 0.9;
+    private const TO_A_GRAM = 1.0;
+
     public function __construct(private CookedRecipe $cooked) {}
 
     /** Finished mass, g. */
@@ -143,16 +147,46 @@ final readonly class Estimates
     {
         $mixture = $this->cooked->mixture;
 
-        return $mixture->mass() <= 0.0
-            ? null
-            : Thickness::of(
-                $mixture->grams,
-                $this->emulsifiedFat(),
-                $this->gel(),
-                $this->cooked->acidity?->ph,
-                $this->starchMinutes(),
-                $isHot,
-            );
+        return $mixture->mass() <= 0.0 ? null : $this->thick($mixture->grams, $isHot);
+    }
+
+    /**
+     * From how much of it on, boiled down, it is one word thicker or more, cold.
+     *
+     * @return array{grams: float, thickness: Thickness}|null null for a paste, an empty pot, and where no boiling does it
+     */
+    public function thickerAt(): ?array
+    {
+        $is = $this->thickness();
+        $grams = $this->cooked->mixture->grams;
+        $less = fn (float $water): Thickness => $this->thick(
+            [Constituent::WATER => $grams[Constituent::WATER] - $water] + $grams,
+            false,
+        );
+        $least = 0.0;
+        $most = self::BOILS_OFF * $grams[Constituent::WATER];
+        if ($is === null || $less($most)->value <= $is->value) {
+            return null;
+        }
+        while ($most - $least > self::TO_A_GRAM) {
+            $middle = ($least + $most) / 2;
+            [$least, $most] = $less($middle)->value > $is->value ? [$least, $middle] : [$middle, $most];
+        }
+
+        return ['grams' => $this->cooked->mixture->mass() - $most, 'thickness' => $less($most)];
+    }
+
+    /** @param array<int, float> $grams by Constituent: this sauce with more or less water in it */
+    private function thick(array $grams, bool $isHot): Thickness
+    {
+        return Thickness::of(
+            $grams,
+            $this->emulsifiedFat(),
+            $this->gel(),
+            $this->cooked->acidity?->ph,
+            $this->starchMinutes(),
+            $isHot,
+        );
     }
 
     /** g of fat that stays in drops: what came in drops, and of the rest what an emulsifier holds. */

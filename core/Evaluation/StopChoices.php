@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vinculum\Evaluation;
 
 use Vinculum\Pantry\Catalogue;
-use Vinculum\Recipe\Process;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Until;
@@ -25,7 +24,7 @@ final class StopChoices
         foreach (self::SHARES as $share) {
             $stages = array_map(
                 static fn (Stage $stage): Stage => $stage->id === $stageId && $stage->process !== null
-                    ? $stage->processed(self::until($stage->process, $share))
+                    ? $stage->processed($stage->process->upTo(new Until('loss_percent', $share)))
                     : $stage,
                 $recipe->stages,
             );
@@ -40,18 +39,5 @@ final class StopChoices
         }
 
         return $choices;
-    }
-
-    private static function until(Process $process, float $share): Process
-    {
-        return new Process(
-            $process->kind,
-            $process->heat,
-            $process->minutes,
-            new Until('loss_percent', $share),
-            $process->panCm,
-            $process->lid,
-            $process->extra,
-        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Log;
 
 use Vinculum\Figure\Figure;
+use Vinculum\Solve\Cholesky;
 
 /**
  * What somebody seems to like in one kind of sauce: a point, in noticeable steps from the style's aim, one number for
@@ -31,9 +32,6 @@ final readonly class Ideal
 
     /** Of a liking, points of nine; judgement. */
     private const LIKED = 1.2;
-
-    /** From a standard deviation to the half-width of a four-in-five interval. */
-    private const HALF_WIDTHS = 1.2816;
 
     private const ROUNDS = 8;
 
@@ -102,17 +100,18 @@ final readonly class Ideal
                     }
                 }
             }
-            $step = self::solved($precision, $gradient);
+            $step = Cholesky::of($precision, array_keys($precision), 0.0)->solve($gradient);
             for ($j = 0; $j < $count; $j++) {
                 // a liking is no parabola far away, so nobody leaps
                 $mode[$j] += max(-1.0, min(1.0, $step[$j]));
             }
         }
+        $factor = Cholesky::of($precision, array_keys($precision), 0.0);
         $deviations = [];
         for ($j = 0; $j < $count; $j++) {
             $unit = array_fill(0, $count, 0.0);
             $unit[$j] = 1.0;
-            $deviations[] = sqrt(max(0.0, self::solved($precision, $unit)[$j]));
+            $deviations[] = sqrt($factor->solve($unit)[$j]);
         }
 
         return new self($tastes, $mode, $deviations, count($said));
@@ -123,7 +122,7 @@ final readonly class Ideal
     {
         $j = (int) array_search($taste, $this->tastes, true);
 
-        return Figure::even($this->mode[$j], self::HALF_WIDTHS * $this->deviations[$j], 'steps');
+        return Figure::even($this->mode[$j], Figure::HALF_WIDTHS * $this->deviations[$j], 'steps');
     }
 
     /** Whether it is known to lie on one side of the aim. */
@@ -132,36 +131,5 @@ final readonly class Ideal
         $figure = $this->point($taste);
 
         return $this->tastings >= self::LEAST_TASTINGS && ($figure->low() > 0.0 || $figure->high() < 0.0);
-    }
-
-    /**
-     * By Gauss and Jordan with pivots; the matrix is positive definite.
-     *
-     * @param array<int, array<int, float>> $matrix
-     * @param array<int, float> $right
-     * @return array<int, float>
-     */
-    private static function solved(array $matrix, array $right): array
-    {
-        $count = count($right);
-        for ($i = 0; $i < $count; $i++) {
-            $pivot = $matrix[$i][$i];
-            for ($row = 0; $row < $count; $row++) {
-                if ($row === $i) {
-                    continue;
-                }
-                $factor = $matrix[$row][$i] / $pivot;
-                for ($column = $i; $column < $count; $column++) {
-                    $matrix[$row][$column] -= $factor * $matrix[$i][$column];
-                }
-                $right[$row] -= $factor * $right[$i];
-            }
-        }
-        $solution = [];
-        for ($i = 0; $i < $count; $i++) {
-            $solution[] = $right[$i] / $matrix[$i][$i];
-        }
-
-        return $solution;
     }
 }

@@ -51,6 +51,12 @@ final readonly class Hours
         return (new \DateTimeImmutable($text, new \DateTimeZone($this->zone)))->getTimestamp() / 60;
     }
 
+    /** A minute since 1970 on this clock. */
+    public function at(float $minute): \DateTimeImmutable
+    {
+        return (new \DateTimeImmutable('@'.(int) round($minute * 60)))->setTimezone(new \DateTimeZone($this->zone));
+    }
+
     /**
      * The nights between two minutes, since 1970, whatever the clocks do in them.
      *
@@ -62,16 +68,13 @@ final readonly class Hours
             return [];
         }
         $zone = new \DateTimeZone($this->zone);
-        $day = (new \DateTimeImmutable('@'.(int) ($from * 60)))->setTimezone($zone)->modify('-1 day');
+        $day = $this->at($from)->modify('-1 day');
         $nights = [];
         for ($i = 0; $i < self::MOST_DAYS && $day->getTimestamp() / 60 <= $to + 1440; $i++) {
             $next = $day->modify('+1 day');
-            $begins = new \DateTimeImmutable($day->format('Y-m-d').' '.$this->sleeps, $zone);
             // who goes to bed after midnight does so on the day that has begun
-            $begins = $this->sleepsLate() ? new \DateTimeImmutable(
-                $next->format('Y-m-d').' '.$this->sleeps,
-                $zone,
-            ) : $begins;
+            $evening = $this->sleepsLate() ? $next : $day;
+            $begins = new \DateTimeImmutable($evening->format('Y-m-d').' '.$this->sleeps, $zone);
             $ends = new \DateTimeImmutable($next->format('Y-m-d').' '.$this->wakes, $zone);
             $nights[] = [(float) $begins->getTimestamp() / 60, (float) $ends->getTimestamp() / 60];
             $day = $next;

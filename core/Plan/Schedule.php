@@ -26,4 +26,13 @@ final readonly class Schedule
 
         return $begins;
     }
+
+    /** @return list<array{Task, float}> each task and the minute it begins, the first to begin first */
+    public function inOrder(): array
+    {
+        $order = array_map(static fn (Task $task, float $start): array => [$task, $start], $this->tasks, $this->starts);
+        usort($order, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+
+        return $order;
+    }
 }

@@ -21,16 +21,22 @@ final readonly class Process
         public array $extra = [],
     ) {}
 
-    public function scaled(float $factor): self
+    /** The same, as far as there. */
+    public function upTo(Until $until): self
     {
         return new self(
             $this->kind,
             $this->heat,
             $this->minutes,
-            $this->until?->scaled($factor),
+            $until,
             $this->panCm,
             $this->lid,
             $this->extra,
         );
+    }
+
+    public function scaled(float $factor): self
+    {
+        return $this->until === null ? $this : $this->upTo($this->until->scaled($factor));
     }
 }

@@ -223,56 +223,8 @@ final class LeastSquares
         }
         $gradient = $this->gradient();
 
-        return self::substitute($this->factor($free), array_map(static fn (int $i): float => -$gradient[$i], $free));
-    }
-
-    /**
-     * Cholesky's factor of the free part of AᵀA, by rows.
-     *
-     * @param list<int> $free
-     * @return array<int, array<int, float>>
-     */
-    private function factor(array $free): array
-    {
-        $factor = [];
-        foreach ($free as $r => $i) {
-            $row = [];
-            for ($s = 0; $s <= $r; $s++) {
-                $sum = $this->h[$i][$free[$s]];
-                $other = $s === $r ? $row : $factor[$s];
-                for ($k = 0; $k < $s; $k++) {
-                    $sum -= $row[$k] * $other[$k];
-                }
-                $row[] = $s === $r ? sqrt(max($sum, self::RIDGE / 10)) : $sum / $other[$s];
-            }
-            $factor[] = $row;
-        }
-
-        return $factor;
-    }
-
-    /**
-     * @param array<int, array<int, float>> $factor
-     * @param array<int, float> $right
-     * @return array<int, float>
-     */
-    private static function substitute(array $factor, array $right): array
-    {
-        $n = count($right);
-        for ($r = 0; $r < $n; $r++) {
-            for ($k = 0; $k < $r; $k++) {
-                $right[$r] -= $factor[$r][$k] * $right[$k];
-            }
-            $right[$r] /= $factor[$r][$r];
-        }
-        for ($r = $n - 1; $r >= 0; $r--) {
-            for ($k = $r + 1; $k < $n; $k++) {
-                $right[$r] -= $factor[$k][$r] * $right[$k];
-            }
-            $right[$r] /= $factor[$r][$r];
-        }
-
-        return array_values($right);
+        return Cholesky::of($this->h, $free, self::RIDGE / 10)
+            ->solve(array_map(static fn (int $i): float => -$gradient[$i], $free));
     }
 
     /**

@@ -12,6 +12,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Brix;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
@@ -38,6 +39,12 @@ final class Cook
     /** A refractometer, °Brix, and how well what is dissolved is known, share; judgement. */
     private const BRIX = 0.5;
     private const DISSOLVED = 0.05;
+
+    /** Minutes that are no time. */
+    private const A_MOMENT = 1e-6;
+
+    /** Share of the pot that may be spilled: what is left is still a sauce. */
+    private const MOST_SPILLED = 0.95;
 
     public readonly Evaluation $planned;
 
@@ -177,6 +184,12 @@ final class Cook
         return $step->isHands ? null : new Figure($began + $step->minutes->value, 0.0, 'min');
     }
 
+    /** What makes up for what boiled off too far. */
+    public function thinsWith(): Ingredient
+    {
+        return $this->catalogue->having('plain-water') ?? throw new \LogicException('The pantry has no water.');
+    }
+
     /** Whether what is in the pot is hot. */
     public function isHot(): bool
     {
@@ -257,7 +270,7 @@ final class Cook
             $amounts = [];
             foreach ($weighed->lines as $line) {
                 if ($line->grams > 0.0 && $this->wentInBefore($line->line->id, $minute)) {
-                    $left = $line->grams * (1 - min(0.95, $event->number('share') ?? 0.0));
+                    $left = $line->grams * (1 - min(self::MOST_SPILLED, $event->number('share') ?? 0.0));
                     $amounts[$line->line->id] = LineWriter::weighed($left, $recipe->kitchenware());
                 }
             }
@@ -325,9 +338,9 @@ final class Cook
                 };
                 // nothing weighed and nothing stirred in: it goes as far as the recipe says, as surely as that is known
                 $isAsPlanned = ! $isKnown && $follow->puts === [];
-                $all = $isAsPlanned ? $all : $all->processed(self::until($stage->process, $goesTo));
+                $all = $isAsPlanned ? $all : $all->processed($stage->process->upTo(self::downTo($goesTo)));
                 $most = $follow->massIn + array_sum(array_column($follow->puts, 'grams'));
-                $sofar = $isOver ? $all : $all->processed(self::until($stage->process, min($was->value, $most)));
+                $sofar = $isOver ? $all : $all->processed($stage->process->upTo(self::downTo(min($was->value, $most))));
             } else {
                 $sofar = $all;
             }
@@ -456,17 +469,9 @@ final class Cook
         return [$within, $after];
     }
 
-    private static function until(Process $process, float $grams): Process
+    private static function downTo(float $grams): Until
     {
-        return new Process(
-            $process->kind,
-            $process->heat,
-            $process->minutes,
-            new Until('mass_g', round(max(0.1, $grams), 3)),
-            $process->panCm,
-            $process->lid,
-            $process->extra,
-        );
+        return new Until('mass_g', round(max(0.1, $grams), 3));
     }
 
     /**
@@ -519,12 +524,11 @@ final class Cook
             );
         }
         $isByTheClock = $process->until === null && $process->minutes !== null;
-        $stop = $report->massBeforeLifting + $stays;
         $followed = new Followed(
             $reduction,
             $report,
             $began,
-            $stop,
+            $report->massBeforeLifting + $stays,
             $report->massIn,
             [],
             $puts,
@@ -554,10 +558,8 @@ final class Cook
                 continue;
             }
             $since = $minute - $followed->began;
-            $put = 0.0;
-            foreach ($followed->puts as $each) {
-                $put += $each['minute'] < $minute ? $each['grams'] : 0.0;
-            }
+            // what goes in at that very moment goes in after it was weighed
+            $put = $followed->putBy($minute - self::A_MOMENT);
             if ($event->text('what') === 'mass' && $event->isTrue('with_pan') && $pan === null) {
                 // nobody weighed the pan empty: the first weighing of both tells what it weighs
                 $pan = ($event->number('value') ?? 0.0) - $reduction->at($since)->value - $put;
@@ -576,18 +578,7 @@ final class Cook
             $points[] = ['minute' => $minute, 'grams' => $grams, 'text' => $event->text('what')];
         }
 
-        return new Followed(
-            $reduction,
-            $followed->report,
-            $followed->began,
-            $followed->stop,
-            $followed->massIn,
-            $points,
-            $followed->puts,
-            $pan,
-            $followed->clock,
-            $followed->boils,
-        );
+        return $followed->weighed($reduction, $points, $pan);
     }
 
     /** @return array{float|null, float} g of sauce, and the half-width; null where it says nothing of that */
@@ -601,7 +592,7 @@ final class Cook
 
                 return [$grams, sqrt(self::MOVED_PAN_G ** 2 + Spread::SCALE_STEP_G ** 2)];
             case 'depth':
-                $area = M_PI * (($report->stage->process->panCm ?? Hob::USUAL_PAN_CM) / 2) ** 2;
+                $area = Hob::floor($report->stage->process);
                 $density = $report->volumeBefore > 0.0 ? $report->massIn / $report->volumeBefore : 1.0;
 
                 return [$value / 10 * $area * $density, self::DEPTH_MM / 10 * $area * $density];

@@ -43,6 +43,38 @@ final readonly class Followed
         public bool $boils,
     ) {}
 
+    /**
+     * The same, with what its readings say.
+     *
+     * @param list<array{minute: float, grams: float, text: string}> $points
+     */
+    public function weighed(Reduction $reduction, array $points, ?float $pan): self
+    {
+        return new self(
+            $reduction,
+            $this->report,
+            $this->began,
+            $this->stop,
+            $this->massIn,
+            $points,
+            $this->puts,
+            $pan,
+            $this->clock,
+            $this->boils,
+        );
+    }
+
+    /** g that was put in between the heat and a minute. */
+    public function putBy(float $minute): float
+    {
+        $sum = 0.0;
+        foreach ($this->puts as $put) {
+            $sum += $put['minute'] <= $minute + 1e-9 ? $put['grams'] : 0.0;
+        }
+
+        return $sum;
+    }
+
     /** g of sauce at a minute. */
     public function at(float $minute): Figure
     {
@@ -73,15 +105,5 @@ final readonly class Followed
         $at = $this->at($minute);
 
         return abs($grams - $at->value) > max(self::IMPROBABLE * $at->value, 3 * $at->spread);
-    }
-
-    private function putBy(float $minute): float
-    {
-        $sum = 0.0;
-        foreach ($this->puts as $put) {
-            $sum += $put['minute'] <= $minute + 1e-9 ? $put['grams'] : 0.0;
-        }
-
-        return $sum;
     }
 }

@@ -63,7 +63,7 @@ final readonly class Progress
         $pan = null;
         $felt = null;
         foreach ($events as $event) {
-            $minute = ($event->at - $beganAt) / 60 * $speed;
+            $minute = self::minutes($event->at - $beganAt, $speed);
             switch ($event->kind) {
                 case 'step':
                     $to = $event->text('to');
@@ -146,7 +146,12 @@ final readonly class Progress
     /** Minutes of the pot since the cook began. */
     public function minute(float $at): float
     {
-        return ($at - $this->beganAt) / 60 * $this->speed;
+        return self::minutes($at - $this->beganAt, $this->speed);
+    }
+
+    private static function minutes(float $seconds, float $speed): float
+    {
+        return $seconds / 60 * $speed;
     }
 
     /** When a minute of the pot is, seconds since 1970. */

@@ -19,9 +19,6 @@ use Vinculum\Figure\Figure;
  */
 final readonly class Reduction
 {
-    /** From the half-width of a four-in-five interval to a standard deviation. */
-    private const HALF_WIDTHS = 1.2816;
-
     /** How far the time it came to the boil may be off where nobody said, as a share of the heating; judgement. */
     private const HEATING_SPREAD = 0.3;
 
@@ -60,8 +57,8 @@ final readonly class Reduction
     public static function begins(float $grams, float $gramsSpread, Figure $rate, float $boilsAt, bool $wasSeen): self
     {
         $k = $rate->value;
-        $rateVariance = ($k * $rate->spread / self::HALF_WIDTHS) ** 2;
-        $massVariance = ($grams * $gramsSpread / self::HALF_WIDTHS) ** 2;
+        $rateVariance = ($k * $rate->spread / Figure::HALF_WIDTHS) ** 2;
+        $massVariance = ($grams * $gramsSpread / Figure::HALF_WIDTHS) ** 2;
         $boilsVariance = ($wasSeen ? self::BOILS_SEEN : self::HEATING_SPREAD * $boilsAt) ** 2;
 
         return new self(
@@ -87,7 +84,7 @@ final readonly class Reduction
     {
         // before it boils, a weighing tells what went in and nothing of the hob
         $t = max($minute, $this->boilsAt);
-        $noise = ($halfWidth / self::HALF_WIDTHS) ** 2;
+        $noise = ($halfWidth / Figure::HALF_WIDTHS) ** 2;
         $ofHeight = $this->heightVariance - $t * $this->together;
         $ofRate = $this->together - $t * $this->rateVariance;
         $variance = $ofHeight - $t * $ofRate + $noise;
@@ -117,7 +114,7 @@ final readonly class Reduction
 
         return Figure::even(
             max(0.0, $this->height - $t * $this->rate),
-            self::HALF_WIDTHS * sqrt(max(0.0, $variance)),
+            Figure::HALF_WIDTHS * sqrt(max(0.0, $variance)),
             'g',
         );
     }
@@ -142,7 +139,7 @@ final readonly class Reduction
             / $this->rate ** 2;
         $minutes = $boiling + $t - $now;
 
-        return new Figure($minutes, self::HALF_WIDTHS * sqrt(max(0.0, $variance)) / $minutes, 'min');
+        return new Figure($minutes, Figure::HALF_WIDTHS * sqrt(max(0.0, $variance)) / $minutes, 'min');
     }
 
     /** What this hob takes off, g a minute, for the next time: never surer of itself than hobs are. */
@@ -152,7 +149,7 @@ final readonly class Reduction
             $this->rate,
             min(
                 $this->rateSpread,
-                max(self::HALF_WIDTHS * self::REPEATS, self::HALF_WIDTHS * sqrt($this->rateVariance) / $this->rate),
+                max(Figure::HALF_WIDTHS * self::REPEATS, Figure::HALF_WIDTHS * sqrt($this->rateVariance) / $this->rate),
             ),
             'g/min',
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Stove;
 
 use Vinculum\Cooking\Hob;
+use Vinculum\Figure\Figure;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedRecipe;
 
@@ -14,9 +15,6 @@ use Vinculum\Recipe\WeighedRecipe;
  */
 final readonly class SimulatedPot
 {
-    /** From a four-in-five half-width to a standard deviation. */
-    private const HALF_WIDTHS = 1.2816;
-
     /** Heating up takes this much longer or shorter: standard deviation in ln; judgement. */
     private const HEATING = 0.2;
 
@@ -29,7 +27,7 @@ final readonly class SimulatedPot
     /** How much stronger than its table the hob is. */
     public function hobFactor(): float
     {
-        return exp($this->normal('hob') * Hob::SPREAD / self::HALF_WIDTHS);
+        return exp($this->normal('hob') * Hob::SPREAD / Figure::HALF_WIDTHS);
     }
 
     /** How much longer than usual it takes to come to the boil. */
@@ -50,7 +48,7 @@ final readonly class SimulatedPot
         $amounts = [];
         foreach ($weighed->lines as $i => $line) {
             if ($line->source === $i && $line->grams > 0.0) {
-                $factor = exp($this->normal("line {$line->line->id}") * $line->spread / self::HALF_WIDTHS);
+                $factor = exp($this->normal("line {$line->line->id}") * $line->spread / Figure::HALF_WIDTHS);
                 $amounts[$line->line->id] = sprintf('%.3f g', $line->grams * $factor);
             }
         }

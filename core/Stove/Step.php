@@ -38,4 +38,16 @@ final readonly class Step
         public ?string $place,
         public bool $isReduction = false,
     ) {}
+
+    /** Whether its lines are ticked off one by one. */
+    public function isTicked(): bool
+    {
+        return in_array($this->kind, [StepKind::Gather, StepKind::Prepare, StepKind::Add], true);
+    }
+
+    /** What a tick of one of its lines is written down by: what goes into the pot goes in once. */
+    public function tick(string $line): string
+    {
+        return $this->kind === StepKind::Add ? $line : "{$this->id}:{$line}";
+    }
 }

@@ -30,6 +30,9 @@ final class Steps
     /** Share of the pot boiled off from which it is worth a step of its own to taste it. */
     private const TASTES_FROM = 0.02;
 
+    /** Minutes from which they are said in hours. */
+    private const SAID_IN_HOURS = 180.0;
+
     private const TITLES = [
         'none' => 'Stir in',
         'fry' => 'Fry',
@@ -179,36 +182,34 @@ final class Steps
     private function stage(StageReport $report, bool $isLast): array
     {
         $stage = $report->stage;
-        $name = $stage->name;
+        $kind = $stage->process->kind ?? ProcessKind::None;
         $steps = [];
         $lines = $this->inOrder($stage->id, $stage->process?->kind);
-        $startedHot = $this->isHot;
         if ($lines !== []) {
             $steps[] = new Step(
                 "{$stage->id}.add",
                 StepKind::Add,
-                $startedHot && (
-                    $stage->process->kind ?? ProcessKind::None
-                ) === ProcessKind::None ? 'Stir in' : 'Put in',
+                match (true) {
+                    $stage->name !== '' && $stage->name !== self::TITLES[$kind->value] => $stage->name,
+                    $this->isHot && $kind === ProcessKind::None => self::TITLES[$kind->value],
+                    default => 'Put in',
+                },
                 $report,
                 array_map(static fn (WeighedLine $line): string => $line->line->id, $lines),
                 $this->notes($lines, $report),
-                $startedHot && $stage->process === null && $isLast ? [Sentence::of('Off the heat.')] : [],
+                $this->isHot && $stage->process === null && $isLast ? [Sentence::of('Off the heat.')] : [],
                 $stage->process === null ? $this->eye($report) : [],
-                UsualMinutes::work(
-                    $this->hands($report, UsualMinutes::ADD_LEAST + UsualMinutes::ADD_EACH * count($lines)),
-                ),
+                UsualMinutes::work(self::putIn($stage->handsMinutes, count($lines), $kind)),
                 true,
-                $this->place($report, $startedHot),
+                $this->place($report),
             );
             $this->hangs = $this->hangs || array_filter(
                 $lines,
                 static fn (WeighedLine $line): bool => $line->line->handling !== Handling::In,
             ) !== [];
         }
-        $kind = $stage->process->kind ?? ProcessKind::None;
         if ($kind !== ProcessKind::None) {
-            $steps[] = $this->process($report, $kind);
+            $steps[] = $this->process($report, $kind, $lines === []);
             $this->isHot = $this->evaluation->cooked->weighed->vocabulary->leavesHot($kind->value) ?? $this->isHot;
         }
         if ($this->hangs && ($stage->strain !== null || $isLast)) {
@@ -220,36 +221,19 @@ final class Steps
             $steps[] = $this->taste("{$stage->id}.taste", $report);
         }
 
-        $says = $name !== '' && $name !== self::TITLES[$kind->value];
-
-        return array_map(
-            static fn (Step $step): Step => ! $says || $step->kind !== StepKind::Add
-                ? $step
-                : new Step(
-                    $step->id,
-                    $step->kind,
-                    $name,
-                    $step->stage,
-                    $step->lines,
-                    $step->notes,
-                    $step->say,
-                    $step->lookFor,
-                    $step->minutes,
-                    $step->isHands,
-                    $step->place,
-                ),
-            $steps,
-        );
+        return $steps;
     }
 
-    /** What the maker says the work takes, where they say so. */
-    private function hands(StageReport $report, float $usual): float
+    /** Minutes to put so many things in; less the blending where the maker says what all the work takes. */
+    private static function putIn(?float $said, int $things, ProcessKind $kind): float
     {
-        return $report->stage->handsMinutes ?? $usual;
+        return $said === null
+            ? UsualMinutes::ADD_LEAST + UsualMinutes::ADD_EACH * $things
+            : max(UsualMinutes::ADD_LEAST, $said - ($kind === ProcessKind::Blend ? UsualMinutes::BLEND : 0.0));
     }
 
     /** @return 'ring'|'oven'|null */
-    private function place(StageReport $report, bool $isHot): ?string
+    private function place(StageReport $report): ?string
     {
         $kind = $report->stage->process->kind->value ?? 'none';
 
@@ -319,7 +303,7 @@ final class Steps
         return $notes;
     }
 
-    private function process(StageReport $report, ProcessKind $kind): Step
+    private function process(StageReport $report, ProcessKind $kind, bool $isAll): Step
     {
         $process = $report->stage->process ?? throw new \LogicException('A stage without a process has no such step.');
         $isLong = ($report->minutes ?? 0.0) > UsualMinutes::STANDS_BY;
@@ -331,7 +315,9 @@ final class Steps
         };
         $guide = StopGuide::of($report);
         $minutes = match (true) {
-            $kind === ProcessKind::Blend => UsualMinutes::work($this->hands($report, UsualMinutes::BLEND)),
+            $kind === ProcessKind::Blend => UsualMinutes::work(
+                ($isAll ? $report->stage->handsMinutes : null) ?? UsualMinutes::BLEND,
+            ),
             $guide?->minutes !== null => new Figure(
                 $guide->minutes->value + $report->heatingMinutes,
                 $guide->minutes->spread > 0.0 ? $guide->minutes->spread : UsualMinutes::SPREAD / 4,
@@ -360,7 +346,7 @@ final class Steps
             $this->eye($report),
             $minutes,
             $isHands,
-            $this->place($report, true),
+            $this->place($report),
             // where it says how far, or boils by the clock
             $guide !== null && $process->kind !== ProcessKind::Fry && $process->kind !== ProcessKind::Roast,
         );
@@ -387,9 +373,8 @@ final class Steps
             $parts[] = ', stirring';
         }
         if ($process?->minutes !== null && $process->until === null) {
-            $parts[] = ', {minutes} minutes';
-            $isHours = $process->minutes >= 180.0;
-            $parts[count($parts) - 1] = $isHours ? ', {minutes} hours' : ', {minutes} minutes';
+            $isHours = $process->minutes >= self::SAID_IN_HOURS;
+            $parts[] = $isHours ? ', {minutes} hours' : ', {minutes} minutes';
             $each = $isHours ? $process->minutes / 60 : $process->minutes;
             $slots['minutes'] = Quantity::number($each, fmod($each, 1.0) > 0.05 ? 1 : 0);
         }

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Vinculum\Words;
 
-use Vinculum\Cooking\Hob;
+use Vinculum\Cooking\StopGuide;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
-use Vinculum\Mixture\Constituent;
-use Vinculum\Mixture\Thickness;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Stove\Cook;
@@ -24,11 +22,11 @@ final readonly class CookView
 {
     private const CURVE_POINTS = 16;
 
-    /** Steps from which a tongue could tell, roughly. */
-    private const TOLD_FROM = 0.35;
-
     /** Shares of a gram scale left free above and below the falling line. */
     private const ROOM = 0.12;
+
+    /** Half-width in ln from which minutes are said without an interval, which would only say “about”. */
+    private const VAGUE = 0.3;
 
     private const UNITS = ['mass' => 'g', 'temperature' => '°C', 'brix' => '°Brix', 'depth' => 'mm', 'ph' => ''];
 
@@ -53,6 +51,8 @@ final readonly class CookView
         $ends = $cook->ends();
         $next = $cook->steps[$place + 1] ?? null;
         $followed = $cook->reducing();
+        $bars = $this->bars($cook, $place);
+        $last = $bars[count($bars) - 1] ?? throw new \LogicException('A cook has steps.');
 
         return [
             'step' => $here->id,
@@ -68,25 +68,44 @@ final readonly class CookView
                 array_keys($cook->steps),
             ),
             'next_title' => $next->title ?? '',
+            'back_to' => $cook->steps[$place - 1]->id ?? '',
+            'go_on' => self::goOn($next),
             'ends_at' => $ends === null ? null : round($cook->progress->at($ends->value), 1),
-            'done_at' => round($cook->progress->at($this->doneMinute($cook, $place)), 1),
-            'bars' => $this->bars($cook, $place),
+            'done_at' => $last['to'],
+            'bars' => $bars,
             'reduction' => $followed === null ? null : $this->reduction($cook, $followed),
             'pot' => $this->pot($cook),
             'otherwise' => $this->otherwise($cook),
             'timers' => array_values(array_map(
-                fn (Event $timer): array => [
-                    'event' => $timer->id,
-                    'label' => $timer->text('label') === '' ? $here->title : $timer->text('label'),
-                    'ends_at' => $timer->at + 60 * ($timer->number('minutes') ?? 0.0) / $cook->progress->speed,
-                    'is_over' => $timer->at + 60 * ($timer->number('minutes') ?? 0.0) / $cook->progress->speed <= $now,
-                ],
+                function (Event $timer) use ($cook, $here): array {
+                    $minute = $cook->progress->minute($timer->at) + ($timer->number('minutes') ?? 0.0);
+
+                    return [
+                        'event' => $timer->id,
+                        'label' => $timer->text('label') === '' ? $here->title : $timer->text('label'),
+                        'ends_at' => $cook->progress->at($minute),
+                        'is_over' => $minute <= $cook->minute,
+                    ];
+                },
                 $cook->progress->timers,
             )),
             'readings' => array_reverse(array_map($this->reading(...), $cook->progress->readings)),
             'felt' => (object) ($cook->progress->felt->data['feels'] ?? []),
             'can_taste' => $cook->now !== null,
         ];
+    }
+
+    /** @return array{to: string, text: string, is_taste: bool} the step that is next; to nothing where it is the end */
+    private static function goOn(?Step $next): array
+    {
+        // a rest takes no stove
+        return $next === null || $next->kind === StepKind::Rest
+            ? ['to' => '', 'text' => 'It is done', 'is_taste' => false]
+            : [
+                'to' => $next->id,
+                'text' => 'Next: '.mb_strtolower($next->title),
+                'is_taste' => $next->kind === StepKind::Taste,
+            ];
     }
 
     /**
@@ -107,7 +126,7 @@ final readonly class CookView
                 'label' => $this->speech->label($measure),
                 'planned_text' => $this->speech->measure($measure, $was),
                 'made_text' => $this->speech->measure($measure, $is),
-                'off_text' => abs($steps) < self::TOLD_FROM
+                'off_text' => Speech::isNoStep($steps)
                     ? 'as planned'
                     : $this->speech->steps($steps).($steps > 0.0 ? ' more' : ' less'),
             ];
@@ -140,8 +159,9 @@ final readonly class CookView
             'heading' => $step->title,
             'state' => $state,
             'is_hands' => $step->isHands,
+            'is_ticked' => $step->isTicked(),
             'minutes_text' => $this->speech->minutes(
-                $step->minutes->spread > 0.3 ? null : $step->minutes,
+                $step->minutes->spread > self::VAGUE ? null : $step->minutes,
                 $step->minutes->value,
             ),
             'lines' => array_map(
@@ -162,6 +182,7 @@ final readonly class CookView
 
         return [
             'id' => $id,
+            'tick' => $step->tick($id),
             'name' => $actual->ingredient->name ?? $actual->line->ingredient,
             'lead' => $isOut ? '' : ($actual->amount->lead ?? ''),
             'terms' => $isOut ? [] : AmountView::terms($actual->amount, $this->speech),
@@ -172,9 +193,9 @@ final readonly class CookView
             'may_burst' => $planned->line->handling === Handling::Whole && $planned->ingredient?->is('chilli') === true,
             'is_burst' => $event?->isTrue('burst') === true,
             'note' => isset($step->notes[$id]) ? $this->speech->say($step->notes[$id]) : '',
-            'is_done' => $step->kind === StepKind::Gather || $step->kind === StepKind::Prepare
-                ? ($cook->progress->ticked["{$step->id}:{$id}"] ?? isset($cook->progress->ended[$step->id]))
-                : ($step->kind === StepKind::Add ? $cook->isIn($id) : isset($cook->progress->ended[$step->id])),
+            'is_done' => $step->kind === StepKind::Add
+                ? $cook->isIn($id)
+                : ($cook->progress->ticked[$step->tick($id)] ?? isset($cook->progress->ended[$step->id])),
         ];
     }
 
@@ -204,16 +225,6 @@ final readonly class CookView
         return $bars;
     }
 
-    private function doneMinute(Cook $cook, int $place): float
-    {
-        $at = max($cook->minute, $cook->ends()->value ?? 0.0);
-        foreach ($cook->steps as $i => $step) {
-            $at += $i > $place || ($i === $place && $step->isHands) ? $step->minutes->value : 0.0;
-        }
-
-        return $at;
-    }
-
     /** @return array<string, mixed> */
     private function reduction(Cook $cook, Followed $followed): array
     {
@@ -223,9 +234,11 @@ final readonly class CookView
         $until = $report->stage->process?->until;
         $weighings = count($followed->points);
         $past = $followed->past($cook->minute);
+        [$minutes, $range] = $this->more($followed, $more, $cook->minute);
         $rate = $this->speech->grouped($followed->reduction->rate, $followed->reduction->rate < 10 ? 1 : 0);
 
         return [
+            'stage' => $report->stage->id,
             'heading' => match ($until?->kind) {
                 'loss_percent' => 'Down by '.$this->speech->percent($until->value / 100),
                 'mass_g' => 'Down to '.$this->speech->grams($until->value),
@@ -237,8 +250,8 @@ final readonly class CookView
                 $followed->stop + $followed->pan,
             ),
             'now_text' => $this->speech->grams($at->value),
-            'minutes_text' => $this->more($followed, $more, $cook->minute)[0],
-            'range_text' => $this->more($followed, $more, $cook->minute)[1],
+            'minutes_text' => $minutes,
+            'range_text' => $range,
             'hob_text' => match (true) {
                 $weighings === 0
                     => "The usual hob takes off {$rate} g a minute; no two agree. Weigh it, and it is known.",
@@ -259,18 +272,21 @@ final readonly class CookView
                 ? null
                 : [
                     'text' => 'Stop: it is '.$this->speech->grams($past).' past where it was to end.',
-                    'amount' => Digits::six(round($past)).' g',
-                    'put_back_text' => 'Stir in '.$this->speech->grams($past).' of water',
+                    'put_back' => [
+                        'ingredient' => $cook->thinsWith()->slug,
+                        'amount' => Digits::six(round($past)).' g',
+                    ],
+                    'put_back_text' => 'Stir in '.$this->speech->grams($past).' of '.$cook->thinsWith()->shortName(),
                 ],
             'curve' => $this->curve($cook, $followed),
         ];
     }
 
-    /** @return array{string, string} "17 min" and "12 to 24" */
+    /** @return array{string, string} "17 min" and "more, 12 to 24"; "there" and nothing */
     private function more(Followed $followed, Figure $more, float $now): array
     {
         if ($followed->clock !== null) {
-            return [$this->speech->grouped(max(0.0, ceil($followed->clock - $now)), 0).' min', ''];
+            return [$this->speech->grouped(max(0.0, ceil($followed->clock - $now)), 0).' min', 'more'];
         }
         if ($more->value <= 0.0) {
             return ['there', ''];
@@ -278,52 +294,33 @@ final readonly class CookView
         $round = fn (float $minutes): string => $this->speech->grouped(max(1.0, round($minutes)), 0);
         [$low, $high] = [$round($more->low()), $round($more->high())];
 
-        return [$round($more->value).' min', $low === $high ? '' : "{$low} to {$high}"];
+        return [$round($more->value).' min', $low === $high ? 'more' : "more, {$low} to {$high}"];
     }
 
     private function depth(Followed $followed): string
     {
-        $report = $followed->report;
-        $pan = $report->stage->process->panCm ?? Hob::USUAL_PAN_CM;
-        $mm = fn (float $ml): string => $this->speech->grouped(10 * $ml / (M_PI * ($pan / 2) ** 2), 0);
+        $guide = StopGuide::of($followed->report);
 
-        return sprintf(
-            'By a spoon handle: %s mm down to %s mm, in a %s cm pan',
-            $mm($report->volumeBefore),
-            $mm($report->volumeAfter),
-            $this->speech->grouped($pan, 0),
-        );
+        return $guide === null
+            ? ''
+            : sprintf(
+                'By a spoon handle: %s mm down to %s mm, in a %s cm pan.',
+                $this->speech->grouped($guide->depthBefore, 0),
+                $this->speech->grouped($guide->depthAfter->value, 0),
+                $this->speech->grouped($guide->panCm, 0),
+            );
     }
 
     /** How far down it has to go to be one word thicker, once it is cold. */
     private function thicker(Cook $cook): string
     {
-        $pot = $cook->now;
-        $is = $pot?->estimates->thickness();
-        if ($pot === null || $is === null || $is === Thickness::Mounds) {
-            return '';
-        }
-        $grams = $pot->cooked->mixture->grams;
-        $mass = $pot->cooked->mixture->mass();
-        $at = fn (float $off): Thickness => Thickness::of(
-            [Constituent::WATER => $grams[Constituent::WATER] - $off] + $grams,
-            $pot->estimates->emulsifiedFat(),
-            $pot->estimates->gel(),
-            $pot->estimates->ph()?->value,
-            $pot->estimates->starchMinutes(),
-        );
-        $least = 0.0;
-        $most = 0.9 * $grams[Constituent::WATER];
-        if ($at($most)->value <= $is->value) {
-            return '';
-        }
-        for ($round = 0; $round < 20; $round++) {
-            $middle = ($least + $most) / 2;
-            [$least, $most] = $at($middle)->value > $is->value ? [$least, $middle] : [$middle, $most];
-        }
+        $is = $cook->now?->estimates->thickness();
+        $thicker = $cook->now?->estimates->thickerAt();
 
-        return "Cold it now {$is->words()}; from about ".$this->speech->grams(round(($mass - $most) / 10) * 10)
-            ." it {$at($most)->words()}.";
+        return $is === null || $thicker === null
+            ? ''
+            : "Cold it now {$is->words()}; from about ".$this->speech->grams(round($thicker['grams'] / 10) * 10)
+                ." it {$thicker['thickness']->words()}.";
     }
 
     /** @return array<string, mixed> the falling line; places are shares, from the left and the bottom */

@@ -15,9 +15,6 @@ final readonly class LogView
     /** Steps that fill a bar to its end. */
     private const WIDE = 3.0;
 
-    /** Steps from which a difference has a bar's word. */
-    private const TOLD_FROM = 0.25;
-
     public function __construct(private Speech $speech) {}
 
     /** "Tuesday 24 November", and the year where it is another one. */
@@ -148,7 +145,7 @@ final readonly class LogView
             $tastes[] = [
                 'label' => $this->speech->label($measure),
                 'share' => round(max(-1.0, min(1.0, $steps / self::WIDE)), 3),
-                'text' => abs($steps) < self::TOLD_FROM
+                'text' => Speech::isNoStep($steps)
                     ? 'alike'
                     : ($steps > 0.0 ? '+ ' : '− ').$this->speech->steps($steps),
             ];

@@ -188,6 +188,12 @@ final readonly class Speech
         };
     }
 
+    /** Whether so many steps are none when they are rounded to half a step. */
+    public static function isNoStep(float $steps): bool
+    {
+        return round(2 * abs($steps)) === 0.0;
+    }
+
     /**
      * "perhaps 590 g to 640 g"
      *

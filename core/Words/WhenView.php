@@ -33,7 +33,7 @@ final readonly class WhenView
     public function of(WhenToBegin $when, array $recipes, Hours $hours): array
     {
         $schedule = $when->schedule;
-        $notes = $this->speech->sayAll($when->notes);
+        $notes = $this->notes($when, $recipes, $hours);
         if ($schedule === null) {
             return [
                 'begin_at' => null,
@@ -54,21 +54,14 @@ final readonly class WhenView
         $sauces = [];
         foreach ($recipes as $sauce => $recipe) {
             $bars = [];
-            foreach ($schedule->tasks as $i => $task) {
+            foreach ($schedule->inOrder() as [$task, $start]) {
                 if ($task->sauce === $sauce) {
-                    $bars[] = $this->bar($task, $schedule->starts[$i], $at);
+                    $bars[] = $this->bar($task, $start, $at);
                 }
-            }
-            if ($when->isLate[$sauce]) {
-                $notes[] = "{$recipe->name} cannot be ready sooner than ".$this->day(
-                    $when->ready[$sauce],
-                    $hours,
-                    true,
-                ).'.';
             }
             $sauces[] = [
                 'name' => $recipe->name,
-                'ready_text' => 'ready '.$this->day($when->ready[$sauce], $hours, true),
+                'ready_text' => 'ready '.$this->day($when->ready[$sauce], $hours),
                 'is_late' => $when->isLate[$sauce],
                 'bars' => $bars,
             ];
@@ -77,7 +70,7 @@ final readonly class WhenView
 
         return [
             'begin_at' => round($from * 60),
-            'begin_text' => 'Begin '.$this->day($from, $hours, true),
+            'begin_text' => 'Begin '.$this->day($from, $hours),
             'standing_text' => $this->standing($you),
             'proven' => $schedule->isProven,
             'notes' => $notes,
@@ -106,36 +99,23 @@ final readonly class WhenView
     {
         $schedule = $when->schedule;
         $tasks = [];
-        $all = $schedule->tasks ?? [];
-        $starts = $schedule->starts ?? [];
-        foreach ($all as $i => $task) {
+        foreach ($schedule?->inOrder() ?? [] as [$task, $start]) {
             $tasks[] = [
                 'recipe' => $recipes[$task->sauce]->name,
                 'stage' => $task->stage,
                 'kind' => $task->kind,
                 'label' => $task->label,
-                'from' => $this->iso($starts[$i], $hours),
-                'to' => $this->iso($starts[$i] + $task->minutes, $hours),
+                'from' => self::iso($start, $hours),
+                'to' => self::iso($start + $task->minutes, $hours),
                 'ring' => $task->place === 'ring',
             ];
         }
-        usort($tasks, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
-        $notes = $this->speech->sayAll($when->notes);
-        foreach ($recipes as $sauce => $recipe) {
-            if ($when->isLate[$sauce]) {
-                $notes[] = "{$recipe->name} cannot be ready sooner than ".$this->day(
-                    $when->ready[$sauce],
-                    $hours,
-                    true,
-                ).'.';
-            }
-        }
 
         return [
-            'begin' => $schedule === null ? null : $this->iso($schedule->begins(), $hours),
+            'begin' => $schedule === null ? null : self::iso($schedule->begins(), $hours),
             'tasks' => $tasks,
             'proven' => $schedule->isProven ?? true,
-            'notes' => $notes,
+            'notes' => $this->notes($when, $recipes, $hours),
         ];
     }
 
@@ -148,16 +128,15 @@ final readonly class WhenView
     public static function events(WhenToBegin $when, array $recipes): array
     {
         $events = [];
-        foreach ($when->schedule->tasks ?? [] as $i => $task) {
-            if ($task->isHands && $when->schedule !== null) {
+        foreach ($when->schedule?->inOrder() ?? [] as [$task, $start]) {
+            if ($task->isHands) {
                 $events[] = [
-                    'from' => $when->schedule->starts[$i] * 60,
-                    'to' => ($when->schedule->starts[$i] + $task->minutes) * 60,
+                    'from' => $start * 60,
+                    'to' => ($start + $task->minutes) * 60,
                     'title' => $recipes[$task->sauce]->name.': '.$task->label,
                 ];
             }
         }
-        usort($events, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
 
         return $events;
     }
@@ -226,20 +205,16 @@ final readonly class WhenView
     /** @return list<array{from: float, to: float}> work without a pause */
     private static function blocks(Schedule $schedule): array
     {
-        $work = [];
-        foreach ($schedule->tasks as $i => $task) {
-            if ($task->isHands) {
-                $work[] = ['from' => $schedule->starts[$i], 'to' => $schedule->starts[$i] + $task->minutes];
-            }
-        }
-        usort($work, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
         $blocks = [];
-        foreach ($work as $each) {
+        foreach ($schedule->inOrder() as [$task, $start]) {
             $last = count($blocks) - 1;
-            if ($last >= 0 && $each['from'] - $blocks[$last]['to'] < self::A_PAUSE) {
-                $blocks[$last] = ['from' => $blocks[$last]['from'], 'to' => $each['to']];
+            if (! $task->isHands) {
+                continue;
+            }
+            if ($last >= 0 && $start - $blocks[$last]['to'] < self::A_PAUSE) {
+                $blocks[$last] = ['from' => $blocks[$last]['from'], 'to' => $start + $task->minutes];
             } else {
-                $blocks[] = $each;
+                $blocks[] = ['from' => $start, 'to' => $start + $task->minutes];
             }
         }
 
@@ -270,8 +245,7 @@ final readonly class WhenView
      */
     private function days(float $from, float $to, Hours $hours, \Closure $at): array
     {
-        $zone = new \DateTimeZone($hours->zone);
-        $day = (new \DateTimeImmutable('@'.(int) ($from * 60)))->setTimezone($zone);
+        $day = $hours->at($from);
         $days = [['label' => $day->format('D'), 'left' => 0.0]];
         for ($next = $day->modify('tomorrow'); $next->getTimestamp() / 60 < $to; $next = $next->modify('tomorrow')) {
             $days[] = [
@@ -289,16 +263,13 @@ final readonly class WhenView
      */
     private function rings(Schedule $schedule, \Closure $at): array
     {
-        $on = [];
-        foreach ($schedule->tasks as $i => $task) {
-            if ($task->place === 'ring') {
-                $on[] = [$schedule->starts[$i], $schedule->starts[$i] + $task->minutes, $task];
-            }
-        }
-        usort($on, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $rows = [];
         $free = [];
-        foreach ($on as [$start, $end, $task]) {
+        foreach ($schedule->inOrder() as [$task, $start]) {
+            if ($task->place !== 'ring') {
+                continue;
+            }
+            $end = $start + $task->minutes;
             $row = 0;
             while (($free[$row] ?? -INF) > $start + 1e-6) {
                 $row++;
@@ -316,23 +287,15 @@ final readonly class WhenView
      */
     private function list(Schedule $schedule, array $recipes, Hours $hours): array
     {
-        $rows = [];
-        foreach ($schedule->tasks as $i => $task) {
-            $rows[] = [
-                'at' => $schedule->starts[$i],
-                'text' => $recipes[$task->sauce]->name.': '.$task->label,
-                'minutes_text' => $this->hours($task->minutes).($task->isHands ? '' : ', by itself'),
-            ];
-        }
-        usort($rows, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
         $list = [];
         $day = '';
-        foreach ($rows as $row) {
-            $is = $this->day($row['at'], $hours, false);
+        foreach ($schedule->inOrder() as [$task, $start]) {
+            $at = $hours->at($start);
+            $is = $at->format('l j F');
             $list[] = [
-                'at_text' => ($is === $day ? '' : "{$is} ").$this->time($row['at'], $hours),
-                'text' => $row['text'],
-                'minutes_text' => $row['minutes_text'],
+                'at_text' => ($is === $day ? '' : "{$is} ").$at->format('G:i'),
+                'text' => $recipes[$task->sauce]->name.': '.$task->label,
+                'minutes_text' => $this->hours($task->minutes).($task->isHands ? '' : ', by itself'),
             ];
             $day = $is;
         }
@@ -340,25 +303,32 @@ final readonly class WhenView
         return $list;
     }
 
-    /** "Friday at 16:40" */
-    private function day(float $minute, Hours $hours, bool $withTime): string
+    private static function iso(float $minute, Hours $hours): string
     {
-        $at = (new \DateTimeImmutable('@'.(int) round($minute * 60)))->setTimezone(new \DateTimeZone($hours->zone));
-
-        return $at->format('l j F').($withTime ? ' at '.$at->format('G:i') : '');
+        return $hours->at($minute)->format('Y-m-d\TH:i:sP');
     }
 
-    private function time(float $minute, Hours $hours): string
+    /** "Friday 27 November at 16:40" */
+    private function day(float $minute, Hours $hours): string
     {
-        return (new \DateTimeImmutable('@'.(int) round($minute * 60)))
-            ->setTimezone(new \DateTimeZone($hours->zone))
-            ->format('G:i');
+        return $hours->at($minute)->format('l j F \a\t G:i');
     }
 
-    private function iso(float $minute, Hours $hours): string
+    /**
+     * What is not possible, and which sauce is late for it.
+     *
+     * @param list<Recipe> $recipes
+     * @return list<string>
+     */
+    private function notes(WhenToBegin $when, array $recipes, Hours $hours): array
     {
-        return (new \DateTimeImmutable('@'.(int) round($minute * 60)))
-            ->setTimezone(new \DateTimeZone($hours->zone))
-            ->format('Y-m-d\TH:i:sP');
+        $notes = $this->speech->sayAll($when->notes);
+        foreach ($recipes as $sauce => $recipe) {
+            if ($when->isLate[$sauce]) {
+                $notes[] = "{$recipe->name} cannot be ready sooner than {$this->day($when->ready[$sauce], $hours)}.";
+            }
+        }
+
+        return $notes;
     }
 }

@@ -122,7 +122,7 @@ final class StoveTest extends HttpTestCase
         Carbon::setTestNow(Carbon::now()->addMinutes(50));
         $cook = $this->happens($cook, ['kind' => 'reading', 'what' => 'mass', 'value' => 700, 'sure' => true]);
         self::assertNotNull($cook['reduction']['past']);
-        $cook = $this->happens($cook, ['kind' => 'added', 'ingredient' => 'water', 'amount' => $cook['reduction']['past']['amount'], 'puts_back' => true]);
+        $cook = $this->happens($cook, ['kind' => 'added', 'puts_back' => true] + $cook['reduction']['past']['put_back']);
         self::assertNull($cook['reduction']['past']);
     }
 

@@ -48,6 +48,12 @@ final readonly class Draft
     private const LEAST_LOST = 10.0;
     private const MOST_LOST = 55.0;
 
+    /** Grams of what has no usual place, where nobody says how much there is; judgement. */
+    private const BESIDE = 50.0;
+
+    /** Times its highest sensible share from which so much of a thing is worth a word; judgement. */
+    private const TOO_MUCH = 1.5;
+
     private const ROLES = ['sweet', 'acid', 'salty', 'hot', 'umami', 'body', 'fat'];
 
     private const TASTES = [
@@ -111,7 +117,7 @@ final readonly class Draft
         foreach ($final->cooked->weighed->lines as $line) {
             $mass = $final->cooked->mixture->mass();
             $thing = $line->ingredient;
-            if ($thing !== null && $mass > 0.0 && $line->grams > $thing->mostShare * $mass * 1.5) {
+            if ($thing !== null && $mass > 0.0 && $line->grams > self::TOO_MUCH * $thing->mostShare * $mass) {
                 $notes[] = Sentence::of(
                     'So much {name} is more than anybody puts into a sauce: no more than {most} of it.',
                     ['name' => $thing->shortName(), 'most' => Quantity::percent($thing->mostShare)],
@@ -171,7 +177,7 @@ final readonly class Draft
             $line = new Line(
                 $recipe->freshId('l'),
                 $thing->slug,
-                LineWriter::weighed($grams ?? 50.0, $recipe->kitchenware()),
+                LineWriter::weighed($grams ?? self::BESIDE, $recipe->kitchenware()),
             );
             $stages = $recipe->stages;
             $stages[0] = $stages[0]->withLines([...$stages[0]->lines, $line]);

@@ -657,6 +657,15 @@ export interface Cook {
   makes_text: string;
   steps: CookStep[];
   next_title: string;
+  back_to: string;
+  /**
+   * the step that is next; to nothing where it is the end
+   */
+  go_on: {
+    to: string;
+    text: string;
+    is_taste: boolean;
+  };
   ends_at: number | null;
   done_at: number;
   bars: CookBar[];
@@ -693,6 +702,7 @@ export interface CookStep {
   heading: string;
   state: 'done' | 'now' | 'next';
   is_hands: boolean;
+  is_ticked: boolean;
   minutes_text: string;
   lines: CookLine[];
   say: string[];
@@ -703,6 +713,7 @@ export interface CookStep {
  */
 export interface CookLine {
   id: string;
+  tick: string;
   name: string;
   lead: string;
   terms: EvaluationTerm[];
@@ -738,6 +749,7 @@ export interface CookBar {
  * a pot that boils down, followed
  */
 export interface CookReduction {
+  stage: string;
   heading: string;
   stop_text: string;
   stop_with_pan_text: string;
@@ -751,7 +763,10 @@ export interface CookReduction {
   share_done: number;
   past: null | {
     text: string;
-    amount: string;
+    put_back: {
+      ingredient: string;
+      amount: string;
+    };
     put_back_text: string;
   };
   curve: CookCurve;
@@ -2733,6 +2748,15 @@ export interface StovePot {
   makes_text: string;
   steps: CookStep[];
   next_title: string;
+  back_to: string;
+  /**
+   * the step that is next; to nothing where it is the end
+   */
+  go_on: {
+    to: string;
+    text: string;
+    is_taste: boolean;
+  };
   ends_at: number | null;
   done_at: number;
   bars: {

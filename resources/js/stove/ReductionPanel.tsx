@@ -10,7 +10,6 @@ interface Props {
 export function ReductionPanel({ cook, onHappen }: Props) {
   const reduction = cook.reduction;
   if (reduction === null) return null;
-  const stage = cook.step.split('.')[0];
   return (
     <section className="panel stove-reduction" aria-label="Boiling down">
       <header>
@@ -33,9 +32,7 @@ export function ReductionPanel({ cook, onHappen }: Props) {
       </div>
       <p className="stove-more" aria-live="polite">
         <strong className="stove-huge">{reduction.minutes_text}</strong>{' '}
-        {reduction.minutes_text !== 'there' && (
-          <span className="quiet">more{reduction.range_text !== '' && `, ${reduction.range_text}`}</span>
-        )}
+        <span className="quiet">{reduction.range_text}</span>
       </p>
       {reduction.past !== null && (
         <div className="stove-past" role="alert">
@@ -43,9 +40,7 @@ export function ReductionPanel({ cook, onHappen }: Props) {
           <button
             type="button"
             className="do"
-            onClick={() =>
-              onHappen({ kind: 'added', ingredient: 'water', amount: reduction.past?.amount ?? '', puts_back: true })
-            }
+            onClick={() => onHappen({ kind: 'added', puts_back: true, ...reduction.past?.put_back })}
           >
             {reduction.past.put_back_text}
           </button>
@@ -53,10 +48,10 @@ export function ReductionPanel({ cook, onHappen }: Props) {
       )}
       <p className="quiet">{reduction.hob_text}</p>
       <p className="quiet">
-        {reduction.depth_text}. {reduction.thicker_text}
+        {reduction.depth_text} {reduction.thicker_text}
       </p>
       {!reduction.boils && (
-        <button type="button" className="plain" onClick={() => onHappen({ kind: 'boils', stage })}>
+        <button type="button" className="plain" onClick={() => onHappen({ kind: 'boils', stage: reduction.stage })}>
           It boils now
         </button>
       )}

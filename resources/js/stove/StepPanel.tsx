@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { CookEventInput, CookLine, StovePot } from '../api/documents';
+import type { CookEventInput, StovePot } from '../api/documents';
 import { Fraction } from '../shared/Fraction';
 import { OtherWentIn } from './OtherWentIn';
 
@@ -14,10 +14,9 @@ export function StepPanel({ cook, onHappen }: Props) {
   const [showsDone, setShowsDone] = useState(false);
   const step = cook.steps.find((each) => each.state === 'now');
   if (step === undefined) return null;
-  const isTicked = step.kind === 'gather' || step.kind === 'prepare' || step.kind === 'add';
+  const isTicked = step.is_ticked;
   const done = isTicked ? step.lines.filter((line) => line.is_done) : [];
   const shown = showsDone || !isTicked ? step.lines : step.lines.filter((line) => !line.is_done);
-  const id = (line: CookLine) => (step.kind === 'add' ? line.id : `${step.id}:${line.id}`);
   return (
     <section className="panel stove-step" aria-label="The step">
       <header>
@@ -72,7 +71,7 @@ export function StepPanel({ cook, onHappen }: Props) {
                   className="stove-tick"
                   aria-pressed={line.is_done}
                   aria-label={`${line.name} ${step.kind === 'add' ? 'is in' : 'is ready'}`}
-                  onClick={() => onHappen({ kind: 'tick', line: id(line), done: !line.is_done })}
+                  onClick={() => onHappen({ kind: 'tick', line: line.tick, done: !line.is_done })}
                 >
                   {line.is_done ? '✓' : ''}
                 </button>

@@ -46,10 +46,6 @@ export function StoveScreen() {
   }, [cook, ends, now]);
   const onHappen = (...events: CookEventInput[]) => cook !== undefined && happen.mutate({ cook: cook.id, events });
   const trouble = happen.error ?? measure.error ?? finish.error ?? remove.error;
-  const at = cook?.steps.findIndex((step) => step.state === 'now') ?? 0;
-  const next = cook?.steps[at + 1];
-  const before = cook?.steps[at - 1];
-  const isLast = next === undefined || next.kind === 'rest';
   return (
     <>
       <TopBar>
@@ -110,8 +106,8 @@ export function StoveScreen() {
                   <button
                     type="button"
                     className="plain"
-                    disabled={before === undefined}
-                    onClick={() => before !== undefined && onHappen({ kind: 'step', to: before.id })}
+                    disabled={cook.back_to === ''}
+                    onClick={() => onHappen({ kind: 'step', to: cook.back_to })}
                   >
                     Back
                   </button>
@@ -124,27 +120,20 @@ export function StoveScreen() {
                   >
                     {isTasting ? 'To the step' : 'Taste it'}
                   </button>
-                  {isLast ? (
-                    <button
-                      type="button"
-                      className="do"
-                      disabled={finish.isPending}
-                      onClick={() => finish.mutate(cook.id, { onSuccess: setOver })}
-                    >
-                      It is done
-                    </button>
-                  ) : (
-                    <button
-                      type="button"
-                      className="do"
-                      onClick={() => {
-                        setTasting(next.kind === 'taste');
-                        onHappen({ kind: 'step', to: next.id });
-                      }}
-                    >
-                      Next: {next.heading.toLowerCase()}
-                    </button>
-                  )}
+                  <button
+                    type="button"
+                    className="do"
+                    disabled={finish.isPending}
+                    onClick={() => {
+                      if (cook.go_on.to === '') finish.mutate(cook.id, { onSuccess: setOver });
+                      else {
+                        setTasting(cook.go_on.is_taste);
+                        onHappen({ kind: 'step', to: cook.go_on.to });
+                      }
+                    }}
+                  >
+                    {cook.go_on.text}
+                  </button>
                 </nav>
                 <Timers cook={cook} now={now} onHappen={onHappen} />
                 <Instruments

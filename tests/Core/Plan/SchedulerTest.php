@@ -101,6 +101,18 @@ final class SchedulerTest extends TestCase
         self::assertStringContainsString('there is no oven', Say::it($plan->notes[0]));
     }
 
+    public function test_what_begins_first_is_listed_first_whatever_the_clock_on_the_wall_says(): void
+    {
+        $task = static fn (string $label): Task => new Task(0, [], 'hands', $label, null, 10.0, true, null, null);
+        $hours = new Hours('Europe/Berlin');
+        // 2:50 in summer, and twenty minutes on it is 2:10
+        $first = (new \DateTimeImmutable('2026-10-25T00:50:00Z'))->getTimestamp() / 60;
+        $schedule = new Schedule([$task('later'), $task('sooner')], [$first + 20, $first], true);
+
+        self::assertSame(['sooner', 'later'], array_map(static fn (array $each): string => $each[0]->label, $schedule->inOrder()));
+        self::assertSame(['2:50', '2:10'], array_map(static fn (array $each): string => $hours->at($each[1])->format('G:i'), $schedule->inOrder()));
+    }
+
     public function test_the_clocks_go_back_and_an_hour_is_an_hour(): void
     {
         $hours = new Hours('Europe/Berlin', '7:00', '22:30');

@@ -9,6 +9,7 @@ use Tests\Support\Sauce;
 use Tests\Support\Say;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Stove\Step;
+use Vinculum\Stove\StepKind;
 use Vinculum\Stove\Steps;
 
 /** A recipe as a maker does it. */
@@ -27,6 +28,18 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('stirred smooth in a little cold water', Say::it($steps['b.add']->notes['starch']));
         self::assertStringContainsString('Cloudy, then clear', implode(' ', array_map(Say::it(...), $steps['b.simmer']->lookFor)));
         self::assertSame(['onion'], $steps['prepare']->lines);
+    }
+
+    public function test_the_work_the_maker_says_it_takes_is_all_the_work_of_the_stage(): void
+    {
+        $hands = static fn (array $stage): float => array_sum(array_map(
+            static fn ($step): float => $step->stage !== null && in_array($step->kind, [StepKind::Add, StepKind::Blend], true) ? $step->minutes->value : 0.0,
+            Steps::of(Sauce::evaluate(['plum' => '1 kg', 'white-sugar' => '200 g'], $stage)),
+        ));
+
+        self::assertSame(25.0, $hands(['hands_minutes' => 25, 'process' => ['kind' => 'simmer', 'minutes' => 40]]));
+        self::assertSame(25.0, $hands(['hands_minutes' => 25, 'process' => ['kind' => 'blend']]), 'blended in that time, and not besides');
+        self::assertSame(25.0, $hands(['hands_minutes' => 25]));
     }
 
     public function test_what_is_strong_is_held_back_where_a_long_reduction_is_to_come(): void
