@@ -12,9 +12,6 @@ use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Vinculum\Amount\Amount;
-use Vinculum\Amount\Dimension;
-use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Figure\Sentence;
 use Vinculum\Log\MadeBatch;
 use Vinculum\Plan\Pace;
@@ -23,6 +20,7 @@ use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Solve\Rescue\Rescued;
 use Vinculum\Stove\Cook;
 use Vinculum\Stove\Event;
+use Vinculum\Stove\EventReader;
 use Vinculum\Stove\Instruments\Instrument;
 use Vinculum\Stove\Instruments\PhMeter;
 use Vinculum\Stove\Instruments\Refractometer;
@@ -110,8 +108,7 @@ final readonly class Stove
         if ($key !== null && $record->events()->where('key', $key)->exists()) {
             return;
         }
-        $cook = $this->cook($record);
-        $data = $this->checked($cook, $kind, $data);
+        $data = EventReader::read($this->cook($record), $kind, $data);
         if ($record->events()->count() >= self::MOST_EVENTS) {
             throw new RequestRefused(409, 'too-much', 'So much has happened to this pot that nothing more is written down. Finish it.');
         }
@@ -267,112 +264,6 @@ final readonly class Stove
     private function until(CookRecord $record): float
     {
         return $record->finished_at ?? self::now();
-    }
-
-    /**
-     * @param array<string, mixed> $data
-     * @return array<string, mixed>
-     */
-    private function checked(Cook $cook, string $kind, array $data): array
-    {
-        $steps = array_map(static fn ($step): string => $step->id, $cook->steps);
-        $lines = array_map(static fn ($line): string => $line->id, $cook->planned->recipe->lines());
-        $stages = array_map(static fn ($stage): string => $stage->id, $cook->planned->recipe->stages);
-        $needs = match ($kind) {
-            'step' => ['to' => $steps],
-            'went_in' => ['line' => $lines],
-            'boils' => ['stage' => $stages],
-            default => [],
-        };
-        foreach ($needs as $field => $of) {
-            if (! in_array($data[$field] ?? null, $of, true)) {
-                throw InvalidRecipe::at($field, 'is not accepted. Expected: one of '.implode(', ', $of).'.');
-            }
-        }
-        if ($kind === 'added' && ! isset($data['ingredient'], $data['amount'])) {
-            throw InvalidRecipe::at('amount', 'is missing. Say what was stirred in, and how much of it.');
-        }
-        if ($kind === 'went_in' && ! isset($data['amount']) && ! isset($data['ingredient']) && ($data['left_out'] ?? false) !== true && ! isset($data['burst'])) {
-            throw InvalidRecipe::at('amount', 'is missing. Say what went in, such as 330 g, or that it was left out.');
-        }
-        if ($kind === 'spilled' && ! isset($data['share'])) {
-            throw InvalidRecipe::at('share', 'is missing. Say how much of the pot is gone, such as 0.1 for a tenth.');
-        }
-        if ($kind === 'timer' && ! isset($data['minutes'])) {
-            throw InvalidRecipe::at('minutes', 'is missing. Say how many, such as 5.');
-        }
-        if (in_array($kind, ['taken_back', 'timer_off'], true) && ! isset($data['event'])) {
-            throw InvalidRecipe::at('event', 'is missing. Say which, by its number.');
-        }
-        if ($kind === 'pan' && isset($data['amount'])) {
-            $data = ['grams' => $this->grams($cook, (string) $data['amount'])] + $data;
-        }
-        if ($kind === 'reading') {
-            if (! isset($data['what'])) {
-                throw InvalidRecipe::at('what', 'is missing. Expected: one of mass, depth, brix, temperature, ph.');
-            }
-            if (! isset($data['value'])) {
-                $typed = (string) ($data['amount'] ?? '');
-                $data['value'] = $data['what'] === 'mass' ? $this->grams($cook, $typed) : $this->plain($typed);
-            }
-            [$least, $most] = ['mass' => [1.0, 100000.0], 'depth' => [1.0, 600.0], 'brix' => [0.0, 90.0], 'temperature' => [-20.0, 250.0], 'ph' => [0.0, 14.0]][$data['what']];
-            if ($data['value'] < $least || $data['value'] > $most) {
-                throw InvalidRecipe::at('amount', sprintf('is not accepted. Expected: from %g to %g.', $least, $most));
-            }
-            $pan = $cook->progress->panGrams;
-            $this->askAboutWhatCanHardlyBe($cook, $data);
-            if ($data['what'] === 'mass' && ($data['with_pan'] ?? false) === true && $pan !== null && $data['value'] <= $pan) {
-                throw InvalidRecipe::at('amount', sprintf('is no more than the empty pan, which weighs %g g. Was the scale tared?', $pan));
-            }
-        }
-
-        return $data;
-    }
-
-    /**
-     * @param array<string, mixed> $data
-     */
-    private function askAboutWhatCanHardlyBe(Cook $cook, array $data): void
-    {
-        $followed = $cook->reducing();
-        $withPan = ($data['with_pan'] ?? false) === true;
-        if ($followed === null || $data['what'] !== 'mass' || ($data['sure'] ?? false) === true || ($withPan && $followed->pan === null)) {
-            return;
-        }
-        $grams = (float) $data['value'] - ($withPan ? (float) $followed->pan : 0.0);
-        if ($followed->isImprobable($grams, $cook->minute)) {
-            $thought = $this->speech->grams($followed->at($cook->minute)->value + ($withPan ? (float) $followed->pan : 0.0));
-            throw InvalidRecipe::at('amount', "It should be about {$thought}. Was the pan on the scale, or not on it, and was it tared? Note it once more, and it is believed.");
-        }
-    }
-
-    private function grams(Cook $cook, string $typed): float
-    {
-        $typed = trim($typed);
-        try {
-            $amount = Amount::parse(preg_match('/^[\d\s.,]+$/', $typed) === 1 ? preg_replace('/(?<=\d)\s+(?=\d{3}\b)/', '', $typed).' g' : $typed, $cook->planned->recipe->kitchenware());
-        } catch (UnreadableAmount) {
-            throw InvalidRecipe::at('amount', "“{$typed}” is no weight that can be read. Type what the scale shows, such as 2746 or 2.746 kg.");
-        }
-        $grams = 0.0;
-        foreach ($amount->terms as $term) {
-            if ($term->unit?->dimension !== Dimension::Mass) {
-                throw InvalidRecipe::at('amount', "“{$typed}” is no weight that can be read. Type what the scale shows, such as 2746 or 2.746 kg.");
-            }
-            $grams += $term->number->value * $term->unit->size;
-        }
-
-        return $grams;
-    }
-
-    private function plain(string $typed): float
-    {
-        $number = str_replace(',', '.', trim((string) preg_replace('/(°\s*(brix|c)?|mm|ph)\s*$/iu', '', trim($typed))));
-        if (! is_numeric($number)) {
-            throw InvalidRecipe::at('amount', "“{$typed}” is no number that can be read. Type what it shows, such as 22.");
-        }
-
-        return (float) $number;
     }
 
     /**

@@ -18,6 +18,14 @@ final class Amount
 
     private const MAX_LENGTH = 200;
 
+    /** "2 lb 1 oz", "1 kg 200 g", "1 cup 2 tbsp": a unit with so much of its smaller one behind it is a sum. */
+    private const LARGE_AND_SMALL
+        = '/(?<![a-z])(?:(?:lbs?|pounds?)(?=\s+[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛\s\/.]*(?:oz|ounces?)\b)'
+        .'|(?:kg|kilos?)(?=\s+[\d.]+\s*(?:g|grams?)\b)'
+        .'|(?:l|lit(?:re|er)s?)(?=\s+[\d.]+\s*ml\b)'
+        .'|cups?(?=\s+[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛\s\/.]*(?:tbsps?|tablespoons?|tsps?|teaspoons?)\b)'
+        .'|(?:tbsps?|tablespoons?)(?=\s+[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛\s\/.]*(?:tsps?|teaspoons?)\b))/iu';
+
     /** How a loose word changes the number it stands before. Common practice, no source. */
     private const LOOSE_WORDS = [
         'heaped' => 1.5,
@@ -90,6 +98,20 @@ final class Amount
         public readonly string $lead,
     ) {}
 
+    /** Grams where every term of it is a weight; null where one is not. */
+    public function grams(): ?float
+    {
+        $grams = 0.0;
+        foreach ($this->terms as $term) {
+            if ($term->unit?->dimension !== Dimension::Mass) {
+                return null;
+            }
+            $grams += $term->number->value * $term->unit->size;
+        }
+
+        return $this->terms === [] ? null : $grams;
+    }
+
     public function isToTaste(): bool
     {
         return $this->terms === [];
@@ -135,6 +157,7 @@ final class Amount
             $number = Numeral::read($match[0]);
             $rest = $number === null ? $rest : $number[0]->text().substr($rest, strlen($match[0]));
         }
+        $rest = preg_replace(self::LARGE_AND_SMALL, '$0 + ', $rest) ?? $rest;
         $terms = [];
         foreach (
             preg_split('/\s*\+\s*|\s+plus\s+|\s+and\s+(?=(?:an?\s|half\b|[\d½⅓⅔¼¾⅛]+\s*[a-z]))/iu', $rest)

@@ -153,7 +153,7 @@ final readonly class Estimates
     /**
      * From how much of it on, boiled down, it is one word thicker or more, cold.
      *
-     * @return array{grams: float, thickness: Thickness}|null null for a paste, an empty pot, and where no boiling does it
+     * @return array{grams: float, thickness: Thickness}|null null for a paste and what no boiling thickens
      */
     public function thickerAt(): ?array
     {

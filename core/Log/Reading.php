@@ -6,16 +6,17 @@ namespace Vinculum\Log;
 
 use Vinculum\Amount\Spread;
 use Vinculum\Figure\Figure;
+use Vinculum\Stove\Instruments\Instrument;
 
 /** What an instrument said of one batch, and how far it may be off. */
 final readonly class Reading
 {
     /** Lowest and highest that can be, and the unit: what is beyond is a slip of the finger. */
     public const POSSIBLE = [
-        'ph' => [0.0, 14.0, ''],
-        'brix' => [0.0, 90.0, '°Brix'],
+        'ph' => [...Instrument::POSSIBLE['ph'], ''],
+        'brix' => [...Instrument::POSSIBLE['brix'], '°Brix'],
         'salt' => [0.0, 30.0, 'g in 100 g'],
-        'mass' => [1.0, 100_000.0, 'g'],
+        'mass' => [...Instrument::POSSIBLE['mass'], 'g'],
     ];
 
     /**

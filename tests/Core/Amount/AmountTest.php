@@ -77,6 +77,22 @@ final class AmountTest extends TestCase
         self::assertSame([15.0, 5.0], array_map(static fn ($term): float => $term->number->value * ($term->unit->size ?? 0.0), $amount->terms));
     }
 
+    public function test_a_large_unit_with_its_smaller_one_behind_it_is_a_sum(): void
+    {
+        $terms = static fn (string $text): array => array_map(static fn ($term): array => [$term->number->value, $term->unit?->name], Amount::parse($text, MeasuringSet::Us)->terms);
+
+        self::assertSame([[2.0, 'lb'], [1.5, 'oz']], $terms('2 lb 1 1/2 oz'));
+        self::assertSame([[2.0, 'lb'], [4.0, 'oz']], $terms('2lb 4oz'));
+        self::assertSame([[1.0, 'kg'], [200.0, 'g']], $terms('1 kg 200 g'));
+        self::assertSame([[1.0, 'cup'], [2.0, 'tbsp']], $terms('1 cup 2 tbsp'));
+        self::assertSame([[1.0, 'tbsp'], [1.5, 'tsp']], $terms('1 tbsp 1½ tsp'));
+        self::assertEqualsWithDelta(2 * 453.59237 + 4 * 28.349523125, Amount::parse('2 lb 4 oz', MeasuringSet::Us)->grams(), 1e-9);
+        self::assertNull(Amount::parse('1 cup 2 tbsp', MeasuringSet::Us)->grams());
+        // a size beside a container, or another word for the same, is none
+        self::assertCount(1, $terms('2 tins 400 g'));
+        self::assertCount(1, $terms('1 cup 8 oz'));
+    }
+
     public function test_loose_words_change_the_number_and_widen_it(): void
     {
         $heaped = Amount::parse('1 heaped tbsp', MeasuringSet::Us);
