@@ -3,8 +3,8 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { createRecipe, draftRecipe } from '../api/client';
 import { ChooseKind } from '../shared/ChooseKind';
+import { ChooseNeeds } from '../shared/ChooseNeeds';
 import { TopBar } from '../shared/TopBar';
-import { needs } from '../shared/vocabulary';
 import './begin.css';
 
 /** Where a sauce begins: a direction, what there is, and who it is for; then a draft with a reason for each line. */
@@ -42,7 +42,7 @@ export function BeginScreen() {
     <>
       <TopBar />
       <main className="begin">
-        <section className="panel" aria-label="From a direction">
+        <section className="panel fields" aria-label="From a direction">
           <h1>Begin</h1>
           <p className="quiet">
             From a direction. Or <Link to="/shelf">paste a note</Link>, or say that{' '}
@@ -66,20 +66,7 @@ export function BeginScreen() {
               onChange={(event) => setWith(event.target.value)}
             />
           </label>
-          <fieldset>
-            <legend>For whom</legend>
-            {needs.map(([need, words]) => (
-              <button
-                key={need}
-                type="button"
-                className="suggestion"
-                aria-pressed={free.includes(need)}
-                onClick={() => setFree(free.includes(need) ? free.filter((each) => each !== need) : [...free, need])}
-              >
-                {words}
-              </button>
-            ))}
-          </fieldset>
+          <ChooseNeeds legend={<legend>For whom</legend>} chosen={free} onChoose={setFree} />
           <button
             type="button"
             className="do"
@@ -107,7 +94,7 @@ export function BeginScreen() {
             <>
               <h2>{drafted.recipe.name}</h2>
               <p className="quiet">makes {drafted.makes_text}</p>
-              <table>
+              <table className="ruled">
                 <tbody>
                   {drafted.reasons.map((line) => (
                     <tr key={line.line}>

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { freeRecipe } from '../api/client';
-import type { FreeInput, Ghost, Recipe } from '../api/documents';
-import { needs } from '../shared/vocabulary';
+import type { Ghost, Recipe } from '../api/documents';
+import { ChooseNeeds } from '../shared/ChooseNeeds';
+import type { Need } from '../shared/vocabulary';
 import { WhatItBrings } from '../shared/WhatItBrings';
 import type { Draft } from './useDraft';
-
-type Need = FreeInput['needs'][number];
 
 interface Props {
   draft: Draft;
@@ -43,22 +42,11 @@ export function FreeCard({ draft, onClose, onPreview, onVariant }: Props) {
           Close
         </button>
       </div>
-      <fieldset className="needs">
-        <legend className="unseen">What it should be</legend>
-        {needs.map(([need, words]) => (
-          <button
-            key={need}
-            type="button"
-            className="suggestion"
-            aria-pressed={chosen.includes(need)}
-            onClick={() =>
-              setChosen((was) => (was.includes(need) ? was.filter((each) => each !== need) : [...was, need]))
-            }
-          >
-            {words}
-          </button>
-        ))}
-      </fieldset>
+      <ChooseNeeds
+        legend={<legend className="unseen">What it should be</legend>}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
       <label className="follows">
         Salt
         <select value={salt} onChange={(event) => setSalt(Number(event.target.value))}>

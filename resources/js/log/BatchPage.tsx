@@ -62,7 +62,7 @@ export function BatchPage({ id, others }: Props) {
             {made.went_in.length === 0 ? (
               <p className="quiet">As the recipe says.</p>
             ) : (
-              <table>
+              <table className="ruled">
                 <tbody>
                   {made.went_in.map((line) => (
                     <tr key={`${line.name} ${line.actual}`}>
@@ -84,7 +84,7 @@ export function BatchPage({ id, others }: Props) {
           </section>
           <section aria-label="What was measured">
             <h3>Thought, and measured</h3>
-            <table>
+            <table className="ruled">
               <tbody>
                 {made.figures.map((figure) => (
                   <tr key={figure.kind}>
@@ -109,7 +109,7 @@ export function BatchPage({ id, others }: Props) {
           {made.tastings.length === 0 && <p className="quiet">Nobody has said anything of it yet.</p>}
           {made.tastings.length > 0 && (
             <div className="log-scroll">
-              <table className="log-tastings">
+              <table className="ruled log-tastings">
                 <thead>
                   <tr>
                     <th scope="col">when</th>

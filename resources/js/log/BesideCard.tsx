@@ -36,7 +36,7 @@ export function BesideCard({ id, number, others }: Props) {
       )}
       {beside.data !== undefined && (
         <>
-          <table className="log-differs">
+          <table className="ruled log-differs">
             <caption className="quiet">no. {number} against it</caption>
             <tbody>
               {beside.data.tastes.map((taste) => (
@@ -56,7 +56,7 @@ export function BesideCard({ id, number, others }: Props) {
             </tbody>
           </table>
           {beside.data.lines.length + beside.data.stages.length === 0 && <p className="quiet">They were made alike.</p>}
-          <table>
+          <table className="ruled">
             <tbody>
               {[...beside.data.lines, ...beside.data.stages].map((line) => (
                 <tr key={`${line.name} ${line.one}`}>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { JarInput, JarsInput, LoggedBatch } from '../api/documents';
+import { dayOf } from '../shared/day';
 import { typedNumber } from '../shared/typedNumber';
 
 interface Props {
@@ -8,10 +9,7 @@ interface Props {
   onJar: (jar: number, changes: JarInput) => void;
 }
 
-const today = () => {
-  const now = new Date();
-  return `${now.getFullYear()}-${`${now.getMonth() + 1}`.padStart(2, '0')}-${`${now.getDate()}`.padStart(2, '0')}`;
-};
+const today = () => dayOf(new Date());
 
 /** The jars as they stand: full, open, gone; and until when they keep. */
 export function Jars({ batch, onFill, onJar }: Props) {

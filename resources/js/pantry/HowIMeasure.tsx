@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { replacePreferences } from '../api/client';
 import type { Preferences } from '../api/documents';
 import { Called } from '../shared/Called';
+import { ChooseNeeds } from '../shared/ChooseNeeds';
 import { measuringSets } from '../shared/measuringSets';
 import { typedNumber } from '../shared/typedNumber';
 import { useDigitShortcuts } from '../shared/useDigitShortcuts';
 import { usePreferences } from '../shared/usePreferences';
-import { needs } from '../shared/vocabulary';
 
 const masses: [Preferences['mass'], string][] = [
   ['g', 'grams'],
@@ -103,26 +103,13 @@ export function HowIMeasure() {
         <input type="checkbox" checked={digits} onChange={(event) => setDigits(event.target.checked)} />
         On the Bench, the keys 1 to 7 go to a taste
       </label>
-      <fieldset className="needs">
-        <legend>Never in this house</legend>
-        {needs.map(([need, words]) => (
-          <button
-            key={need}
-            type="button"
-            className="suggestion"
-            aria-pressed={never.includes(need)}
-            onClick={() =>
-              keep.mutate({
-                ...kept,
-                never: never.includes(need) ? never.filter((each) => each !== need) : [...never, need],
-              })
-            }
-          >
-            {words}
-          </button>
-        ))}
+      <ChooseNeeds
+        legend={<legend>Never in this house</legend>}
+        chosen={never}
+        onChoose={(chosen) => keep.mutate({ ...kept, never: chosen })}
+      >
         <p className="quiet">Nothing that goes against it is ever proposed.</p>
-      </fieldset>
+      </ChooseNeeds>
       {meanings.length > 0 && (
         <fieldset className="needs">
           <legend>What words mean here</legend>

@@ -6,7 +6,7 @@ export function Over({ finish, onClose }: { finish: CookFinish; onClose: () => v
   return (
     <section className="panel stove-over" aria-label="It is done" aria-live="polite">
       <h2>{finish.batch === null ? 'Practice is over' : 'Kept as a batch of today'}</h2>
-      <table>
+      <table className="ruled">
         <caption className="quiet">
           {finish.batch === null ? 'The simulated pot, as it really was' : 'As it went, beside the plan'}
         </caption>

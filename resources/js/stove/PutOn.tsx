@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { beginCook, listRecipes } from '../api/client';
+import { beginCook } from '../api/client';
+import { ChooseRecipe } from '../shared/ChooseRecipe';
 import { stoveKey } from './useStove';
 
 interface Props {
@@ -16,7 +16,6 @@ export function PutOn({ recipe = '', to = '', onBegun }: Props) {
   const queries = useQueryClient();
   const [chosen, setChosen] = useState(recipe);
   const [amount, setAmount] = useState(to);
-  const shelf = useQuery({ queryKey: ['recipes', ''], queryFn: ({ signal }) => listRecipes({}, { signal }) });
   const begin = useMutation({
     mutationFn: (practice: boolean) => beginCook({ recipe: chosen, to: amount.trim(), practice }),
     onSuccess: async (cook) => {
@@ -24,27 +23,10 @@ export function PutOn({ recipe = '', to = '', onBegun }: Props) {
       onBegun(cook.id);
     },
   });
-  const recipes = shelf.data?.recipes ?? [];
   return (
     <section className="panel stove-put-on" aria-label="Put a pot on">
       <h1>Put a pot on</h1>
-      {shelf.isSuccess && recipes.length === 0 && (
-        <p>
-          There is no sauce on the <Link to="/shelf">Shelf</Link> yet. With none written down,{' '}
-          <Link to="/pot">a pot that is on already</Link> can be helped too.
-        </p>
-      )}
-      <label>
-        Which sauce
-        <select value={chosen} onChange={(event) => setChosen(event.target.value)}>
-          <option value="">choose one</option>
-          {recipes.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <ChooseRecipe label="Which sauce" recipe={chosen} onChoose={setChosen} />
       <label>
         How much
         <input

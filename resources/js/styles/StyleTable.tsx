@@ -54,7 +54,7 @@ export function StyleTable({ styles, own, onCopy, onChanged, onForgotten }: Prop
   const trouble = keep.error ?? forget.error;
   return (
     <>
-      <table className="style-table">
+      <table className="ruled style-table">
         <thead>
           <tr>
             <th scope="col">In 100 g</th>

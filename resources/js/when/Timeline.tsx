@@ -69,7 +69,7 @@ export function Timeline({ plan }: { plan: When }) {
           </div>
         </div>
       ))}
-      <table className="when-list">
+      <table className="ruled when-list">
         <caption className="quiet">By the clock</caption>
         <tbody>
           {plan.list.map((row) => (

@@ -1,8 +1,10 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { beginCook, listRecipes, whenAsCalendar, whenToBegin } from '../api/client';
+import { beginCook, whenAsCalendar, whenToBegin } from '../api/client';
 import type { WhenInput } from '../api/documents';
+import { ChooseRecipe } from '../shared/ChooseRecipe';
+import { dayOf } from '../shared/day';
 import { saveFile } from '../shared/saveFile';
 import { TopBar } from '../shared/TopBar';
 import { Kitchen } from './Kitchen';
@@ -17,10 +19,7 @@ interface Sauce {
 }
 
 /** The day after tomorrow at noon, as a field for a day and a time has it. */
-const usualReady = () => {
-  const day = new Date(Date.now() + 2 * 24 * 3600 * 1000);
-  return `${day.getFullYear()}-${`${day.getMonth() + 1}`.padStart(2, '0')}-${`${day.getDate()}`.padStart(2, '0')}T12:00`;
-};
+const usualReady = () => `${dayOf(new Date(Date.now() + 2 * 24 * 3600 * 1000))}T12:00`;
 
 /** One sauce or several, when each is to be ready, and so when to begin. */
 export function WhenScreen() {
@@ -28,7 +27,6 @@ export function WhenScreen() {
   const [sauces, setSauces] = useState<Sauce[]>([
     { key: 0, recipe: search.get('recipe') ?? '', to: search.get('to') ?? '', ready: usualReady() },
   ]);
-  const shelf = useQuery({ queryKey: ['recipes', ''], queryFn: ({ signal }) => listRecipes({}, { signal }) });
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const chosen = sauces.filter((sauce) => sauce.recipe !== '');
   const asked: WhenInput = {
@@ -63,28 +61,17 @@ export function WhenScreen() {
   const change = (key: number, changed: Partial<Sauce>) =>
     setSauces(sauces.map((sauce) => (sauce.key === key ? { ...sauce, ...changed } : sauce)));
   const plan = when.isError || chosen.length === 0 ? undefined : when.data;
-  const recipes = shelf.data?.recipes ?? [];
   const trouble = when.error ?? calendar.error ?? begin.error;
   return (
     <>
       <TopBar />
       <main className="when">
-        <section className="panel when-asks" aria-label="What is to be ready">
+        <section className="panel when-asks fields" aria-label="What is to be ready">
           <h1>When to begin</h1>
           {sauces.map((sauce, at) => (
             <fieldset key={sauce.key}>
               <legend className="quiet">{at === 0 ? 'a sauce' : 'and'}</legend>
-              <label>
-                Which
-                <select value={sauce.recipe} onChange={(event) => change(sauce.key, { recipe: event.target.value })}>
-                  <option value="">choose one</option>
-                  {recipes.map((recipe) => (
-                    <option key={recipe.id} value={recipe.id}>
-                      {recipe.name}
-                    </option>
-                  ))}
-                </select>
-              </label>
+              <ChooseRecipe label="Which" recipe={sauce.recipe} onChoose={(recipe) => change(sauce.key, { recipe })} />
               <label>
                 How much
                 <input
