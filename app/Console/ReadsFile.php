@@ -4,9 +4,21 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
 /** A command that reads FILE, or standard input for "-", and fails with one clear line. */
 trait ReadsFile
 {
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            return parent::execute($input, $output);
+        } catch (\PDOException) {
+            return $this->failed('The kitchen’s database cannot be read, so nothing was answered. bin/start says which copy is the newest and how to take it back.');
+        }
+    }
+
     /** The text, or null where there is none that can be read. */
     private function text(): ?string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Pantry\Household;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -37,6 +38,9 @@ final class CookRecord extends Model
 
     protected $fillable = ['recipe_id', 'document', 'began_at', 'speed', 'seed'];
 
+    /** Cooks that are looked at for how long this household's hands take. */
+    private const LATEST = 12;
+
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class, 'began_at' => 'float', 'speed' => 'float', 'seed' => 'integer', 'finished_at' => 'float', 'pace' => 'float'];
 
@@ -55,6 +59,21 @@ final class CookRecord extends Model
     public function truth(): ?SimulatedPot
     {
         return $this->seed === null ? null : new SimulatedPot($this->seed);
+    }
+
+    /**
+     * How long its hands took in the latest cooks, the last first.
+     *
+     * @return list<float>
+     */
+    public static function paces(): array
+    {
+        $paces = [];
+        foreach (Household::stored(self::query()->whereNotNull('pace')->orderByDesc('finished_at')->limit(self::LATEST)->select('pace')) as $cook) {
+            $paces[] = (float) $cook->pace;
+        }
+
+        return $paces;
     }
 
     /**

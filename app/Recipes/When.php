@@ -19,9 +19,6 @@ use Vinculum\Recipe\Recipe;
 /** When this household has to begin, with the rings, the hours and the hands it has. */
 final readonly class When
 {
-    /** Cooks that are looked at for how long this household's hands take. */
-    private const LATEST = 12;
-
     public function __construct(private Household $household, private Evaluator $evaluator, private Planner $planner) {}
 
     /** Its own clock, or the one that is given. */
@@ -56,11 +53,6 @@ final readonly class When
         }
         $kitchen = $this->household->preferences()->kitchen;
 
-        return WhenToBegin::of($wanted, Carbon::now()->getTimestamp() / 60, $kitchen['rings'], $kitchen['oven'] ? 1 : 0, $hours, $this->pace(), HobRecord::known());
-    }
-
-    private function pace(): float
-    {
-        return Pace::of(array_values(CookRecord::query()->whereNotNull('pace')->orderByDesc('finished_at')->limit(self::LATEST)->pluck('pace')->map(floatval(...))->all()));
+        return WhenToBegin::of($wanted, Carbon::now()->getTimestamp() / 60, $kitchen['rings'], $kitchen['oven'] ? 1 : 0, $hours, Pace::of(CookRecord::paces()), HobRecord::known());
     }
 }

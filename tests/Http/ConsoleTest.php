@@ -150,10 +150,9 @@ final class ConsoleTest extends HttpTestCase
 
     public function test_a_draft_is_a_recipe_with_reasons(): void
     {
-        $process = proc_open([PHP_BINARY, 'artisan', 'vinculum:draft', '--style=soy-glaze', '--free-of=gluten'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => sys_get_temp_dir().'/no-household-yet.sqlite'] + getenv());
-        self::assertNotFalse($process);
-        $draft = json_decode((string) stream_get_contents($pipes[1]), true, 32, JSON_THROW_ON_ERROR);
-        self::assertSame(0, proc_close($process));
+        [$exit, $out] = self::against(sys_get_temp_dir().'/no-household-yet.sqlite', 'vinculum:draft', '', ['--style=soy-glaze', '--free-of=gluten']);
+        self::assertSame(0, $exit);
+        $draft = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
 
         self::assertSame('soy-glaze', $draft['recipe']['style']);
         self::assertContains('tamari', array_column($draft['reasons'], 'name'));
@@ -180,13 +179,36 @@ final class ConsoleTest extends HttpTestCase
         self::assertStringContainsString('2026-11-29 12:00', $err);
     }
 
+    public function test_a_damaged_household_is_one_sentence_and_no_answer(): void
+    {
+        $broken = (string) tempnam(sys_get_temp_dir(), 'broken');
+        file_put_contents($broken, str_repeat('not a database ', 100));
+        foreach (['vinculum:analyse', 'vinculum:plan', 'vinculum:draft'] as $command) {
+            $arguments = $command === 'vinculum:draft' ? ['--style=soy-glaze'] : ['-'];
+            [$exit, $out, $err] = self::against($broken, $command, json_encode(self::RECIPE, JSON_THROW_ON_ERROR), $arguments);
+            self::assertSame([1, ''], [$exit, $out], $command);
+            self::assertSame(1, substr_count($err, "\n"), $err);
+            self::assertStringContainsString('database', $err);
+        }
+        unlink($broken);
+    }
+
     /**
      * @param list<string> $options
      * @return array{int, string, string} exit code, standard output, standard error
      */
     private static function command(string $command, string $file, string $in = '', array $options = []): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', $command, $file, ...$options], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => sys_get_temp_dir().'/no-household-yet.sqlite'] + getenv());
+        return self::against(sys_get_temp_dir().'/no-household-yet.sqlite', $command, $in, [$file, ...$options]);
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @return array{int, string, string} exit code, standard output, standard error
+     */
+    private static function against(string $database, string $command, string $in, array $arguments): array
+    {
+        $process = proc_open([PHP_BINARY, 'artisan', $command, ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => $database] + getenv());
         self::assertNotFalse($process);
         fwrite($pipes[0], $in);
         fclose($pipes[0]);
