@@ -14,8 +14,12 @@ trait ReadsFile
     {
         try {
             return parent::execute($input, $output);
-        } catch (\PDOException) {
-            return $this->failed('The kitchen’s database cannot be read, so nothing was answered. bin/start says which copy is the newest and how to take it back.');
+        } catch (\Throwable $error) {
+            report($error);
+
+            return $this->failed($error instanceof \PDOException
+                ? 'The kitchen’s database cannot be read, so nothing was answered. bin/start says which copy is the newest and how to take it back.'
+                : 'This could not be answered, and it is the product that is at fault; the log in storage/logs says what is wrong.');
         }
     }
 
