@@ -28,6 +28,9 @@ final readonly class Reduction
     /** No hob repeats itself better than this: standard deviation of k from one day to the next, share; judgement. */
     private const REPEATS = 0.04;
 
+    /** Share of what was thought of the hob that it takes off at the least: nothing boils upwards; judgement. */
+    private const LEAST_RATE = 0.05;
+
     /**
      * @param float $height A, g
      * @param float $rate k, g a minute
@@ -94,8 +97,7 @@ final readonly class Reduction
         $rate = $this->rate + $gainRate * $surprise;
 
         return new self(
-            // nothing boils upwards
-            max(0.05 * $this->rate, $rate),
+            max(self::LEAST_RATE * $this->rate, $rate),
             $this->boilsAt,
             $this->height + $gainHeight * $surprise,
             $this->heightVariance - $gainHeight * $ofHeight,

@@ -130,7 +130,7 @@ final class CookTest extends TestCase
     public function test_instruments_read_the_pot_as_it_really_is_each_with_its_own_fault(): void
     {
         $this->at(5, 'step', ['to' => 'a.simmer']);
-        $far = $close = 0;
+        $far = $otherwise = 0;
         for ($seed = 1; $seed <= 60; $seed++) {
             $truth = new SimulatedPot($seed);
             $really = Cook::really($this->recipe(), $this->events, 0.0, 1.0, 30 * 60.0, Sauce::catalogue(), null, $truth);
@@ -139,14 +139,29 @@ final class CookTest extends TestCase
             self::assertEqualsWithDelta($pot->celsius, (new Thermometer)->read($pot, 1), 3.0);
             self::assertEqualsWithDelta($pot->sauce->acidity()?->ph, (new PhMeter)->read($pot, 1), 0.7);
             self::assertSame(0.0, fmod((float) (new Refractometer)->read($pot, 1), 0.5));
-            self::assertNotSame((new Scale)->read($pot, 1), (new Scale)->read($pot, 2) === (new Scale)->read($pot, 3) ? null : -1.0);
-            // the same seed is the same pot
+            // weighed once more it is seldom the same to the gram, and the same weighing always is
+            $otherwise += (new Scale)->read($pot, 1) === (new Scale)->read($pot, 2) ? 0 : 1;
             self::assertSame((new Scale)->read($pot, 4), (new Scale)->read(TruePot::of($really, new SimulatedPot($seed)), 4));
-            abs(log($truth->hobFactor())) > 0.4 ? $far++ : $close++;
+            $far += abs(log($truth->hobFactor())) > 0.4 ? 1 : 0;
         }
         // four hobs in five are within their factor
         self::assertEqualsWithDelta(12, $far, 8);
-        self::assertSame(60, $far + $close);
+        self::assertGreaterThan(40, $otherwise);
+    }
+
+    public function test_boiled_down_to_where_it_is_said_to_be_thicker_it_is(): void
+    {
+        $cook = $this->fresh(0);
+        $evaluation = $cook->done;
+        $thicker = $evaluation->estimates->thickerAt();
+        self::assertNotNull($thicker);
+        self::assertGreaterThan($evaluation->estimates->thickness()?->value, $thicker['thickness']->value);
+        $lines = ['plum' => '1000 g', 'cider-vinegar' => '120 g', 'sugar' => '200 g', 'maple-syrup' => '100 g'];
+        $down = static fn (float $grams): ?int => Sauce::evaluate($lines, ['process' => ['kind' => 'simmer', 'until' => ['mass_g' => $grams]]])->estimates->thickness()?->value;
+        self::assertSame($thicker['thickness']->value, $down($thicker['grams'] - 5));
+        self::assertSame($evaluation->estimates->thickness()?->value, $down($thicker['grams'] + 25));
+        // what no boiling thickens has no such place
+        self::assertNull(Sauce::evaluate(['water' => '500 g', 'fine-salt' => '5 g'])->estimates->thickerAt());
     }
 
     public function test_a_chilli_that_burst_gives_all_its_heat(): void

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solve;
+
+use PHPUnit\Framework\TestCase;
+use Vinculum\Solve\Cholesky;
+
+/** The factor, and what it solves. */
+final class CholeskyTest extends TestCase
+{
+    public function test_a_matrix_by_hand(): void
+    {
+        // [[4, 2], [2, 3]] x = [10, 9] has x = [1.5, 2]
+        self::assertEqualsWithDelta([1.5, 2.0], Cholesky::of([[4.0, 2.0], [2.0, 3.0]], [0, 1], 0.0)->solve([10.0, 9.0]), 1e-12);
+        // of one row of it: 3 x = 9
+        self::assertEqualsWithDelta([3.0], Cholesky::of([[4.0, 2.0], [2.0, 3.0]], [1], 0.0)->solve([9.0]), 1e-12);
+    }
+
+    public function test_what_it_solves_multiplied_back_is_the_right_side(): void
+    {
+        mt_srand(7);
+        for ($n = 1; $n <= 12; $n++) {
+            $a = array_map(static fn (): array => array_map(static fn (): float => mt_rand(-1000, 1000) / 1000, range(1, $n)), range(1, $n + 2));
+            $matrix = array_fill(0, $n, array_fill(0, $n, 0.0));
+            foreach ($a as $row) {
+                for ($i = 0; $i < $n; $i++) {
+                    for ($j = 0; $j < $n; $j++) {
+                        $matrix[$i][$j] += $row[$i] * $row[$j] + ($i === $j ? 0.01 : 0.0);
+                    }
+                }
+            }
+            $right = array_map(static fn (): float => mt_rand(-1000, 1000) / 100, range(1, $n));
+            $x = Cholesky::of($matrix, range(0, $n - 1), 0.0)->solve($right);
+            foreach ($matrix as $i => $row) {
+                self::assertEqualsWithDelta($right[$i], array_sum(array_map(static fn (float $m, float $v): float => $m * $v, $row, $x)), 1e-8);
+            }
+        }
+    }
+
+    public function test_a_pivot_that_rounding_made_nothing_takes_no_root_of_less(): void
+    {
+        $x = Cholesky::of([[1.0, 1.0], [1.0, 1.0 - 1e-17]], [0, 1], 1e-12)->solve([1.0, 1.0]);
+
+        self::assertFalse(is_nan($x[0]) || is_nan($x[1]));
+        self::assertEqualsWithDelta(1.0, $x[0] + $x[1], 1e-6);
+    }
+}
