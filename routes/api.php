@@ -123,7 +123,9 @@ Route::put('house/passphrase', [DoorController::class, 'passphrase']);
 Route::post('house/pairing', [DoorController::class, 'pair']);
 Route::delete('house/devices/{device}', [DoorController::class, 'forget']);
 Route::get('house/archive', [HouseController::class, 'archive']);
-Route::delete('house/bin/{recipe}', [HouseController::class, 'forget'])->withTrashed();
+Route::post('house/bin/{kind}/{id}/restore', [HouseController::class, 'restore'])->where('kind', '[a-z]+');
+Route::delete('house/bin/{kind}/{id}', [HouseController::class, 'forget'])->where('kind', '[a-z]+');
+Route::delete('house/bin', [HouseController::class, 'empty']);
 
 Route::get('openapi.json', [SchemaController::class, 'openApi']);
 Route::get('{schema}.schema.json', [SchemaController::class, 'schema'])->where('schema', '[a-z-]+');

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Vinculum\Log\MadeBatch;
 use Vinculum\Recipe\Formats\RecipeDocument;
@@ -27,6 +28,7 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property Frozen $frozen
  * @property int|null $number what a jar names it by
  * @property RecipeArray|null $planned the recipe as it was meant, where it was made otherwise
+ * @property Carbon|null $deleted_at
  * @property string $words all it can be found by
  * @property Collection<int, Tasting> $tastings
  * @property Collection<int, JarRecord> $jars
@@ -36,6 +38,7 @@ use Vinculum\Recipe\Formats\RecipeDocument;
 final class Batch extends Model
 {
     use HasUlids;
+    use SoftDeletes;
 
     protected $fillable = ['recipe_id', 'made_on', 'document', 'frozen', 'planned'];
 
@@ -48,7 +51,7 @@ final class Batch extends Model
     {
         // the next number is given while the database is held, so that no two jars name one batch
         self::creating(static function (self $batch): void {
-            $batch->number ??= 1 + (int) self::query()->max('number');
+            $batch->number ??= 1 + (int) self::withTrashed()->max('number');
         });
     }
 

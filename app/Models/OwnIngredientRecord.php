@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\OwnIngredient;
@@ -16,9 +18,12 @@ use Vinculum\Pantry\OwnIngredient;
  *
  * @property string $slug
  * @property Definition $definition
+ * @property Carbon|null $deleted_at
  */
 final class OwnIngredientRecord extends Model
 {
+    use SoftDeletes;
+
     public $incrementing = false;
 
     protected $table = 'own_ingredients';
@@ -36,7 +41,7 @@ final class OwnIngredientRecord extends Model
     public static function freshSlug(string $name, Catalogue $catalogue): string
     {
         $base = 'my-'.(mb_substr((string) preg_replace('/^my-/', '', Str::slug($name)), 0, 60) ?: 'own');
-        for ($slug = $base, $number = 2; $catalogue->find($slug) !== null; $number++) {
+        for ($slug = $base, $number = 2; $catalogue->find($slug) !== null || self::onlyTrashed()->whereKey($slug)->exists(); $number++) {
             $slug = "{$base}-{$number}";
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
@@ -14,9 +16,12 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  *
  * @property string $slug
  * @property StyleArray $document
+ * @property Carbon|null $deleted_at
  */
 final class OwnStyle extends Model
 {
+    use SoftDeletes;
+
     public $incrementing = false;
 
     protected $primaryKey = 'slug';

@@ -75,6 +75,12 @@ final class StoredRecipe extends Model
         return $this->hasMany(Batch::class, 'recipe_id')->orderByDesc('made_on')->orderByDesc('id');
     }
 
+    /** @return HasMany<CookRecord, $this> */
+    public function cooks(): HasMany
+    {
+        return $this->hasMany(CookRecord::class, 'recipe_id');
+    }
+
     /** @return HasMany<RecipeVersion, $this> the last first */
     public function versions(): HasMany
     {

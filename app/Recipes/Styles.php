@@ -62,7 +62,7 @@ final class Styles
     {
         Style::of($style);
         $base = mb_substr(Str::slug($style['name']), 0, 60) ?: 'my-style';
-        for ($slug = $base, $number = 2; isset($this->ships[$slug]) || isset($this->own()[$slug]); $number++) {
+        for ($slug = $base, $number = 2; isset($this->ships[$slug]) || OwnStyle::withTrashed()->whereKey($slug)->exists(); $number++) {
             $slug = "{$base}-{$number}";
         }
         $this->own = null;
@@ -85,6 +85,12 @@ final class Styles
     public function forget(OwnStyle $own): void
     {
         $own->delete();
+        $this->readAgain();
+    }
+
+    /** What is the household's own is asked of the database again. */
+    public function readAgain(): void
+    {
         $this->own = null;
     }
 

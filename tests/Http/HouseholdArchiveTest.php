@@ -187,14 +187,48 @@ final class HouseholdArchiveTest extends HttpTestCase
     public function test_what_was_thrown_away_is_put_back_or_forgotten_unless_a_batch_keeps_it(): void
     {
         [$made, $thrown] = $this->furnish();
-        $this->documented('failure', $this->deleteJson("/api/house/bin/{$made}"), 409);
+        $this->documented('failure', $this->deleteJson("/api/house/bin/recipe/{$made}"), 409);
+        $this->documented('failure', $this->deleteJson("/api/house/bin/thing/{$made}"), 404);
         $this->deleteJson("/api/recipes/{$made}")->assertNoContent();
-        self::assertStringContainsString('Batches were made', $this->documented('failure', $this->deleteJson("/api/house/bin/{$made}"), 409)['error']['message']);
-        $this->postJson("/api/recipes/{$made}/restore")->assertOk();
+        self::assertStringContainsString('Batches were made', $this->documented('failure', $this->deleteJson("/api/house/bin/recipe/{$made}"), 409)['error']['message']);
+        $this->documented('house', $this->postJson("/api/house/bin/recipe/{$made}/restore"));
+        $this->getJson("/api/recipes/{$made}")->assertOk();
 
-        $this->deleteJson("/api/house/bin/{$thrown}")->assertNoContent();
+        $this->documented('house', $this->deleteJson("/api/house/bin/recipe/{$thrown}"));
         self::assertSame([], $this->documented('house', $this->getJson('/api/house'))['bin']);
         $this->getJson("/api/recipes/{$thrown}")->assertNotFound();
+    }
+
+    public function test_batches_ingredients_and_styles_rest_in_the_bin_too_and_come_back_whole(): void
+    {
+        [$made, $thrown] = $this->furnish();
+        $batch = $this->getJson("/api/recipes/{$made}/batches")->json('batches.0.id');
+        $own = $this->postJson('/api/own-ingredients', ['name' => 'Hedge plum', 'like' => 'plum', 'values' => ['ph' => 3.3]])->assertCreated()->json('slug');
+        $style = $this->postJson("/api/recipes/{$made}/as-style", ['name' => 'Ours'])->assertCreated()->json('slug');
+        $before = ['batch' => $this->getJson("/api/batches/{$batch}")->json(), 'ingredient' => $this->getJson("/api/pantry/{$own}")->json(), 'style' => $this->getJson('/api/styles')->json()];
+        foreach (["batches/{$batch}", "own-ingredients/{$own}", "styles/{$style}"] as $each) {
+            $this->deleteJson("/api/{$each}")->assertNoContent();
+        }
+        $this->getJson("/api/batches/{$batch}")->assertNotFound();
+        self::assertSame([], $this->getJson('/api/log')->json('batches'));
+        // what rests there keeps its number and its slug
+        self::assertNotSame($own, $this->postJson('/api/own-ingredients', ['name' => 'Hedge plum', 'like' => 'plum', 'values' => ['ph' => 3.3]])->json('slug'));
+        self::assertSame(2, $this->getJson('/api/batches/'.$this->postJson("/api/recipes/{$made}/batches", [])->json('id'))->json('number'));
+
+        $house = $this->documented('house', $this->getJson('/api/house'));
+        self::assertEqualsCanonicalizing(['recipe', 'batch', 'ingredient', 'style'], array_column($house['bin'], 'kind'));
+        foreach (['batch' => $batch, 'ingredient' => $own, 'style' => $style] as $kind => $id) {
+            $this->documented('house', $this->postJson("/api/house/bin/{$kind}/{$id}/restore"));
+        }
+        self::assertSame($before['batch'], $this->getJson("/api/batches/{$batch}")->json());
+        self::assertSame($before['ingredient'], $this->getJson("/api/pantry/{$own}")->json());
+        self::assertSame($before['style'], $this->getJson('/api/styles')->json());
+
+        // emptied by hand, and what a batch keeps stays
+        foreach (["batches/{$batch}", "own-ingredients/{$own}", "styles/{$style}", "recipes/{$made}"] as $each) {
+            $this->deleteJson("/api/{$each}")->assertNoContent();
+        }
+        self::assertSame([$made], array_column($this->documented('house', $this->deleteJson('/api/house/bin'))['bin'], 'id'));
     }
 
     /** @return array{string, string} a recipe that was made, and one that was thrown away */

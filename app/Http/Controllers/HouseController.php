@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\House\Archive;
 use App\House\Backups;
+use App\House\Bin;
 use App\House\Door;
 use App\House\UnreadableArchive;
 use App\Http\RequestRefused;
@@ -13,7 +14,6 @@ use App\Models\Batch;
 use App\Models\OwnIngredientRecord;
 use App\Models\StoredRecipe;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What this house keeps, the copies of it, and what was thrown away. */
@@ -31,7 +31,7 @@ final class HouseController
             'batches' => Batch::query()->count(),
             'own_ingredients' => OwnIngredientRecord::query()->count(),
             'copies' => array_map(static fn (array $copy): array => ['name' => basename($copy['path']), 'at' => $copy['at']->toIso8601ZuluString(), 'kilobytes' => (int) ceil($copy['bytes'] / 1024)], array_slice($copies, 0, 30)),
-            'bin' => array_values(StoredRecipe::onlyTrashed()->orderByDesc('deleted_at')->limit(200)->get()->map(static fn (StoredRecipe $recipe): array => ['id' => $recipe->id, 'name' => $recipe->name, 'deleted_at' => $recipe->deleted_at?->toIso8601ZuluString() ?? '', 'batches' => $recipe->batches()->count()])->all()),
+            'bin' => Bin::all(),
         ];
     }
 
@@ -95,17 +95,33 @@ final class HouseController
         return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="vinculum-house.zip"']))->deleteFileAfterSend();
     }
 
-    /** Thrown away for good; what was made from it keeps it. */
-    public function forget(StoredRecipe $recipe): Response
+    /**
+     * @return array<string, mixed>
+     */
+    public function restore(string $kind, string $id): array
     {
-        if (! $recipe->trashed()) {
-            throw new RequestRefused(409, 'not-in-the-bin', 'This recipe is on the Shelf. Delete it there first.');
-        }
-        if ($recipe->batches()->exists()) {
-            throw new RequestRefused(409, 'has-batches', 'Batches were made from this recipe, and they keep it. It stays in the bin.');
-        }
-        $recipe->forceDelete();
+        Bin::putBack($kind, $id);
 
-        return new Response('', 204);
+        return $this->show();
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function forget(string $kind, string $id): array
+    {
+        Bin::forget($kind, $id);
+
+        return $this->show();
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function empty(): array
+    {
+        Bin::empty();
+
+        return $this->show();
     }
 }

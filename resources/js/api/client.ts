@@ -218,9 +218,17 @@ export const copyHouse = (options?: Options) =>
 export const takeHouse = (options?: Options) =>
   ask<void>('/api/house/archive', { method: 'GET', ...options });
 
-/** Throws a recipe away for good. */
-export const forgetRecipe = (recipe: string, options?: Options) =>
-  ask<void>(`/api/house/bin/${at(recipe)}`, { method: 'DELETE', ...options });
+/** Throws away for good all that nothing keeps. */
+export const emptyBin = (options?: Options) =>
+  ask<House>('/api/house/bin', { method: 'DELETE', ...options });
+
+/** Throws it away for good. */
+export const forgetThrownAway = (kind: string, id: string, options?: Options) =>
+  ask<House>(`/api/house/bin/${at(kind)}/${at(id)}`, { method: 'DELETE', ...options });
+
+/** Puts it back where it was. */
+export const putThrownAwayBack = (kind: string, id: string, options?: Options) =>
+  ask<House>(`/api/house/bin/${at(kind)}/${at(id)}/restore`, { method: 'POST', ...options });
 
 /** Ways to mend a pot without a recipe. */
 export const mendPot = (body: PotInput, options?: Options) =>

@@ -1607,13 +1607,17 @@ export interface House {
     kilobytes: number;
   }[];
   /**
-   * recipes thrown away, the last first
+   * what was thrown away, the last first
    */
   bin: {
+    kind: 'recipe' | 'batch' | 'ingredient' | 'style';
     id: string;
     name: string;
     deleted_at: string;
-    batches: number;
+    /**
+     * why it cannot go for good; empty where it can
+     */
+    stays: string;
   }[];
 }
 export interface ImportInput {

@@ -1,23 +1,17 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { copyHouse, forgetRecipe, lookAtCopy, putCopyBack, readHouse, restoreRecipe } from '../api/client';
+import { copyHouse, lookAtCopy, putCopyBack, readHouse } from '../api/client';
 import { ago } from '../shared/ago';
 import { HouseNetwork } from './HouseNetwork';
+import { ThrownAway } from './ThrownAway';
 
 /** What this house keeps, the copies of it, and what was thrown away. */
 export function House({ now }: { now: number }) {
   const queries = useQueryClient();
   const house = useQuery({ queryKey: ['house'], queryFn: ({ signal }) => readHouse({ signal }) });
-  const refresh = () =>
-    Promise.all([
-      queries.invalidateQueries({ queryKey: ['house'] }),
-      queries.invalidateQueries({ queryKey: ['recipes'] }),
-    ]);
   const copy = useMutation({
     mutationFn: () => copyHouse(),
     onSuccess: (answer) => queries.setQueryData(['house'], answer),
   });
-  const restore = useMutation({ mutationFn: (id: string) => restoreRecipe(id), onSuccess: refresh });
-  const forget = useMutation({ mutationFn: (id: string) => forgetRecipe(id), onSuccess: refresh });
   const look = useMutation({ mutationFn: (name: string) => lookAtCopy(name) });
   const putBack = useMutation({
     mutationFn: (name: string) => putCopyBack(name),
@@ -26,7 +20,7 @@ export function House({ now }: { now: number }) {
   const kept = house.data;
   if (kept === undefined) return house.isError ? <p role="alert">{house.error.message}</p> : null;
   const last = kept.copies[0];
-  const trouble = copy.error ?? restore.error ?? forget.error ?? look.error ?? putBack.error;
+  const trouble = copy.error ?? look.error ?? putBack.error;
   const count = (number: number, one: string, many: string) => `${number} ${number === 1 ? one : many}`;
   return (
     <details className="house">
@@ -78,39 +72,7 @@ export function House({ now }: { now: number }) {
         </ul>
       </section>
       <HouseNetwork now={now} />
-      {kept.bin.length > 0 && (
-        <section aria-labelledby="bin">
-          <h2 id="bin">Thrown away</h2>
-          <ul className="house-list">
-            {kept.bin.map((each) => (
-              <li key={each.id}>
-                <span>{each.name}</span>
-                <span className="quiet">{ago(Date.parse(each.deleted_at), now)}</span>
-                <button
-                  type="button"
-                  className="plain"
-                  onClick={() => restore.mutate(each.id)}
-                  aria-label={`Put ${each.name} back`}
-                >
-                  Put back
-                </button>
-                {each.batches === 0 ? (
-                  <button
-                    type="button"
-                    className="plain"
-                    onClick={() => forget.mutate(each.id)}
-                    aria-label={`Delete ${each.name} for good`}
-                  >
-                    Delete for good
-                  </button>
-                ) : (
-                  <span className="quiet">{count(each.batches, 'batch keeps it', 'batches keep it')}</span>
-                )}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <ThrownAway bin={kept.bin} now={now} />
     </details>
   );
 }
