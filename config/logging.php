@@ -1,8 +1,9 @@
 <?php
 
 return [
-    'default' => 'single',
+    'default' => 'daily',
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/vinculum.log'), 'level' => 'warning'],
+        // a file a day, two weeks of them
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/vinculum.log'), 'level' => 'warning', 'days' => 14],
     ],
 ];

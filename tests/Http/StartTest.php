@@ -60,14 +60,59 @@ final class StartTest extends TestCase
             self::assertSame(302, self::ask("https://localhost:{$house}/.env")[0]);
             self::assertSame(400, self::ask("http://localhost:{$house}/shelf")[0], 'http is refused there');
         } finally {
-            proc_terminate($process);
-            for ($tries = 0; proc_get_status($process)['running'] && $tries < 100; $tries++) {
-                usleep(100_000);
-            }
-            proc_close($process);
+            self::end($process);
         }
         self::assertSame('', trim((string) shell_exec('pgrep -f '.escapeshellarg("[:]{$house}").' || true')), 'nothing is left behind');
         shell_exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    public function test_a_worker_or_the_server_itself_that_is_killed_is_replaced_and_the_log_stays_small(): void
+    {
+        $folder = sys_get_temp_dir().'/vinculum-start-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        $port = Server::freePort();
+        $log = Server::root().'/storage/logs/server.log';
+        @mkdir(dirname($log), recursive: true);
+        file_put_contents($log, str_repeat("as it was long ago\n", 200_000), FILE_APPEND);
+        $process = proc_open([Server::root().'/bin/start', '--empty', '--port', (string) $port], [['file', '/dev/null', 'r'], ['file', "{$folder}/said", 'a'], ['file', "{$folder}/said", 'a']], $pipes, null, ['VINCULUM_DATABASE' => "{$folder}/house.sqlite", 'VINCULUM_BACKUPS' => "{$folder}/copies"] + getenv());
+        self::assertNotFalse($process);
+        $said = static fn (): string => (string) file_get_contents("{$folder}/said");
+        $servers = static fn (): array => array_map(intval(...), array_filter(explode("\n", trim((string) shell_exec("pgrep -f '[1]27.0.0.1:{$port} -t public'")))));
+        $until = static function (callable $is): void {
+            for ($tries = 0; $tries < 300 && ! $is(); $tries++) {
+                usleep(100_000);
+            }
+        };
+        try {
+            $until(static fn (): bool => str_contains($said(), 'Vinculum is at'));
+            $first = $servers();
+            self::assertCount(5, $first, 'a server and four workers');
+            posix_kill(max($first), 9);
+            $until(static fn (): bool => substr_count($said(), 'started again') === 1 && count(array_diff($servers(), $first)) === 5);
+            $second = $servers();
+            self::assertCount(5, array_diff($second, $first));
+            posix_kill(min($second), 9);
+            $until(static fn (): bool => substr_count($said(), 'started again') === 2 && count(array_diff($servers(), $second)) === 5);
+            self::assertSame([], array_intersect($servers(), $second), 'no worker of the one that died is left');
+            $until(static fn (): bool => self::ask("http://127.0.0.1:{$port}/api/recipes")[0] === 200);
+            self::assertSame([200, 'application/json'], self::ask("http://127.0.0.1:{$port}/api/recipes"));
+            clearstatcache();
+            self::assertLessThan(1_000_000, filesize($log));
+        } finally {
+            self::end($process);
+        }
+        self::assertSame([], $servers());
+        shell_exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    /** @param resource $process */
+    private static function end($process): void
+    {
+        proc_terminate($process);
+        for ($tries = 0; proc_get_status($process)['running'] && $tries < 100; $tries++) {
+            usleep(100_000);
+        }
+        proc_close($process);
     }
 
     /** @return array{int, string} status and kind */

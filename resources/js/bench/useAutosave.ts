@@ -14,6 +14,8 @@ export type Keeping =
 
 const pauseMs = 700;
 const retryMs = 5000;
+/** However often it failed, it is tried once more after so long. */
+const longestMs = 60000;
 
 /**
  * Keeps the draft a moment after each change, over the revision this tab last saw and no other; at once in this browser, and
@@ -26,6 +28,7 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
   const revision = useRef(seen);
   const kept = useRef(record.recipe);
   const busy = useRef(false);
+  const failures = useRef(0);
   const latest = useRef(recipe);
   latest.current = recipe;
 
@@ -42,6 +45,7 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
           );
           revision.current = answer.revision;
           kept.current = sent;
+          failures.current = 0;
           if (latest.current === sent) letGo(record.id);
           setKeeping({ state: 'kept', at: Date.now() });
         } catch (error) {
@@ -79,7 +83,8 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
 
   useEffect(() => {
     if (keeping.state !== 'failed') return;
-    const timer = setTimeout(save, retryMs);
+    // a server in trouble is not asked more and more
+    const timer = setTimeout(save, Math.min(longestMs, retryMs * 2 ** failures.current++));
     return () => clearTimeout(timer);
   }, [keeping, save]);
 

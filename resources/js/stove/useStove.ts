@@ -5,6 +5,9 @@ import type { CookEventInput } from '../api/documents';
 /** A second device follows within two seconds. Asking again holds no connection open, of which a small server has few. */
 const everyMs = 1500;
 
+/** Where it does not answer it is asked more seldom, and at the most so seldom. */
+const seldomMs = 15000;
+
 export const stoveKey = ['stove'];
 
 /** Something made up here, so that what is sent twice happened once. */
@@ -16,7 +19,7 @@ export function useStove() {
   const stove = useQuery({
     queryKey: stoveKey,
     queryFn: ({ signal }) => readStove({ signal }),
-    refetchInterval: everyMs,
+    refetchInterval: ({ state }) => Math.min(seldomMs, everyMs * 2 ** state.fetchFailureCount),
     refetchIntervalInBackground: true,
     retry: false,
   });
