@@ -112,4 +112,17 @@ final class GuardTest extends HttpTestCase
             self::assertNull($headers->get('X-Powered-By'), $path);
         }
     }
+
+    public function test_a_script_that_asks_in_process_and_prints_meanwhile_is_answered_every_time(): void
+    {
+        $script = <<<'PHP'
+            require 'vendor/autoload.php';
+            $kernel = (require 'bootstrap/app.php')->make(Illuminate\Contracts\Http\Kernel::class);
+            foreach ([1, 2] as $time) {
+                echo $kernel->handle(Illuminate\Http\Request::create('http://127.0.0.1:8000/api/read', 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: '{"text": "3 tbsp honey"}'))->getStatusCode(), ' ';
+            }
+            PHP;
+
+        self::assertSame('200 200', trim((string) shell_exec('cd '.escapeshellarg(base_path()).' && '.escapeshellarg(PHP_BINARY).' -r '.escapeshellarg($script))));
+    }
 }

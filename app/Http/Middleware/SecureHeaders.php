@@ -37,7 +37,7 @@ final class SecureHeaders
         ]);
 
         // what runs here, and in which version, is nobody's business
-        header_remove('X-Powered-By');
+        headers_sent() || header_remove('X-Powered-By');
 
         return $response;
     }
