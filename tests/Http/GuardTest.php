@@ -123,6 +123,6 @@ final class GuardTest extends HttpTestCase
             }
             PHP;
 
-        self::assertSame('200 200', trim((string) shell_exec('cd '.escapeshellarg(base_path()).' && '.escapeshellarg(PHP_BINARY).' -r '.escapeshellarg($script))));
+        self::assertSame('200 200', trim((string) shell_exec('cd '.escapeshellarg(base_path()).' && VINCULUM_DATABASE=/no/household.sqlite '.escapeshellarg(PHP_BINARY).' -r '.escapeshellarg($script))));
     }
 }
