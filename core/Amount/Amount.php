@@ -83,7 +83,7 @@ final class Amount
     ];
 
     /** Sizes, which are loose words only of a measure that is loose itself: "a small pinch", but "a small onion". */
-    private const SIZES = ['small', 'little', 'large', 'big', 'fat', 'good', 'nice', 'full'];
+    private const SIZES = ['small', 'little', 'medium', 'large', 'big', 'fat', 'good', 'nice', 'full'];
 
     /**
      * @param list<AmountTerm> $terms what is added up; empty where it is "to taste"

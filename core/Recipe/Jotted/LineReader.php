@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\Kitchenware;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Numeral;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\AmountChoices;
@@ -31,9 +32,10 @@ final readonly class LineReader
 
     /** What may stand between two things of one line. */
     private const BREAK
-        = '\s*[,;+]\s*(?:'.self::MIXED.'\s+)?|\s+(?:'.self::MIXED.'|and|plus|with)\s+|\s*&\s*';
+        = '\s*[,;+]\s*(?:(?:'.self::MIXED.'|and|plus)\s+)?|\s+(?:'.self::MIXED.'|and|plus|with)\s+|\s*&\s*';
 
-    private const MIXED = '(?:mixed|dissolved|slaked|whisked|stirred|blended)\s+(?:with|in|into)';
+    private const MIXED = '(?:mixed|dissolved|slaked|whisked|stirred|blended|soaked|rehydrated|'
+        .'steeped)\s+(?:with|in|into)';
 
     public function __construct(
         private Catalogue $catalogue,
@@ -52,6 +54,7 @@ final readonly class LineReader
             ['large', 'medium', 'small', ''],
             $line,
         );
+        $line = $this->inMyMeasures($line);
         $optional = preg_match('/\boptional(?:ly)?\b/iu', $line) === 1;
         $line = trim((string) preg_replace('/\s*[(,]?\s*\boptional(?:ly)?\b\s*\)?/iu', '', $line), ' ,;');
 
@@ -78,6 +81,42 @@ final readonly class LineReader
                     ?? ($this->juiceOf($line, $optional)
                         ?? ($this->saltAndPepper($line)
                             ?? ($this->several($line, $optional) ?? $this->single($line, $optional))))));
+    }
+
+    /** "1 US cup", "2 imperial pints": whose cup it is, said beside it, in the cups of this household or in millilitres. */
+    private function inMyMeasures(string $line): string
+    {
+        $whose = [
+            'us' => MeasuringSet::Us,
+            'u.s.' => MeasuringSet::Us,
+            'american' => MeasuringSet::Us,
+            'metric' => MeasuringSet::Metric,
+            'imperial' => MeasuringSet::Imperial,
+            'uk' => MeasuringSet::Imperial,
+            'british' => MeasuringSet::Imperial,
+            'australian' => MeasuringSet::Australian,
+        ];
+        $measure = '(?:(?:table|tea|dessert)?spoons?|tbsps?|tsps?|cups?|pints?|quarts?|gallons?|fl\.?\s?oz|fluid\s'
+            .'ounces?)\b\.?';
+        if (
+            preg_match(
+                "/^(.*?)(?<![\\p{L}.])(us|u\\.s\\.|american|metric|imperial|uk|british|australian)\\s+({$measure})(.*)$/iu",
+                $line,
+                $match,
+            ) !== 1
+        ) {
+            return $line;
+        }
+        $set = $whose[mb_strtolower($match[2])];
+        $terms = $set === $this->kit->set ? [] : JottedAmount::parse($match[1].$match[3], $set)->terms ?? [];
+        $millilitres = 0.0;
+        foreach ($terms as $term) {
+            $millilitres += $term->number->value * ($term->unit?->dimension === Dimension::Volume ? $term->unit->size : NAN);
+        }
+
+        return $millilitres > 0.0
+            ? Numeral::digits(round($millilitres)).' ml'.$match[4]
+            : $match[1].$match[3].$match[4];
     }
 
     /**
@@ -242,8 +281,10 @@ final readonly class LineReader
         $part = '(juiced?|zest(?:ed)?|rind|peel)';
         $parts = "(?:the\\s+)?(?:(?:finely\\s+|freshly\\s+)?(?:grated|squeezed|pared)\\s+)?{$part}(?:\\s*(?:and|"
             ."&|\\+|\\/)\\s*(?:the\\s+)?(?:(?:finely\\s+)?grated\\s+)?{$part})?";
+        // "2 oranges' worth of juice"
+        $line = (string) preg_replace("/^(.+?)['’]?s?['’]?\\s+worth\\s+of\\s+{$part}$/iu", '$2 of $1', $line);
         [$wanted, $of] = match (true) {
-            preg_match("/^{$parts}\\s+(?:of|from)\\s+(.+)$/iu", $line, $match) === 1 => [
+            preg_match("/^{$parts}\\s+(?:(?:of|from)\\s+|(?=\\d|½|an?\\b|half|one|two|three))(.+)$/iu", $line, $match) === 1 => [
                 [$match[1], $match[2]],
                 $match[3],
             ],
@@ -270,6 +311,11 @@ final readonly class LineReader
         if ($wanted === []) {
             return null;
         }
+        // "the juice of 2 limes plus a little zest"
+        $besides = '/\s*,?\s*(?:\bplus|\band|&|\+)\s+(?:an?\s+|some\s+|the\s+)?(?:little|bit|touch)?\s*(?:of\s+)?'
+            .'(?:the\s+|its\s+|their\s+)?(?:(?:finely\s+)?grated\s+)?(zest|juice)$/iu';
+        $more = preg_match($besides, $of, $match) === 1 ? mb_strtolower($match[1]) : '';
+        $of = (string) preg_replace($besides, '', $of);
         $amount = JottedAmount::at($of, $this->kit);
         [$fruit, $behind] = Naming::parted($amount->rest ?? $of);
         $fruit = Singular::of(
@@ -294,6 +340,9 @@ final readonly class LineReader
                 $which === 'squeeze' ? '1 squeeze' : $amount->text ?? '1',
                 $optional,
             );
+        }
+        if ($more !== '') {
+            $lines[] = $this->line("{$fruit} {$more}", 'to taste', $optional);
         }
 
         return $lines;
@@ -348,19 +397,37 @@ final readonly class LineReader
                     $both === '' ? $name : "{$name}, {$both}",
                     $optional,
                 ),
-                preg_split(self::SEPARATORS, $names) ?: [],
+                $this->allAsTheFirst(preg_split(self::SEPARATORS, $names) ?: []),
             );
         }
         if ($amount !== null && preg_match('/^(.+?)\s*,?\s+each$/iu', $amount->rest, $match) === 1) {
             return array_map(
                 fn (string $name): JottedLine => $this->measured($amount, $name, $optional),
-                preg_split(self::SEPARATORS, $match[1]) ?: [],
+                $this->allAsTheFirst(preg_split(self::SEPARATORS, $match[1]) ?: []),
             );
         }
 
         return $amount !== null && $this->naming->exactly($amount->rest) !== null
             ? null
             : $this->eachItsOwn($line, $optional);
+    }
+
+    /**
+     * "ground cumin and coriander": what is said of the first is meant of what may else be several things.
+     *
+     * @param list<string> $names
+     * @return list<string>
+     */
+    private function allAsTheFirst(array $names): array
+    {
+        $said = (string) preg_replace('/\s.*$/u', '', $names[0] ?? '');
+
+        return array_map(
+            fn (string $name): string => $this->naming->isUnsure($name) && $this->naming->exactly("{$said} {$name}") !== null
+                ? "{$said} {$name}"
+                : $name,
+            $names,
+        );
     }
 
     /**
@@ -388,10 +455,9 @@ final readonly class LineReader
                 $found[] = [$before, "{$words}, {$chunk}"];
                 continue;
             }
-            $name = $own?->bare === true ? $this->countedPortion($own->text, $own->rest)[1] : $own->rest ?? '';
             if (
                 $own === null
-                || ! $this->naming->means($name)
+                || ! $this->namesOne($own)
                 || ($own->bare
                     && $this->naming->exactly($own->rest) === null
                     && $this->countedPortion($own->text, $own->rest)[0] === $own->text)
@@ -404,6 +470,14 @@ final readonly class LineReader
         return count($found) < 2
             ? null
             : array_map(fn (array $each): JottedLine => $this->measured($each[0], $each[1], $optional), $found);
+    }
+
+    /** Whether what follows an amount means something of the pantry: "sprigs of thyme" behind a 3. */
+    private function namesOne(?JottedAmount $amount): bool
+    {
+        return $amount !== null && $this->naming->means(
+            $amount->bare ? $this->countedPortion($amount->text, $amount->rest)[1] : $amount->rest,
+        );
     }
 
     /**
@@ -447,7 +521,7 @@ final readonly class LineReader
             $head = trim($match[1], ' ,:(');
             $or = (string) preg_replace('/\s*,?\s+or$/iu', '', $head);
             $counted = JottedAmount::at($head, $this->kit);
-            if ($counted === null || $counted->bare) {
+            if ($counted === null || ($counted->bare && ! $this->namesOne($counted))) {
                 return array_map(
                     fn (string $name): JottedLine => $this->line($name, 'to taste', $optional),
                     $this->severalOf($head),
@@ -455,6 +529,14 @@ final readonly class LineReader
             }
             // "1 tsp salt, or to taste": the amount is a beginning
             $line = $or;
+            $more = trim("{$more} {$match[2]}");
+        }
+        // "3 sprigs of thyme or 1 tsp dried": what is said first is what went in
+        if (
+            preg_match('/^(.*\p{L}{3}.*?),?\s+(or\s+(?:about\s+)?'.Numeral::BEGINS.'.*)$/iu', $line, $match) === 1
+            && $this->namesOne(JottedAmount::at($match[1], $this->kit))
+        ) {
+            $line = $match[1];
             $more = trim("{$more} {$match[2]}");
         }
         $amount = JottedAmount::at($line, $this->kit);

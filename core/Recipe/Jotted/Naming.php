@@ -22,9 +22,9 @@ final class Naming
     /** A word this long may be misspelt by one letter, and one twice as long by two. */
     private const MISSPELT_FROM = 5;
 
-    private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|was|were|had|formerly|previously|too|less|more|'
+    private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|was|were|had|formerly|previously|too|less|more|'
         .'for|to|plus|depending|about|approx|around|or|as|at|if|until|see|from|with|without|not|but|use|used|'
-        .'such|note|weighed|weight|total|roughly|when|i|we|my|the|any|optional|adjust|try|each|both|all)\b/iu';
+        .'white and|white parts?|green parts?|pale green|such|note|weighed|weight|total|roughly|when|i|we|my|the|any|optional|adjust|try|each|both|all)\b/iu';
 
     /** @var array<string, Named> words read before, which a sorter and a reader both ask for */
     private array $read = [];
@@ -108,8 +108,10 @@ final class Naming
         [$head, $behind] = self::parted($words);
         $head = (string) preg_replace('/^(?:an?|the|some)\s+(?=\S)/iu', '', $head);
         // "oil for frying", "water to cover"
-        if (preg_match('/^(.+?)\s+((?:for|to)\s+(?:[\p{L}-]+ing|serve|garnish|taste|cover|finish|loosen|thin|'
-            .'top|the\s).*)$/iu', $head, $match) === 1) {
+        // and "dried porcini soaked in warm water": the water is no part of the name
+        if (preg_match('/^(.+?)\s+((?:(?:for|to)\s+(?:[\p{L}-]+ing|serve|garnish|taste|cover|finish|loosen|thin|'
+            .'top|the\s)|(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|packed)\s+'
+            .'(?:in|with|into)\s).*)$/iu', $head, $match) === 1) {
             $head = $match[1];
             array_unshift($behind, $match[2]);
         }
@@ -166,7 +168,7 @@ final class Naming
         if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
             $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
             $either = array_values(array_filter([
-                $this->catalogue->named("{$match[1]} {$noun}") ?? $this->catalogue->named($match[1]),
+                $this->catalogue->named("{$match[1]} {$noun}") ?? $this->exactly($match[1]) ?? $this->sure($match[1]),
                 $this->exactly($match[2]) ?? $this->sure($match[2]),
             ]));
             if (count($either) === 2) {
@@ -287,7 +289,8 @@ final class Naming
             }
         }
         foreach ($behind as $part) {
-            $tailWords = self::words($part);
+            // "or dried": that is another way, and not this one
+            $tailWords = preg_match('/^or\b/iu', $part) === 1 ? [] : self::words($part);
             foreach ([2, 1] as $length) {
                 for ($i = 0; $i + $length <= count($tailWords); $i++) {
                     $change = implode(' ', array_slice($tailWords, $i, $length));
@@ -444,9 +447,19 @@ final class Naming
         return true;
     }
 
-    /** A word that is in its own name or another name of it changes nothing: "lemon juice from a lemon". */
+    /** A word of its own name, or for what it is one of, changes nothing: "juice from a lemon", "serrano peppers". */
     private function saysItAgain(string $word, Ingredient $ingredient): bool
     {
+        foreach ($this->catalogue->vocabulary->words['reading'] as $what => $words) {
+            if (
+                str_starts_with($what, 'of ')
+                && $ingredient->is(substr($what, 3))
+                && in_array(Singular::of($word), $words, true)
+            ) {
+                return true;
+            }
+        }
+
         return in_array($word, self::words($ingredient->name), true);
     }
 

@@ -264,6 +264,7 @@ final readonly class Sorter
         return ($this->naming->knows($line)
             && ! in_array($words[0], $this->commands, true))
             || preg_match('/^(?:juice|zest|rind|peel)\b.*\b(?:of|from)\b/iu', $line) === 1
+            || preg_match('/^(?:juice|zest)\s+(?:\d|½|an?\b|half|one|two|three)/iu', $line) === 1
             || preg_match(
                 '/^(?:squeeze|drizzle|sprinkle|dash|shake|splash|glug|juice|zest|scrape|drop|pinch|knob|'
                     .'spoon)\s+(?:of|or two)\b/iu',
