@@ -46,6 +46,12 @@ final readonly class Line
         return $this->with($this->amount, $handling, $this->tie);
     }
 
+    /** The same line under another id. */
+    public function called(string $id): self
+    {
+        return $this->with($this->amount, $this->handling, $this->tie, id: $id);
+    }
+
     /** The same line with an amount of its own. */
     public function withAmount(string $amount): self
     {
@@ -80,10 +86,15 @@ final readonly class Line
         );
     }
 
-    private function with(?string $amount, Handling $handling, ?Tie $tie, float $factor = 1.0): self
-    {
+    private function with(
+        ?string $amount,
+        Handling $handling,
+        ?Tie $tie,
+        float $factor = 1.0,
+        ?string $id = null,
+    ): self {
         return new self(
-            $this->id,
+            $id ?? $this->id,
             $this->ingredient,
             $amount,
             $this->prep,

@@ -412,6 +412,17 @@ final readonly class JottedAmount
         return null;
     }
 
+    /** A share of an amount, measured as it is; null where it is nothing that can be shared out. */
+    public static function share(string $text, float $share, MeasuringSet|Kitchenware $set): ?string
+    {
+        $parts = [];
+        foreach (self::parse($text, $set)->terms ?? [] as $term) {
+            $parts[] = trim(Numeral::digits((float) sprintf('%.3g', $share * $term->number->value))." {$term->words}");
+        }
+
+        return $parts === [] ? null : implode(' + ', $parts);
+    }
+
     private static function times(string $count, string $size, Kitchenware $kit): string
     {
         $number = Numeral::read(preg_replace('/^an?\s*$/iu', '1', $count) ?? $count)[0]->value ?? 1.0;

@@ -118,7 +118,15 @@ final class JottedText
      */
     private static function unrolled(array $lines): array
     {
-        $chunks = count($lines) > 3 ? [] : (preg_split('/\s*;\s*/u', trim(implode(' ', $lines))) ?: []);
+        $text = trim(implode(' ', $lines));
+        // some set them apart with commas: "pico – 3 tomatoes, 1/2 onion, juice of a lime, salt. Mix."
+        $list = preg_match('/^((?:[^.]|\.(?=\S))+)(?:\.\s+(.*))?$/us', $text, $match) === 1 ? $match[1] : '';
+        $byComma = count($lines) === 1 && ! str_contains($text, ';')
+            && preg_match('/^\D{3,60}?\s*[–—:-]\s/u', $text) === 1
+            ? [...(preg_split('/\s*,\s+(?![^(]*\))/u', $list) ?: []), $match[2] ?? '']
+            : [];
+        $chunks = count($lines) > 3 ? [] : (preg_split('/\s*;\s*/u', $text) ?: []);
+        $chunks = count($byComma) > 3 ? $byComma : $chunks;
         $withNumber = preg_grep('/'.Numeral::BEGINS.'/u', $chunks) ?: [];
         if (count($withNumber) < 3) {
             return $lines;
@@ -144,7 +152,7 @@ final class JottedText
             }
         }
         $after = '/\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+(?:another\s+|about\s+)?('
-            .Numeral::BEGINS.'[^,.;()]*)/iu';
+            .Numeral::BEGINS.'(?:(?!\s+and\s+'.Numeral::BEGINS.')[^,.;()])*)/iu';
         foreach ($this->method as [$sentence]) {
             preg_match_all($after, $sentence, $matches);
             foreach ($matches[1] as $said) {
@@ -210,7 +218,7 @@ final class JottedText
     private function take(LineKind $kind, string $plain, int $at, bool $isFirst): void
     {
         match ($kind) {
-            LineKind::Title => ($this->name = mb_substr(trim($plain, '# :'), 0, 120)),
+            LineKind::Title => $this->call(trim($plain, '# :')),
             LineKind::Yield => ($this->makes = mb_substr(
                 $this->makes === '' ? Sorter::yieldOf($plain) : $this->makes,
                 0,
@@ -223,6 +231,15 @@ final class JottedText
             LineKind::Remark => ($this->remarks[] = $plain),
             LineKind::Rule => null,
         };
+    }
+
+    private function call(string $title): void
+    {
+        [$name, $makes] = Sorter::named($title);
+        $this->name = mb_substr($name, 0, 120);
+        if ($makes !== '') {
+            $this->take($this->sorter->kind($makes, $makes, false, false), $makes, 0, false);
+        }
     }
 
     /** How many it serves is what it makes, where nothing else says so. */
@@ -329,7 +346,7 @@ final class JottedText
     {
         $reading = $this->catalogue->vocabulary->words['reading'];
         $method = new MethodReader($this->set, $reading['verbs'], $reading['timed']);
-        $staging = new Staging($this->catalogue, $this->words, $this->standsIn);
+        $staging = new Staging($this->catalogue, $this->set, $this->words, $this->standsIn);
         $last = 0;
         foreach ($this->groups as $g => $group) {
             $last = $group['lines'] === [] ? $last : $g;

@@ -49,12 +49,23 @@ final readonly class LineReader
     public function read(string $line): array
     {
         $line = (string) preg_replace(
-            ['/\blge?\b\.?(?=\s)/iu', '/\bmed\b\.?(?=\s)/iu', '/\bsml?\b\.?(?=\s)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
+            // "1 in ginger" is an inch of it
+            ['/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|each\b)(?=\p{L})/iu',
+                '/\blge?\b\.?(?=\s)/iu', '/\bmed\b\.?(?=\s)/iu', '/\bsml?\b\.?(?=\s)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
                 .'g|ml|gr|grams?)\b)/iu'],
-            ['large', 'medium', 'small', ''],
+            [' inch ', 'large', 'medium', 'small', ''],
             $line,
         );
         $line = $this->inMyMeasures($line);
+        // "Bunch mint" is one
+        if (preg_match('/^(\p{L}+)\s+(?:of\s+)?(.+)$/u', $line, $match) === 1
+            && preg_match(self::COUNTED, mb_strtolower($match[1])) === 1
+            && JottedAmount::parse($match[1], $this->kit)?->terms === null
+            && $this->naming->exactly($line) === null
+            && $this->naming->means($match[2])
+        ) {
+            $line = "1 {$line}";
+        }
         $optional = preg_match('/\boptional(?:ly)?\b/iu', $line) === 1;
         $line = trim((string) preg_replace('/\s*[(,]?\s*\boptional(?:ly)?\b\s*\)?/iu', '', $line), ' ,;');
 
@@ -75,12 +86,36 @@ final readonly class LineReader
             return [$first, ...array_slice($read, 1)];
         }
 
-        return $this->asParts($line)
+        return $this->ofTheWeight($line)
+            ?? ($this->asParts($line)
             ?? ($this->tied($line, $optional)
                 ?? ($this->changed($line, $optional)
                     ?? ($this->juiceOf($line, $optional)
                         ?? ($this->saltAndPepper($line)
-                            ?? ($this->several($line, $optional) ?? $this->single($line, $optional))))));
+                            ?? ($this->several($line, $optional) ?? $this->single($line, $optional)))))));
+    }
+
+    /**
+     * "3% salt by weight", "salt, 2 % of the weight": of a weight nobody knows before the pot is full.
+     *
+     * @return list<JottedLine>|null
+     */
+    private function ofTheWeight(string $line): ?array
+    {
+        $percent = '(\d+(?:[.,]\d+)?)\s*(?:%|per ?cent)';
+        $weight = '(?:by|of)\s+(?:the\s+|its\s+|their\s+)?(?:total\s+|combined\s+)?(?:weight|mass)\b.*';
+        [$share, $name] = match (true) {
+            preg_match("/^{$percent}\\s+(?:of\\s+)?(.+?)[\\s,(]+{$weight}$/iu", $line, $match) === 1 => [$match[1], $match[2]],
+            preg_match("/^(.+?)[\\s,:(]+{$percent}\\s*{$weight}$/iu", $line, $match) === 1 => [$match[2], $match[1]],
+            default => ['', ''],
+        };
+
+        return $share === '' || ! $this->naming->knows($name) ? null : [
+            $this->line($name, 'to taste', false, "{$share} % by weight", [
+                ['amount', "How much is {$share} % by weight? Weigh what it goes on: "
+                    .Numeral::digits(10 * (float) strtr($share, ',', '.')).' g to the kilogram.', []],
+            ]),
+        ];
     }
 
     /** "1 US cup", "2 imperial pints": whose cup it is, said beside it, in the cups of this household or in millilitres. */
@@ -448,6 +483,7 @@ final readonly class LineReader
             }
         }
         $found = [];
+        $surely = $unsurely = 0;
         foreach ($chunks as $chunk) {
             $own = JottedAmount::at($chunk, $this->kit) ?? $this->atTheEnd($chunk);
             if ($own === null && $found !== [] && $this->naming->isPreparation($chunk)) {
@@ -455,21 +491,28 @@ final readonly class LineReader
                 $found[] = [$before, "{$words}, {$chunk}"];
                 continue;
             }
-            if (
-                $own === null
-                || ! $this->namesOne($own)
-                || ($own->bare
-                    && $this->naming->exactly($own->rest) === null
-                    && $this->countedPortion($own->text, $own->rest)[0] === $own->text)
-            ) {
+            $isSure = $own !== null && $this->namesOne($own) && ! ($own->bare
+                && $this->naming->exactly($own->rest) === null
+                && $this->countedPortion($own->text, $own->rest)[0] === $own->text);
+            $surely += $isSure ? 1 : 0;
+            $unsurely += $isSure ? 0 : 1;
+            // "… , lemon juice to taste, salt": named, and not measured
+            $name = trim((string) preg_replace('/\s*\b(?:to|as) (?:taste|needed|serve)\b.*$/iu', '', $chunk));
+            if (! $isSure && $own === null && ! $this->naming->means($name)) {
                 return null;
             }
-            $found[] = [$own, $own->rest];
+            $found[] = $own === null ? [null, $name] : [$own, $own->rest];
         }
 
-        return count($found) < 2
+        // a whole list in one line says so by three things at least that are measured
+        return $surely < 2 || ($unsurely > 0 && $surely < 3)
             ? null
-            : array_map(fn (array $each): JottedLine => $this->measured($each[0], $each[1], $optional), $found);
+            : array_merge(...array_map(
+                fn (array $each): array => $each[0] === null
+                    ? $this->withoutAmount($each[1], $optional)
+                    : [$this->measured($each[0], $each[1], $optional)],
+                $found,
+            ));
     }
 
     /** Whether what follows an amount means something of the pantry: "sprigs of thyme" behind a 3. */

@@ -55,6 +55,11 @@ final readonly class MethodReader
                     continue;
                 }
                 $last = $steps === [] ? null : $steps[count($steps) - 1];
+                if ($last !== null && $step->kind === ProcessKind::Simmer && $last->isOnlyBrought()) {
+                    // "bring to the boil. Down to a simmer": one thing
+                    $steps[count($steps) - 1] = $last->thenOnly($step);
+                    continue;
+                }
                 $continues
                     = $last !== null
                     && ($step->kind === ProcessKind::None
@@ -102,6 +107,12 @@ final readonly class MethodReader
     private function step(string $clause, ?Step $before): ?Step
     {
         $said = mb_strtolower($clause);
+        // "the rest of the milk" rests nowhere, and "(up to three days)" is how long it may
+        $said = (string) preg_replace(
+            ['/\([^()]*\bup to\b[^()]*\)/u', '/\b(?:the|and) rest\b(?= of|[ ,.]|$)/u'],
+            [' ', ' remaining '],
+            $said,
+        );
         // what is not to be done, and how it keeps, are no steps
         $said = (string) preg_replace(
             '/\b(?:do not|don[’\']?t|never|without|before it|instead of|rather than|'
@@ -144,13 +155,17 @@ final readonly class MethodReader
                 '/\b(?:all|everything|the lot|the rest|remaining|the ingredients|all the ingredients|other '
                     .'ingredients)\b/u',
                 $said,
-            ) === 1 && preg_match('/\b(?:all over|all the time)\b/u', $said) !== 1;
+            ) === 1 && preg_match('/\b(?:all over|all the time)\b/u', $said) !== 1
+            // what is blended or strained later is what is in the pot
+            && ($before === null || preg_match('/^\W*(?:blend|blitz|pur[eé]e|whizz|strain|sieve|pass|push|rub|mash|cool|bottle|pot)\b/u', $said) !== 1);
         if (
             ! isset($kind)
             && ! $strains
             && ! $lifts
             && preg_match(
                 '/\b(?:add|stir|whisk|mix|combine|tip|pour|put|beat|fold|toss|scatter|drizzle|sprinkle|throw|'
+                    .'slake|dissolve|in(?:to)? (?:a|the)? ?(?:small |large )?(?:pan|pot|saucepan)|'
+                    .'off the heat\b\s*[:,]?\s+\p{L}+|'
                     .'chuck|drop|season|finish|mash|squeeze|swirl|grate|thicken|return)\b/u',
                 $said,
             ) !== 1
@@ -260,15 +275,24 @@ final readonly class MethodReader
             $beforeTime = $last = 'simmer';
         }
         $found = $isTimed ? $beforeTime ?? $last : $last;
+        // what is down by a quarter was not only warmed
+        $found = $found === 'warm' && $reduces ? 'simmer' : $found;
         if ($found === null && ($reduces || preg_match('/\breduce|\bboil(?:ed)? down/u', $said) === 1)) {
             $found = 'simmer';
         }
         if ($found === null && $isTimed) {
             return match (true) {
+                // "whisk in the slurry, 1 min more": as before
+                $before !== null
+                    && in_array($before->kind, [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry], true)
+                    && preg_match('/\b(?:more|further|another|longer)\b/u', $said) === 1
+                    => $before->kind,
                 $before !== null
                     && preg_match('/\bkeep (?:it|them|this)\b/u', $said) === 1
                     && preg_match('/\bfridge|\bcold|\bjar/u', $said) !== 1
                     => $before->kind,
+                $before !== null && preg_match('/\bfridge\b[^.]*\b(?:over\s?night|hours?|hrs?)\b/u', $said) === 1
+                    => ProcessKind::Chill,
                 $before === null || preg_match('/\b(?:fridge|cold)\b/u', $said) === 1 => null,
                 preg_match('/\b(?:leave|stand|sit|rest|keep)\b/u', $said) === 1 => ProcessKind::Rest,
                 default => null,
@@ -383,7 +407,7 @@ final readonly class MethodReader
             return (float) $match[1] / 100;
         }
 
-        return preg_match('/\b(?:press|squeez|push|wring)/u', $said) === 1 ? 0.5 : 0.0;
+        return preg_match('/\b(?:press|squeez|push|wring|mouli|food mill|(?:rub|work)\w*\b[^.]*\bthrough\b)/u', $said) === 1 ? 0.5 : 0.0;
     }
 
     private static function heat(string $said): ?string
@@ -424,7 +448,7 @@ final readonly class MethodReader
                     (string) preg_replace(
                         [
                             '/,?\s*(?:about |for )?\d[\d\s.,–-]*(?:min|hour|hr).*$/iu',
-                            '/\s*[;].*$|,\s*(?:and|then)\b.*$/iu',
+                            '/\s*[;].*$|,\s*(?:and|then)\b.*$|\s+[–—-](?:\s.*)?$/iu',
                         ],
                         '',
                         $match[1],

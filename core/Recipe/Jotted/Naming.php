@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Jotted;
 
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Numeral;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
@@ -244,7 +245,9 @@ final class Naming
         $left = [...$before, ...$after];
         foreach ($behind as $part) {
             // what it is for, how much more, how it comes: none of it changes what it is
-            $isAmount = preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1 && ! str_contains($part, '%');
+            $isAmount = preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1
+                && ! str_contains($part, '%')
+                && ! $this->isOfSomethingElse($part, $ingredient);
             if (preg_match(self::ASIDE, $part) !== 1 && ! $isAmount) {
                 $left = [...$left, ...self::words($part)];
             }
@@ -261,6 +264,15 @@ final class Naming
             $isSure ? [] : $guesses,
             $maybe === [] ? $head : $name,
         );
+    }
+
+    /** Whether an amount behind a name is of another thing, which a line of one thing would lose. */
+    private function isOfSomethingElse(string $part, Ingredient $ingredient): bool
+    {
+        $other = $this->sure(JottedAmount::at($part, MeasuringSet::from($this->set))->rest ?? '');
+
+        return $other !== null
+            && array_intersect(self::words($other->name), self::words($ingredient->name)) === [];
     }
 
     /**

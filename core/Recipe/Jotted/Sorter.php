@@ -30,6 +30,10 @@ final readonly class Sorter
     private const TOO = '/^(?:still |was |were )?(?:a (?:bit|little|touch|tad) |far |much |way |rather )?too '
         .'(?:sweet|salty|sour|sharp|hot|mild|thin|thick|runny|bitter|much|little|strong|weak)\b/iu';
 
+    /** A first line that ends in what is made is its name, though it begins with what is done: "Roast tomato sauce". */
+    private const SAUCE = '/^(?:[\p{L}\p{M}\'’&-]+\s+){1,6}(?:sauce|ketchup|catsup|chutney|relish|glaze|salsa|dressing|'
+        .'dip|gravy|jus|jam|marinade|pesto|vinaigrette|syrup|rub|paste|spread|curd|coulis)(?:\s*[(,#–—-].*)?$/iu';
+
     /** How much is said by another thing, or by the fruit. */
     private const RELATION
         = '/\bas much .+ as\b|^equal (?:parts|amounts|quantities|measures)\b'
@@ -51,6 +55,8 @@ final readonly class Sorter
 
     public function kind(string $raw, string $line, bool $isFirst, bool $isInMethod): LineKind
     {
+        $line = self::unwrapped($line);
+
         return match (true) {
             preg_match('/[\p{L}\p{N}]/u', $line) !== 1 && preg_match('/^[\s*_=~\-–—#.·•+]+$/u', $raw) === 1
                 => LineKind::Rule,
@@ -59,6 +65,7 @@ final readonly class Sorter
             preg_match(self::RELATION, $line) === 1 => LineKind::Ingredient,
             preg_match(self::TOO, $line) === 1 => LineKind::Remark,
             $this->isHeading($raw, $line) => LineKind::Heading,
+            $isFirst && preg_match(self::SAUCE, $line) === 1 && $this->isTitle($line) => LineKind::Title,
             preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
             $this->isMethod($line) => LineKind::Method,
             $isFirst && $this->isTitle($line) => LineKind::Title,
@@ -108,9 +115,29 @@ final readonly class Sorter
         };
     }
 
+    /** "(makes about 4 bottles)" */
+    private static function unwrapped(string $line): string
+    {
+        return preg_match('/^\(([^()]+)\)\.?$/u', $line, $match) === 1 ? trim($match[1]) : $line;
+    }
+
+    /**
+     * A title without what it makes: "Chimichurri (serves 6)".
+     *
+     * @return array{string, string} the name, and what it makes or how many it serves, or nothing
+     */
+    public static function named(string $title): array
+    {
+        return preg_match('/^(.{3,}?)\s*[,(–—-]+\s*((?:makes?|yields?|serves|feeds)\s+(?:about\s+|around\s+)?\d[^()]*)\)?$/iu', $title, $match) === 1
+            ? [$match[1], trim($match[2])]
+            : [$title, ''];
+    }
+
     /** What it makes, in its own words. */
     public static function yieldOf(string $line): string
     {
+        $line = self::unwrapped($line);
+
         return preg_match(self::SERVINGS, $line, $match) === 1 || preg_match(self::YIELD, $line, $match) === 1
             ? trim((string) preg_replace('/[.;]\s.*$/u', '', $match[1]), ' .')
             : trim($line, ' .');
@@ -179,6 +206,7 @@ final readonly class Sorter
 
     private function isTitle(string $line): bool
     {
+        [$line] = self::named($line);
         $amount = JottedAmount::at($line, $this->kit);
 
         return ($amount === null || $amount->bare)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Jotted;
 
+use Vinculum\Amount\Kitchenware;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Singular;
@@ -22,11 +23,19 @@ final readonly class Staging
 {
     public const MOST_STAGES = 12;
 
+    private const SHARES = ['half' => 0.5, 'a third' => 1 / 3, 'a quarter' => 0.25, 'two thirds' => 2 / 3,
+        'two-thirds' => 2 / 3, 'three quarters' => 0.75, 'three-quarters' => 0.75];
+
     /**
      * @param array<string, string> $words what each line was called, by id
      * @param array<string, int> $standsIn the line of the text each stands in, by id
      */
-    public function __construct(private Catalogue $catalogue, private array $words, private array $standsIn) {}
+    public function __construct(
+        private Catalogue $catalogue,
+        private Kitchenware $kit,
+        private array $words,
+        private array $standsIn,
+    ) {}
 
     /**
      * @param list<array{name: string, lines: list<Line>}> $groups
@@ -82,11 +91,7 @@ final readonly class Staging
         $kept = [];
         foreach ($steps as $step) {
             $puts = $step->takesAll;
-            foreach ($groups as $group) {
-                foreach ($group['lines'] as $line) {
-                    $puts = $puts || $this->names($step->words, $line, $group['name']);
-                }
-            }
+            $puts = $puts || $this->namesAny($step->words, $groups);
             if ($step->kind !== ProcessKind::None || $step->strains || $step->lifts || $puts) {
                 $kept[] = $step;
             }
@@ -133,7 +138,9 @@ final readonly class Staging
     private function placed(array $groups, array $steps): array
     {
         $first = 0;
-        foreach ($steps as $s => $step) {
+        // "Ferment ten days": what is said of nothing is said of all of it, and what is blended later was in it
+        $isOfAll = $steps[0]->kind !== ProcessKind::None && ! $this->namesAny($steps[0]->words, $groups);
+        foreach ($isOfAll ? [] : $steps as $s => $step) {
             if (in_array($step->kind, [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Warm], true)) {
                 $first = $s;
                 break;
@@ -147,11 +154,20 @@ final readonly class Staging
         [$lastRow, $lastAt] = [0, null];
         foreach ($groups as $group) {
             foreach ($group['lines'] as $line) {
+                $divided = $this->divided($steps, $line, $group['name']);
+                if ($divided !== []) {
+                    foreach ($divided as [$s, $part]) {
+                        $placed[$s][] = [$part, $group['name']];
+                    }
+                    continue;
+                }
                 // "the mustard seed" in one step is not the mustard powder of another
                 $at = $this->namedInFull($steps, $line);
                 foreach ($at === null ? $steps : [] as $s => $step) {
                     if (! $step->lifts || $step->kind !== ProcessKind::None) {
-                        $at = $this->names($this->beforeLifting($step), $line, $group['name']) ? $s : null;
+                        $words = $this->beforeLifting($step);
+                        $words = $isOfAll ? self::putIn($words) : $words;
+                        $at = $this->names($words, $line, $group['name']) ? $s : null;
                     }
                     if ($at !== null) {
                         break;
@@ -166,6 +182,60 @@ final readonly class Staging
         }
 
         return $placed;
+    }
+
+    /**
+     * "Simmer in half the vinegar … add the remaining vinegar": what goes in in two parts.
+     *
+     * @param list<Step> $steps
+     * @return list<array{int, Line}> the parts and the steps they go in at; nothing where it goes in whole
+     */
+    private function divided(array $steps, Line $line, string $group): array
+    {
+        $shares = implode('|', array_keys(self::SHARES));
+        $number = '\d[\d\s\/½¼¾.]*\s*(?:ml|g|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)';
+        $first = null;
+        foreach ($steps as $s => $step) {
+            if ($first === null) {
+                preg_match_all("/\\b({$shares}|{$number})\\s+(?:of\\s+)?(?:the\\s+)?((?:\\p{L}+\\s+){0,2}\\p{L}+)/iu", $step->words, $said, PREG_SET_ORDER);
+                foreach ($said as [, $share, $what]) {
+                    $part = self::SHARES[mb_strtolower($share)] ?? $this->shareOf($share, $line->amount ?? '');
+                    $first ??= $part !== null && $this->names($what, $line, $group) ? [$s, $part, $share] : null;
+                }
+                continue;
+            }
+            if (
+                preg_match('/\b(?:remaining|remainder of|rest of|other half(?: of)?)\s+(?:the\s+)?((?:\p{L}+\s+){0,2}\p{L}+)/iu', $step->words, $match) === 1
+                && $this->names($match[1], $line, $group)
+            ) {
+                $one = isset(self::SHARES[mb_strtolower($first[2])])
+                    ? JottedAmount::share($line->amount ?? '', $first[1], $this->kit)
+                    : trim($first[2]);
+                $other = JottedAmount::share($line->amount ?? '', 1 - $first[1], $this->kit);
+
+                return $one === null || $other === null
+                    ? []
+                    : [[$first[0], $line->withAmount($one)], [$s, $line->withAmount($other)->called("{$line->id}b")]];
+            }
+        }
+
+        return [];
+    }
+
+    /** What share of an amount another is: of 200 ml two tablespoons; null where it is not a part of it. */
+    private function shareOf(string $part, string $whole): ?float
+    {
+        $sizes = [];
+        foreach ([$part, $whole] as $text) {
+            $terms = JottedAmount::parse($text, $this->kit)->terms ?? [];
+            $unit = $terms[0]->unit ?? null;
+            if (count($terms) !== 1 || $unit === null) {
+                return null;
+            }
+            $sizes[] = [$unit->dimension, $terms[0]->number->value * $unit->size];
+        }
+
+        return $sizes[0][0] === $sizes[1][0] && $sizes[0][1] < $sizes[1][1] ? $sizes[0][1] / $sizes[1][1] : null;
     }
 
     /**
@@ -197,10 +267,35 @@ final readonly class Staging
         return ' '.implode(' ', array_map(Singular::of(...), $parts)).' ';
     }
 
+    /**
+     * @param list<array{name: string, lines: list<Line>}> $groups
+     */
+    private function namesAny(string $words, array $groups): bool
+    {
+        foreach ($groups as $group) {
+            foreach ($group['lines'] as $line) {
+                if ($this->names($words, $line, $group['name'])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** What a sentence puts in: of "blend the chillies with the vinegar" the vinegar. */
+    private static function putIn(string $words): string
+    {
+        return preg_match('/\b(?:add|stir|whisk|fold|tip|pour|mix|beat|with|scatter|season)\b.*$/iu', $words, $match) === 1
+            ? $match[0]
+            : '';
+    }
+
     private function beforeLifting(Step $step): string
     {
         return (string) preg_replace(
-            '/\b(?:lift|fish|take|pick|scoop)\s+out\b.*$|\b(?:remove|discard)\b.*$/iu',
+            '/\b(?:lift|fish|take|pick|scoop)\s+out\b.*$|\b(?:remove|discard)\b.*$'
+                .'|\b(?:but|except(?: for)?|apart from)\b(?:\s+the)?\s+[\p{L}\s]*?(?=[,.;]|\bin\b|$)/iu',
             '',
             $step->words,
         );
@@ -233,7 +328,7 @@ final readonly class Staging
                 : $noun;
         }
         $kinds
-            = ['spices' => ['spice'], 'blends' => ['spice'], 'fruit' => ['fruit'], 'sugars' => ['sweetener']][
+            = ['spices' => ['spice'], 'blends' => ['spice'], 'fruit' => ['fruit'], 'sugars' => ['sweetener'], 'thickeners' => ['slurry']][
                 $ingredient->group ?? ''
             ] ?? [];
         if ($ingredient?->is('chilli') === true) {

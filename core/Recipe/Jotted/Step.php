@@ -29,6 +29,22 @@ final readonly class Step
         public string $lookFor = '',
     ) {}
 
+    /** Whether it is only brought to the boil, and something else is done to it there. */
+    public function isOnlyBrought(): bool
+    {
+        return $this->kind === ProcessKind::Boil
+            && $this->minutes === null
+            && $this->until === null
+            && ! $this->strains
+            && ! $this->lifts;
+    }
+
+    /** A later step, with what was put in on the way to it. */
+    public function thenOnly(self $later): self
+    {
+        return (new self($this->words, ProcessKind::None, takesAll: $this->takesAll))->and($later);
+    }
+
     /** The same with what a later clause of it says. */
     public function and(self $later): self
     {
