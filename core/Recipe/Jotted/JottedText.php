@@ -157,13 +157,13 @@ final class JottedText
             preg_match_all($after, $sentence, $matches);
             foreach ($matches[1] as $said) {
                 $amount = JottedAmount::at($said, $this->set);
-                $until = '/\s+(?:and|then|to|until|for|over|into|at|if|while|or|plus|,)\s/iu';
+                $until = '/\\s+(?:(?:and|then|to|until|for|over|into|at|if|while|or|plus|,)\\s|(?=\\d))/iu';
                 $words = preg_split($until, $amount->rest ?? '') ?: [''];
                 $named = $this->naming->of($words[0]);
                 if (
                     $amount?->isMeasuredOut() === true
-                    && $named->isSure
                     && $named->ingredient !== null
+                    && $this->naming->means($words[0])
                     && ! isset($known[$named->ingredient->slug])
                 ) {
                     $known[$named->ingredient->slug] = true;
@@ -179,6 +179,7 @@ final class JottedText
         $isFirst = count(array_filter($lines, static fn (string $line): bool => trim($line) !== '')) > 1;
         $isMethod = false;
         $isAside = false;
+        $lastStep = 0;
         foreach ($lines as $number => $line) {
             $raw = Markup::even($line);
             if ($raw === '') {
@@ -197,6 +198,12 @@ final class JottedText
                 continue;
             }
             $kind = $this->sorter->kind($raw, $plain, $isFirst, $isMethod);
+            // what follows step 3 as step 4 is method too, whatever it names
+            $step = preg_match('/^(\d{1,2})[.)]\s+\p{L}/u', $raw, $match) === 1 ? (int) $match[1] : 0;
+            if ($kind === LineKind::Ingredient && $step > 1 && $step === $lastStep + 1) {
+                $kind = LineKind::Method;
+            }
+            $lastStep = $kind === LineKind::Method ? $step : 0;
             if ($isAside && ! Sorter::endsRemarks($kind, $raw)) {
                 $kind = LineKind::Remark;
             }

@@ -50,13 +50,18 @@ final readonly class LineReader
     {
         $line = (string) preg_replace(
             // "1 in ginger" is an inch of it
-            ['/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|each\b)(?=\p{L})/iu',
+            ['/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|'
+                .'each\b)(?=\p{L})/iu',
                 '/\blge?\b\.?(?=\s)/iu', '/\bmed\b\.?(?=\s)/iu', '/\bsml?\b\.?(?=\s)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
                 .'g|ml|gr|grams?)\b)/iu'],
             [' inch ', 'large', 'medium', 'small', ''],
             $line,
         );
         $line = $this->inMyMeasures($line);
+        // "50 g butter / 50 g flour / 600 ml milk"
+        if (substr_count($line, ' / ') > 1) {
+            $line = strtr($line, [' / ' => ', ']);
+        }
         // "Bunch mint" is one
         if (preg_match('/^(\p{L}+)\s+(?:of\s+)?(.+)$/u', $line, $match) === 1
             && preg_match(self::COUNTED, mb_strtolower($match[1])) === 1
@@ -105,7 +110,8 @@ final readonly class LineReader
         $percent = '(\d+(?:[.,]\d+)?)\s*(?:%|per ?cent)';
         $weight = '(?:by|of)\s+(?:the\s+|its\s+|their\s+)?(?:total\s+|combined\s+)?(?:weight|mass)\b.*';
         [$share, $name] = match (true) {
-            preg_match("/^{$percent}\\s+(?:of\\s+)?(.+?)[\\s,(]+{$weight}$/iu", $line, $match) === 1 => [$match[1], $match[2]],
+            preg_match("/^{$percent}\\s+(?:of\\s+)?(.+?)[\\s,(]+{$weight}$/iu", $line, $match) === 1
+                => [$match[1], $match[2]],
             preg_match("/^(.+?)[\\s,:(]+{$percent}\\s*{$weight}$/iu", $line, $match) === 1 => [$match[2], $match[1]],
             default => ['', ''],
         };
@@ -118,7 +124,7 @@ final readonly class LineReader
         ];
     }
 
-    /** "1 US cup", "2 imperial pints": whose cup it is, said beside it, in the cups of this household or in millilitres. */
+    /** "1 US cup", "2 imperial pints": whose cup it is, in the cups of this household or in millilitres. */
     private function inMyMeasures(string $line): string
     {
         $whose = [
@@ -135,7 +141,8 @@ final readonly class LineReader
             .'ounces?)\b\.?';
         if (
             preg_match(
-                "/^(.*?)(?<![\\p{L}.])(us|u\\.s\\.|american|metric|imperial|uk|british|australian)\\s+({$measure})(.*)$/iu",
+                '/^(.*?)(?<![\\p{L}.])(us|u\\.s\\.|american|metric|imperial|uk|british|'
+                    ."australian)\\s+({$measure})(.*)$/iu",
                 $line,
                 $match,
             ) !== 1
@@ -146,7 +153,8 @@ final readonly class LineReader
         $terms = $set === $this->kit->set ? [] : JottedAmount::parse($match[1].$match[3], $set)->terms ?? [];
         $millilitres = 0.0;
         foreach ($terms as $term) {
-            $millilitres += $term->number->value * ($term->unit?->dimension === Dimension::Volume ? $term->unit->size : NAN);
+            $size = $term->unit?->dimension === Dimension::Volume ? $term->unit->size : NAN;
+            $millilitres += $term->number->value * $size;
         }
 
         return $millilitres > 0.0
@@ -319,10 +327,11 @@ final readonly class LineReader
         // "2 oranges' worth of juice"
         $line = (string) preg_replace("/^(.+?)['’]?s?['’]?\\s+worth\\s+of\\s+{$part}$/iu", '$2 of $1', $line);
         [$wanted, $of] = match (true) {
-            preg_match("/^{$parts}\\s+(?:(?:of|from)\\s+|(?=\\d|½|an?\\b|half|one|two|three))(.+)$/iu", $line, $match) === 1 => [
-                [$match[1], $match[2]],
-                $match[3],
-            ],
+            preg_match("/^{$parts}\\s+(?:(?:of|from)\\s+|(?=\\d|½|an?\\b|half|one|two|"
+                .'three))(.+)$/iu', $line, $match) === 1 => [
+                    [$match[1], $match[2]],
+                    $match[3],
+                ],
             preg_match("/^(.+?)\\s*[,:(–-]\\s*{$parts}(?:\\s+(?:of|only))?\\)?$/iu", $line, $match) === 1 => [
                 [$match[2], $match[3] ?? ''],
                 $match[1],
@@ -448,6 +457,26 @@ final readonly class LineReader
     }
 
     /**
+     * "cumin, caraway and coriander seed, toasted, ground": what is no thing at the end is how they are prepared.
+     *
+     * @param list<string> $names
+     * @return list<string>
+     */
+    private function withTheirPreparation(array $names): array
+    {
+        while (
+            count($names) > 1
+            && ! $this->naming->means($names[count($names) - 1])
+            && ! str_contains($names[count($names) - 1], ' ')
+        ) {
+            $said = array_pop($names);
+            $names = array_map(static fn (string $name): string => "{$name}, {$said}", $names);
+        }
+
+        return $names;
+    }
+
+    /**
      * "ground cumin and coriander": what is said of the first is meant of what may else be several things.
      *
      * @param list<string> $names
@@ -458,10 +487,11 @@ final readonly class LineReader
         $said = (string) preg_replace('/\s.*$/u', '', $names[0] ?? '');
 
         return array_map(
-            fn (string $name): string => $this->naming->isUnsure($name) && $this->naming->exactly("{$said} {$name}") !== null
+            fn (string $name): string => $this->naming->isUnsure($name)
+                && $this->naming->exactly("{$said} {$name}") !== null
                 ? "{$said} {$name}"
                 : $name,
-            $names,
+            $this->withTheirPreparation($names),
         );
     }
 
@@ -533,7 +563,7 @@ final readonly class LineReader
             '/\s*,?\s*\(?\s*(?:\bplus\b|\band\b|\+)\s+(?:a\s+(?:little|bit|few)\s+)?(?:some\s+)?(?:more|'
                 .'extra)\b[^)]*\)?\s*$/iu',
             static function (array $match) use (&$more): string {
-                $more = trim($match[0], ' ,()');
+                $more = trim($match[0], ' ,()+');
 
                 return '';
             },

@@ -157,7 +157,8 @@ final readonly class MethodReader
                 $said,
             ) === 1 && preg_match('/\b(?:all over|all the time)\b/u', $said) !== 1
             // what is blended or strained later is what is in the pot
-            && ($before === null || preg_match('/^\W*(?:blend|blitz|pur[eé]e|whizz|strain|sieve|pass|push|rub|mash|cool|bottle|pot)\b/u', $said) !== 1);
+            && ($before === null || preg_match('/^\W*(?:blend|blitz|pur[eé]e|whizz|strain|sieve|pass|push|rub|'
+                .'mash|cool|bottle|pot)\b/u', $said) !== 1);
         if (
             ! isset($kind)
             && ! $strains
@@ -216,7 +217,7 @@ final readonly class MethodReader
                     .'gentle|moderate|fierce)?(?:[- ](?:low|high|hot))?\s*heat\b|\bthe heat\b/u',
                 '/\bbring(?:ing)?\b[^.]*?\b(?:to|up to) (?:the|a|an)?\s*(?:rolling |gentle |bare |full |slow |'
                     .'hard )?(boil|simmer|bubble)\w*/u',
-                '/\b(?:boiling|simmering|warm|hot|cold|chilled|fried|roasted|melted|boiled) (?:water|stock|pan|'
+                '/\b(?:boiling|simmering|soaking|warm|hot|cold|chilled|fried|roasted|melted|boiled) (?:water|stock|pan|'
                     .'oil|sauce|milk|butter)\b/u',
                 '/\b(?:cool|leave|allow|let)\b[^.]*\b(?:to cool|cool)\b/u',
             ],
@@ -254,6 +255,10 @@ final readonly class MethodReader
                 || (! $isTimed && in_array($word, $this->timed, true))
             ) {
                 continue;
+            }
+            // "cool, leave two weeks in a jar" is no cold place
+            if ($isTimed && $word === 'leave' && $last === 'chill' && preg_match('/\bfridge|\bchill/u', $said) !== 1) {
+                $last = null;
             }
             if (in_array($word, ['leave', 'stand', 'rest', 'cool'], true) && $last !== null) {
                 continue;
@@ -407,7 +412,8 @@ final readonly class MethodReader
             return (float) $match[1] / 100;
         }
 
-        return preg_match('/\b(?:press|squeez|push|wring|mouli|food mill|(?:rub|work)\w*\b[^.]*\bthrough\b)/u', $said) === 1 ? 0.5 : 0.0;
+        return preg_match('/\b(?:press|squeez|push|wring|mouli|food mill|(?:rub|'
+            .'work)\w*\b[^.]*\bthrough\b)/u', $said) === 1 ? 0.5 : 0.0;
     }
 
     private static function heat(string $said): ?string
@@ -448,7 +454,7 @@ final readonly class MethodReader
                     (string) preg_replace(
                         [
                             '/,?\s*(?:about |for )?\d[\d\s.,–-]*(?:min|hour|hr).*$/iu',
-                            '/\s*[;].*$|,\s*(?:and|then)\b.*$|\s+[–—-](?:\s.*)?$/iu',
+                            '/\s*[;].*$|,\s*(?:and|then)\b.*$|\s+[–—(-](?:\s.*|\p{L}.*)?$/iu',
                         ],
                         '',
                         $match[1],

@@ -23,9 +23,11 @@ final class Naming
     /** A word this long may be misspelt by one letter, and one twice as long by two. */
     private const MISSPELT_FROM = 5;
 
-    private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|was|were|had|formerly|previously|too|less|more|'
+    private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|was|were|had|formerly|'
+        .'previously|too|less|more|'
         .'for|to|plus|depending|about|approx|around|or|as|at|if|until|see|from|with|without|not|but|use|used|'
-        .'white and|white parts?|green parts?|pale green|such|note|weighed|weight|total|roughly|when|i|we|my|the|any|optional|adjust|try|each|both|all)\b/iu';
+        .'white and|white parts?|green parts?|pale green|such|note|weighed|weight|total|roughly|when|i|we|my|'
+        .'the|any|optional|adjust|try|each|both|all)\b/iu';
 
     /** @var array<string, Named> words read before, which a sorter and a reader both ask for */
     private array $read = [];

@@ -128,7 +128,8 @@ final readonly class Sorter
      */
     public static function named(string $title): array
     {
-        return preg_match('/^(.{3,}?)\s*[,(–—-]+\s*((?:makes?|yields?|serves|feeds)\s+(?:about\s+|around\s+)?\d[^()]*)\)?$/iu', $title, $match) === 1
+        return preg_match('/^(.{3,}?)\s*[,(–—-]+\s*((?:makes?|yields?|serves|feeds)\s+(?:about\s+|'
+            .'around\s+)?\d[^()]*)\)?$/iu', $title, $match) === 1
             ? [$match[1], trim($match[2])]
             : [$title, ''];
     }

@@ -23,6 +23,15 @@ final readonly class Staging
 {
     public const MOST_STAGES = 12;
 
+    /** What the things of a group are called together. */
+    private const KINDS = [
+        'spices' => ['spice'],
+        'blends' => ['spice'],
+        'fruit' => ['fruit'],
+        'sugars' => ['sweetener'],
+        'thickeners' => ['slurry'],
+    ];
+
     private const SHARES = ['half' => 0.5, 'a third' => 1 / 3, 'a quarter' => 0.25, 'two thirds' => 2 / 3,
         'two-thirds' => 2 / 3, 'three quarters' => 0.75, 'three-quarters' => 0.75];
 
@@ -194,18 +203,20 @@ final readonly class Staging
     {
         $shares = implode('|', array_keys(self::SHARES));
         $number = '\d[\d\s\/½¼¾.]*\s*(?:ml|g|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)';
+        $part = "/\\b({$shares}|{$number})\\s+(?:of\\s+)?(?:the\\s+)?((?:\\p{L}+\\s+){0,2}\\p{L}+)/iu";
         $first = null;
         foreach ($steps as $s => $step) {
             if ($first === null) {
-                preg_match_all("/\\b({$shares}|{$number})\\s+(?:of\\s+)?(?:the\\s+)?((?:\\p{L}+\\s+){0,2}\\p{L}+)/iu", $step->words, $said, PREG_SET_ORDER);
+                preg_match_all($part, $step->words, $said, PREG_SET_ORDER);
                 foreach ($said as [, $share, $what]) {
-                    $part = self::SHARES[mb_strtolower($share)] ?? $this->shareOf($share, $line->amount ?? '');
-                    $first ??= $part !== null && $this->names($what, $line, $group) ? [$s, $part, $share] : null;
+                    $half = self::SHARES[mb_strtolower($share)] ?? $this->shareOf($share, $line->amount ?? '');
+                    $first ??= $half !== null && $this->names($what, $line, $group) ? [$s, $half, $share] : null;
                 }
                 continue;
             }
             if (
-                preg_match('/\b(?:remaining|remainder of|rest of|other half(?: of)?)\s+(?:the\s+)?((?:\p{L}+\s+){0,2}\p{L}+)/iu', $step->words, $match) === 1
+                preg_match('/\b(?:remaining|remainder of|rest of|'
+                    .'other half(?: of)?)\s+(?:the\s+)?((?:\p{L}+\s+){0,2}\p{L}+)/iu', $step->words, $match) === 1
                 && $this->names($match[1], $line, $group)
             ) {
                 $one = isset(self::SHARES[mb_strtolower($first[2])])
@@ -286,7 +297,8 @@ final readonly class Staging
     /** What a sentence puts in: of "blend the chillies with the vinegar" the vinegar. */
     private static function putIn(string $words): string
     {
-        return preg_match('/\b(?:add|stir|whisk|fold|tip|pour|mix|beat|with|scatter|season)\b.*$/iu', $words, $match) === 1
+        return preg_match('/\b(?:add|stir|whisk|fold|tip|pour|mix|beat|with|scatter|'
+            .'season)\b.*$/iu', $words, $match) === 1
             ? $match[0]
             : '';
     }
@@ -328,9 +340,7 @@ final readonly class Staging
                 : $noun;
         }
         $kinds
-            = ['spices' => ['spice'], 'blends' => ['spice'], 'fruit' => ['fruit'], 'sugars' => ['sweetener'], 'thickeners' => ['slurry']][
-                $ingredient->group ?? ''
-            ] ?? [];
+            = self::KINDS[$ingredient->group ?? ''] ?? [];
         if ($ingredient?->is('chilli') === true) {
             $kinds[] = 'chilli';
         }
