@@ -63,11 +63,13 @@ Route::post('recipes/{recipe}/versions/{version}/bring-back', [VersionController
 
 Route::get('recipes/{recipe}/batches', [BatchController::class, 'index']);
 Route::post('recipes/{recipe}/batches', [BatchController::class, 'store']);
+Route::get('recipes/{recipe}/trials', [LogController::class, 'trials']);
 Route::post('batches/{batch}/readings', [BatchController::class, 'read']);
 Route::delete('batches/{batch}/readings/{reading}', [BatchController::class, 'setAside'])->whereNumber('reading');
 Route::delete('batches/{batch}', [BatchController::class, 'destroy']);
 
 Route::get('log', [LogController::class, 'index']);
+Route::post('log/import', [LogController::class, 'bringIn']);
 Route::get('log/csv', [LogController::class, 'csv']);
 Route::get('batches/{batch}', [LogController::class, 'show']);
 Route::get('batches/{batch}/document', [LogController::class, 'document']);

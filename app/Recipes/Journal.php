@@ -11,11 +11,14 @@ use App\Models\StoredRecipe;
 use App\Models\Tasting;
 use App\Support\Json;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Log\Beside;
 use Vinculum\Log\Ideal;
 use Vinculum\Log\Jar;
+use Vinculum\Log\MadeBatch;
+use Vinculum\Log\Trials;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Safety\Facts;
@@ -23,7 +26,12 @@ use Vinculum\Safety\KeepingTime;
 use Vinculum\Solve\Feel;
 use Vinculum\Taste\Measure;
 
-/** The Log: what was made, in which jars it is, what was said of it, and what this household seems to like. */
+/**
+ * The Log: what was made, in which jars it is, what was said of it, and what this household seems to like.
+ *
+ * @phpstan-import-type RecipeArray from RecipeDocument
+ * @phpstan-import-type Frozen from MadeBatch
+ */
 final readonly class Journal
 {
     public const PAGE = 30;
@@ -143,6 +151,62 @@ final readonly class Journal
     public function beside(Batch $one, Batch $other): Beside
     {
         return Beside::of($this->evaluated($one), $this->evaluated($other));
+    }
+
+    /**
+     * @param Collection<int, Batch> $batches at least one
+     */
+    public function trials(Collection $batches): Trials
+    {
+        $made = array_values($batches->map($this->evaluated(...))->all());
+
+        return Trials::of(
+            $made === [] ? throw new \LogicException('Of no batch there are no trials.') : $made,
+            array_values($batches->map(static fn (Batch $batch): array => array_values(array_filter($batch->tastings->pluck('liking')->all(), is_int(...))))->all()),
+        );
+    }
+
+    /**
+     * A batch as a file has it, with the recipe of that name or, where there is none, a recipe of its own; whole, or not at all.
+     *
+     * @param array<array-key, mixed> $document that its schema accepts
+     */
+    public function bringIn(array $document): Batch
+    {
+        /** @var array{recipe: RecipeArray, planned?: RecipeArray|null, frozen: Frozen, made_on: string, number?: int|null, readings?: list<array{what: string, value: float|int, instrument?: string, hot?: bool, stands?: bool, note?: string}>, tastings?: list<array{at: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string}>, jars?: list<array<string, mixed>>, notes?: list<string>} $document */
+        try {
+            $made = RecipeDocument::read($document['recipe']);
+            isset($document['planned']) && RecipeDocument::read($document['planned']);
+        } catch (InvalidRecipe $why) {
+            throw InvalidRecipe::at('recipe', 'cannot be read: '.$why->getMessage());
+        }
+        if ($this->evaluator->evaluate($made)->cooked->mixture->mass() <= 0.0) {
+            throw InvalidRecipe::at('recipe', 'There is nothing in that pot.');
+        }
+
+        return DB::transaction(function () use ($document): Batch {
+            $recipe = StoredRecipe::query()->where('name', $document['recipe']['name'])->orderBy('created_at')->first() ?? StoredRecipe::keep($document['planned'] ?? $document['recipe']);
+            $batch = $recipe->batches()->make(['made_on' => Carbon::parse($document['made_on']), 'document' => $document['recipe'], 'frozen' => $document['frozen'], 'planned' => $document['planned'] ?? null]);
+            $number = $document['number'] ?? null;
+            $batch->number = $number === null || Batch::withTrashed()->where('number', $number)->exists() ? null : $number;
+            $batch->save();
+            foreach ($document['readings'] ?? [] as $reading) {
+                $batch->readings()->create(['kind' => $reading['what'], 'value' => $reading['value'], 'hot' => $reading['hot'] ?? false, 'rested' => true, 'instrument' => $reading['instrument'] ?? 'calibrated', 'note' => $reading['note'] ?? '', 'set_aside_at' => ($reading['stands'] ?? true) ? null : Carbon::now()]);
+            }
+            foreach ($document['tastings'] ?? [] as $tasting) {
+                $batch->tastings()->create(['on' => Carbon::parse($tasting['at']), 'who' => $tasting['who'] ?? '', 'hot' => $tasting['hot'] ?? false, 'with' => $tasting['with'] ?? '', 'feels' => $tasting['feels'] ?? [], 'liking' => $tasting['liking'] ?? null, 'note' => $tasting['note'] ?? '']);
+            }
+            foreach ($document['jars'] ?? [] as $jar) {
+                $batch->jars()->create($jar + ['kind' => 'jar', 'place' => 'fridge', 'given_to' => '']);
+            }
+            foreach ($document['notes'] ?? [] as $note) {
+                $batch->notes()->create(['text' => $note]);
+            }
+            $batch = $batch->refresh();
+            $this->index($batch);
+
+            return $batch;
+        });
     }
 
     /**

@@ -15,6 +15,7 @@ const LogScreen = lazy(() => import('./log/LogScreen').then(({ LogScreen }) => (
 const PotScreen = lazy(() => import('./pot/PotScreen').then(({ PotScreen }) => ({ default: PotScreen })));
 const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
 const StoveScreen = lazy(() => import('./stove/StoveScreen').then(({ StoveScreen }) => ({ default: StoveScreen })));
+const TrialsScreen = lazy(() => import('./log/TrialsScreen').then(({ TrialsScreen }) => ({ default: TrialsScreen })));
 const WhenScreen = lazy(() => import('./when/WhenScreen').then(({ WhenScreen }) => ({ default: WhenScreen })));
 const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
 
@@ -41,6 +42,7 @@ export function App() {
         <Route path="/pot" element={<PotScreen />} />
         <Route path="/log" element={<LogScreen />} />
         <Route path="/log/:id" element={<LogScreen />} />
+        <Route path="/trials/:id" element={<TrialsScreen />} />
         <Route path="/labels/:id" element={<Labels />} />
         <Route path="/stove" element={<StoveScreen />} />
         <Route path="/stove/:id" element={<StoveScreen />} />

@@ -66,6 +66,40 @@ final class LogTest extends BrowserTestCase
         self::assertStringContainsString('as no. 10', $this->window->getPageSource());
     }
 
+    public function test_trials_of_one_sauce_in_one_table_and_one_left_out(): void
+    {
+        $this->goTo('/log');
+        $this->see("input[type='search']")->sendKeys('gooseberry liked');
+        $this->see("//ul[@class='log-rows']//a[.//small='no. 10']")->click();
+        $this->see("//a[.='All trials of this sauce in one table']")->click();
+        self::assertStringContainsString('No. 10 is liked best', $this->see('.trials')->getText());
+        self::assertStringContainsString('the best', $this->see('.trials-table .trial-best')->getText());
+        self::assertStringContainsString('3/4 cup', $this->see("//tr[th='cider vinegar']")->getText());
+        $this->see("[aria-label='Leave out no. 2']")->click();
+        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.trials-table thead th'))) === 2, 'for two of them');
+        $this->see("//select/option[contains(.,'no. 2')]");
+    }
+
+    public function test_what_was_made_last_summer_is_written_down_thrown_away_and_put_back(): void
+    {
+        $this->goTo('/log');
+        $this->see("//button[.='Write one down']")->click();
+        $this->see("//label[contains(.,'What was made')]//option[.='Boathouse white sauce']")->click();
+        $this->window->executeScript("const day = document.querySelector('input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '2026-08-15'); day.dispatchEvent(new Event('input', { bubbles: true }));");
+        $this->see("//button[.='Write it down']")->click();
+        $this->see("//section[@aria-label='The batch']//span[contains(.,'15 August')]");
+        $this->see("//a[.='Measure']")->click();
+        $this->see("//section[@aria-label='Batch of 2026-08-15']//button[contains(.,'Forget')]")->click();
+        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::xpath("//section[@aria-label='Batch of 2026-08-15']")) === [], 'for it to be gone');
+
+        $this->goTo('/shelf');
+        $this->see('details.house summary')->click();
+        $this->see("//button[starts-with(@aria-label,'Put back') and contains(@aria-label,'Boathouse white sauce of 15 August 2026')]")->click();
+        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('#bin')) === [], 'for the bin to be empty');
+        $this->goTo('/log');
+        $this->see("//ul[@class='log-rows']//a[contains(.,'Boathouse') and contains(.,'15 Aug')]");
+    }
+
     public function test_the_jar_to_use_first_leads_to_its_batch(): void
     {
         $this->goTo('/');

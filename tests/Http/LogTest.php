@@ -213,4 +213,71 @@ final class LogTest extends HttpTestCase
     {
         return $this->documented('log-list', $this->getJson('/api/log?q='.urlencode($typed)));
     }
+
+    public function test_a_batch_is_written_down_on_the_day_it_was_made(): void
+    {
+        $recipe = $this->kept()['id'];
+        $made = $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => '2026-08-30'])->assertCreated()->json();
+        self::assertSame('2026-08-30', $made['made_on']);
+        foreach (['2999-01-01', '2026-02-31', 'yesterday'] as $day) {
+            self::assertSame('made_on', $this->documented('failure', $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => $day]), 422)['error']['fields'][0]['field'], $day);
+        }
+    }
+
+    public function test_trials_of_one_sauce_stand_in_one_table_with_the_best_marked_once_it_is_likely(): void
+    {
+        $recipe = $this->kept();
+        $this->documented('failure', $this->getJson("/api/recipes/{$recipe['id']}/trials"), 404);
+        $ids = [];
+        foreach (['2026-09-01', '2026-09-08', '2026-09-15', '2026-09-22', '2026-09-29'] as $i => $day) {
+            $document = $recipe['recipe'];
+            $document['stages'][0]['lines'][0]['amount'] = (100 + 20 * $i).' g';
+            $recipe = $this->putJson("/api/recipes/{$recipe['id']}", ['recipe' => $document], ['If-Match' => "\"{$recipe['revision']}\""])->assertOk()->json();
+            $ids[] = $this->postJson("/api/recipes/{$recipe['id']}/batches", ['made_on' => $day])->assertCreated()->json('id');
+        }
+        $table = $this->documented('trials', $this->getJson("/api/recipes/{$recipe['id']}/trials"));
+        self::assertSame(array_slice($ids, 1), array_column($table['trials'], 'id'));
+        self::assertSame([$ids[0]], array_column($table['others'], 'id'));
+        self::assertSame(['120 g', '140 g', '160 g', '180 g'], $table['lines'][0]['amounts']);
+        self::assertStringContainsString('Taste two of them', $table['best_text']);
+
+        foreach ([[$ids[1], 4], [$ids[1], 5], [$ids[3], 9], [$ids[3], 8]] as [$batch, $liking]) {
+            $this->postJson("/api/batches/{$batch}/tastings", ['liking' => $liking])->assertOk();
+        }
+        $table = $this->documented('trials', $this->getJson("/api/recipes/{$recipe['id']}/trials?batches={$ids[1]},{$ids[3]}"));
+        self::assertSame([false, true], array_column($table['trials'], 'is_best'));
+        self::assertSame(['4.5 of 9', '8.5 of 9'], array_column($table['trials'], 'liking_text'));
+        self::assertStringContainsString('No. 4 is liked best', $table['best_text']);
+    }
+
+    public function test_a_batch_that_went_out_as_a_file_comes_in_again_as_it_was(): void
+    {
+        $recipe = $this->kept()['id'];
+        $id = $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => '2026-09-01'])->json('id');
+        $this->postJson("/api/batches/{$id}/readings", ['kind' => 'ph', 'value' => 3.6])->assertOk();
+        $this->postJson("/api/batches/{$id}/tastings", ['liking' => 7, 'feels' => ['salty' => 1], 'who' => 'Ilse'])->assertOk();
+        $this->postJson("/api/batches/{$id}/jars", ['count' => 2, 'size_ml' => 250])->assertOk();
+        $this->postJson("/api/batches/{$id}/notes", ['text' => 'the hard plums'])->assertOk();
+        $before = $this->getJson("/api/batches/{$id}")->json();
+        $file = $this->getJson("/api/batches/{$id}/document")->json('text');
+        $this->deleteJson("/api/batches/{$id}");
+        $this->deleteJson('/api/house/bin');
+
+        $after = $this->documented('logged-batch', $this->postJson('/api/log/import', ['text' => $file]), 201);
+        $plain = static fn (array $batch): array => array_diff_key($batch, array_flip(['id', 'jars', 'tastings', 'notes', 'readings']))
+            + ['jars' => array_map(static fn (array $jar): array => array_diff_key($jar, ['id' => 1]), $batch['jars']), 'said' => array_column($batch['tastings'], 'said'), 'words' => array_column($batch['notes'], 'text'), 'read' => array_column($batch['readings'], 'text')];
+        self::assertSame($plain($before), $plain($after));
+        self::assertSame($recipe, $after['recipe']);
+        // once more it is another batch, and needs another number
+        self::assertSame(2, $this->postJson('/api/log/import', ['text' => $file])->json('number'));
+
+        // what is no batch, or none that can be read, names the field and brings nothing in
+        $broken = json_decode($file, true);
+        foreach (['recipe.stages' => ['recipe', ['stages' => 7]], 'made_on' => ['made_on', 'once'], 'frozen.composition.water' => ['frozen', ['composition' => ['water' => 'much'], 'estimates' => (object) [], 'calibrations' => (object) []]]] as $field => [$key, $value]) {
+            $said = $this->documented('failure', $this->postJson('/api/log/import', ['text' => json_encode([$key => is_array($value) ? $value + (array) $broken[$key] : $value] + $broken)]), 422);
+            self::assertStringStartsWith(explode('.', $field)[0], $said['error']['fields'][0]['field'], $field);
+        }
+        $this->documented('failure', $this->postJson('/api/log/import', ['text' => 'no file of ours']), 422);
+        self::assertSame(2, Batch::query()->count());
+    }
 }

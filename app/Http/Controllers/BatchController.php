@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MadeRequest;
 use App\Http\Requests\ReadingRequest;
 use App\Http\Resources\BatchResource;
 use App\Models\Batch;
@@ -11,7 +12,6 @@ use App\Models\StoredRecipe;
 use App\Recipes\Evaluator;
 use App\Recipes\Journal;
 use Illuminate\Http\Response;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Vinculum\Log\InvalidReading;
 use Vinculum\Log\MadeBatch;
@@ -29,15 +29,17 @@ final class BatchController
         return ['batches' => BatchResource::collection($recipe->batches()->get())];
     }
 
-    public function store(StoredRecipe $recipe, Evaluator $evaluator, Journal $journal): BatchResource
+    /** As the recipe stands now, on the day that is said. */
+    public function store(StoredRecipe $recipe, MadeRequest $request, Evaluator $evaluator, Journal $journal): BatchResource
     {
+        $madeOn = $request->madeOn();
         $evaluation = $evaluator->stored($recipe);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
         }
 
-        $batch = DB::transaction(static function () use ($recipe, $evaluation, $journal): Batch {
-            $batch = $recipe->batches()->create(['made_on' => Carbon::today(), 'document' => $recipe->document, 'frozen' => MadeBatch::freeze($evaluation)]);
+        $batch = DB::transaction(static function () use ($recipe, $evaluation, $journal, $madeOn): Batch {
+            $batch = $recipe->batches()->create(['made_on' => $madeOn, 'document' => $recipe->document, 'frozen' => MadeBatch::freeze($evaluation)]);
             $recipe->keepVersion("no. {$batch->number}");
             $journal->index($batch);
 

@@ -4,25 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\RequestRefused;
 use App\Http\Requests\BatchNoteRequest;
 use App\Http\Requests\JarRequest;
 use App\Http\Requests\JarsRequest;
+use App\Http\Requests\NoteRequest;
 use App\Http\Requests\TastingRequest;
 use App\Http\Resources\LoggedBatch;
 use App\Http\Resources\RecipeResource;
 use App\Models\Batch;
 use App\Models\JarRecord;
+use App\Models\StoredRecipe;
 use App\Recipes\Journal;
+use App\Support\Schemas;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Vinculum\Figure\Csv;
+use Vinculum\Log\Trials;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Words\LogView;
 
 /** What was made: batches, jars, tastings, notes. */
 final readonly class LogController
 {
+    /** Batches of one sauce that can be put into the table of its trials. */
+    private const TRIALS = 40;
+
     public function __construct(private Journal $journal, private LogView $view) {}
 
     /**
@@ -106,6 +114,38 @@ final readonly class LogController
         return ['number' => $other->number ?? 0, 'name' => $other->document['name']] + $this->view->beside($this->journal->beside($batch, $other));
     }
 
+    /**
+     * Trials of one sauce in one table: those that are named, or the latest.
+     *
+     * @return array<string, mixed>
+     */
+    public function trials(StoredRecipe $recipe, Request $request): array
+    {
+        $today = Carbon::today()->toDateString();
+        $asked = array_filter(explode(',', is_string($request->query('batches')) ? $request->query('batches') : ''));
+        $all = $recipe->batches()->without('readings')->with('tastings')->limit(self::TRIALS)->get();
+        $chosen = $all->filter(static fn (Batch $batch): bool => $asked === [] || in_array($batch->id, $asked, true))->take(Trials::MOST)->sortBy(['made_on', 'number'])->values();
+        if ($chosen->isEmpty()) {
+            throw new RequestRefused(404, 'not-found', 'This sauce was not made yet.');
+        }
+
+        return ['name' => $recipe->name] + $this->view->trials(
+            $this->journal->trials($chosen),
+            array_values($chosen->map(static fn (Batch $batch): array => ['id' => $batch->id, 'number' => $batch->number ?? 0, 'made_on' => $batch->made_on->toDateString()])->all()),
+            $today,
+        ) + ['others' => array_values($all->diff($chosen)->map(fn (Batch $batch): array => ['id' => $batch->id, 'number' => $batch->number ?? 0, 'made_text' => $this->view->short($batch->made_on->toDateString(), $today)])->all())];
+    }
+
+    /** A batch from a file of the open format. */
+    public function bringIn(NoteRequest $request, Schemas $schemas): JsonResponse
+    {
+        if (! str_starts_with(ltrim($request->note()), '{')) {
+            throw InvalidRecipe::at('text', 'This is no batch of ours. Choose a file that “As a file” in the Log saved.');
+        }
+
+        return (new LoggedBatch($this->journal->bringIn($schemas->check('batch-document', $request->note()))))->response()->setStatusCode(201);
+    }
+
     public function again(Batch $batch): JsonResponse
     {
         return (new RecipeResource($this->journal->again($batch)))->response()->setStatusCode(201);
@@ -144,7 +184,7 @@ final readonly class LogController
             'number' => $batch->number ?? 0,
             'name' => $batch->document['name'],
             'made_text' => $this->view->short($batch->made_on->toDateString(), $today),
-            'said_text' => $liking !== null ? 'liked '.rtrim(rtrim(number_format($liking, 1), '0'), '.').' of 9' : ($last === null ? '' : $this->view->inAWord($last->said()->feels)),
+            'said_text' => $liking !== null ? 'liked '.LogView::liking($liking).' of 9' : ($last === null ? '' : $this->view->inAWord($last->said()->feels)),
             'jars_text' => $batch->jars->isEmpty() ? '' : ($left === 0 ? 'gone' : ($left === 1 ? '1 jar' : "{$left} jars")),
         ];
     }

@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, VersionList, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -114,9 +114,9 @@ export const whereToStop = (body: StopInput, options?: Options) =>
 export const listBatches = (recipe: string, options?: Options) =>
   ask<BatchList>(`/api/recipes/${at(recipe)}/batches`, { method: 'GET', ...options });
 
-/** Made today: its figures are frozen. */
-export const makeBatch = (recipe: string, options?: Options) =>
-  ask<Batch>(`/api/recipes/${at(recipe)}/batches`, { method: 'POST', ...options });
+/** Made it: its figures are frozen. */
+export const makeBatch = (recipe: string, body: MadeInput, options?: Options) =>
+  ask<Batch>(`/api/recipes/${at(recipe)}/batches`, { method: 'POST', body, ...options });
 
 /** A batch with all that happened to it. */
 export const readBatch = (batch: string, options?: Options) =>
@@ -361,3 +361,11 @@ export const lookAtCopy = (copy: string, options?: Options) =>
 /** A copy put back, after one of how the house is now. */
 export const putCopyBack = (copy: string, options?: Options) =>
   ask<House>(`/api/house/copies/${at(copy)}/put-back`, { method: 'POST', ...options });
+
+/** Trials of one sauce in one table. */
+export const readTrials = (recipe: string, query: { batches?: string }, options?: Options) =>
+  ask<Trials>(`/api/recipes/${at(recipe)}/trials`, { method: 'GET', query, ...options });
+
+/** A batch from a file of the open format. */
+export const bringBatchIn = (body: TextInput, options?: Options) =>
+  ask<LoggedBatch>('/api/log/import', { method: 'POST', body, ...options });

@@ -1,14 +1,6 @@
 // Made by "npm run types" from resources/schemas. Do not edit.
 
 /**
- * how long it keeps, cautiously; null where it keeps as its label says
- */
-export type KeepingTime = null | {
-  short: string;
-  text: string;
-  rule: string;
-};
-/**
  * one ingredient and its amount
  */
 export type RecipeLine = RecipeLine1 & {
@@ -87,6 +79,14 @@ export type RecipeLine1 =
   | {
       tie: {};
     };
+/**
+ * how long it keeps, cautiously; null where it keeps as its label says
+ */
+export type KeepingTime = null | {
+  short: string;
+  text: string;
+  rule: string;
+};
 
 export interface Documents {
   [k: string]: unknown;
@@ -195,56 +195,453 @@ export interface AnalysisProblem {
   text: string;
   suggestions: string[];
 }
-export interface BatchList {
-  batches: Batch[];
-}
 /**
- * a recipe as it was made on a day
+ * a batch in the open format (docs/format.md)
  */
-export interface Batch {
-  id: string;
-  recipe: string;
-  name: string;
+export interface BatchDocument {
   /**
-   * a date, such as 2026-08-30
+   * “vinculum-batch”
+   */
+  format: 'vinculum-batch';
+  /**
+   * 1
+   */
+  version: 1;
+  /**
+   * a number from 1, or null
+   */
+  number?: number | null;
+  recipe: Recipe;
+  planned?: null | Recipe;
+  /**
+   * a day, such as 2026-11-24
    */
   made_on: string;
-  figures: {
+  frozen: {
     /**
-     * one of ph, brix, salt, mass
+     * grams by the name of what it is
      */
-    kind: 'ph' | 'brix' | 'salt' | 'mass';
-    label: string;
-    estimate_text: string;
-    now_text: string;
-    moved_text: string;
-    offer: null | {
-      text: string;
-      ingredient: OwnIngredient;
+    composition: {
+      [k: string]: number;
     };
-  }[];
-  readings: {
-    id: number;
-    stands: boolean;
-    note: string;
+    estimates: {
+      ph?: {
+        value: number;
+        half: number;
+        unit: string;
+      };
+      brix?: {
+        value: number;
+        half: number;
+        unit: string;
+      };
+      salt?: {
+        value: number;
+        half: number;
+        unit: string;
+      };
+      mass?: {
+        value: number;
+        half: number;
+        unit: string;
+      };
+    };
+    calibrations: {
+      ph?: {
+        slug: string;
+        name: string;
+        field: string;
+        now: number;
+        slope: number;
+      };
+      brix?: {
+        slug: string;
+        name: string;
+        field: string;
+        now: number;
+        slope: number;
+      };
+      salt?: {
+        slug: string;
+        name: string;
+        field: string;
+        now: number;
+        slope: number;
+      };
+      mass?: {
+        slug: string;
+        name: string;
+        field: string;
+        now: number;
+        slope: number;
+      };
+    };
+    /**
+     * @maxItems 200
+     */
+    stirred_in?: string[];
+  };
+  went_in?: unknown[];
+  /**
+   * @maxItems 200
+   */
+  readings?: {
     /**
      * one of ph, brix, salt, mass
      */
-    kind: 'ph' | 'brix' | 'salt' | 'mass';
-    label: string;
+    what: 'ph' | 'brix' | 'salt' | 'mass';
     value: number;
-    text: string;
-    instrument: 'calibrated' | 'uncalibrated' | 'strips';
-    hot: boolean;
-    rested: boolean;
-    question: string;
+    unit?: string;
+    /**
+     * one of calibrated, uncalibrated, strips
+     */
+    instrument?: 'calibrated' | 'uncalibrated' | 'strips';
+    temperature_c?: number | null;
+    at?: string;
+    hot?: boolean;
+    stands?: boolean;
+    /**
+     * a remark
+     */
+    note?: string;
   }[];
   /**
-   * what was stirred in to taste, in order
+   * @maxItems 500
    */
-  stirred_in: string[];
-  cautions: Caution[];
-  times: KeepingTime;
+  tastings?: {
+    /**
+     * a day, such as 2026-11-24
+     */
+    at: string;
+    /**
+     * who tasted
+     */
+    who?: string;
+    hot?: boolean;
+    /**
+     * what it was eaten with
+     */
+    with?: string;
+    feels?: {
+      /**
+       * steps from -12 to 12, positive is too much
+       */
+      sweet?: number;
+      /**
+       * steps from -12 to 12, positive is too much
+       */
+      sour?: number;
+      /**
+       * steps from -12 to 12, positive is too much
+       */
+      salty?: number;
+      /**
+       * steps from -12 to 12, positive is too much
+       */
+      umami?: number;
+      /**
+       * steps from -12 to 12, positive is too much
+       */
+      hot?: number;
+      /**
+       * steps from -12 to 12, positive is too much
+       */
+      thick?: number;
+      /**
+       * steps from -12 to 12, positive is too much
+       */
+      rich?: number;
+    };
+    /**
+     * from 1 to 9, or null
+     */
+    liking?: number | null;
+    /**
+     * a remark
+     */
+    note?: string;
+  }[];
+  /**
+   * @maxItems 200
+   */
+  jars?: {
+    /**
+     * its letter
+     */
+    label: string;
+    size_ml?: number | null;
+    /**
+     * one of jar, bottle, tub, bag
+     */
+    kind?: 'jar' | 'bottle' | 'tub' | 'bag';
+    /**
+     * one of fridge, freezer, shelf
+     */
+    place?: 'fridge' | 'freezer' | 'shelf';
+    /**
+     * a day, such as 2026-11-24, or null
+     */
+    opened_on?: string | null;
+    /**
+     * a day, such as 2026-11-24, or null
+     */
+    frozen_on?: string | null;
+    /**
+     * a day, such as 2026-11-24, or null
+     */
+    thawed_on?: string | null;
+    /**
+     * a day, such as 2026-11-24, or null
+     */
+    gone_on?: string | null;
+    /**
+     * to whom it was given
+     */
+    given_to?: string;
+    /**
+     * a day, such as 2026-11-24, or null
+     */
+    keep_until?: string | null;
+  }[];
+  /**
+   * @maxItems 500
+   *
+   * Items: a remark
+   */
+  notes?: string[];
+}
+export interface Recipe {
+  /**
+   * exactly "vinculum-recipe"
+   */
+  format: 'vinculum-recipe';
+  /**
+   * 1 or 2; a newer document needs a newer Vinculum
+   */
+  version: 1 | 2;
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the slug of a style, a whole style, or null
+   */
+  style?: null | string | Style;
+  /**
+   * one of us, metric, imperial, australian
+   */
+  measures?: 'us' | 'metric' | 'imperial' | 'australian';
+  /**
+   * null, or mass_g or volume_ml: the batch when lines are in parts
+   */
+  size?: null | RecipeSize;
+  /**
+   * a list of ratios held in every operation
+   *
+   * @maxItems 5
+   */
+  pins?: {
+    /**
+     * one of sugar_acid, sugar_salt, acid_salt, umami_salt, heat_sugar
+     */
+    ratio: 'sugar_acid' | 'sugar_salt' | 'acid_salt' | 'umami_salt' | 'heat_sugar';
+    /**
+     * a value above 0
+     */
+    value: number;
+    [k: string]: unknown;
+  }[];
+  /**
+   * what the note says it makes, as written, up to 200 characters; moves nothing
+   */
+  makes?: string;
+  /**
+   * how many it serves, as written, up to 200 characters; moves nothing
+   */
+  serves?: string;
+  /**
+   * remarks that are neither line nor step, up to 4000 characters
+   */
+  story?: string;
+  /**
+   * a list of at most 12 stages
+   *
+   * @maxItems 12
+   */
+  stages: RecipeStage[];
+  /**
+   * own ingredients used here, by slug, so that a file stands alone
+   */
+  ingredients?: {
+    [k: string]: OwnIngredient;
+  };
+  [k: string]: unknown;
+}
+export interface Style {
+  /**
+   * a slug: lower case with hyphens
+   */
+  slug: string;
+  /**
+   * a name of 1 to 120 characters
+   */
+  name: string;
+  /**
+   * the family of sauces it belongs to, 1 to 120 characters
+   */
+  family: string;
+  /**
+   * bands by measure, ratio, brix, ph or thickness (0 runs to 4 mounds)
+   */
+  bands: {
+    sweetness?: StyleBand;
+    sourness?: StyleBand;
+    saltiness?: StyleBand;
+    umami?: StyleBand;
+    heat?: StyleBand;
+    sugar_acid?: StyleBand;
+    sugar_salt?: StyleBand;
+    acid_salt?: StyleBand;
+    umami_salt?: StyleBand;
+    heat_sugar?: StyleBand;
+    brix?: StyleBand;
+    ph?: StyleBand;
+    thickness?: StyleBand;
+  };
+  /**
+   * words makers use for it
+   *
+   * @maxItems 20
+   */
+  cues?: string[];
+  /**
+   * where the figures come from, 1 to 500 characters
+   */
+  source: string;
+  [k: string]: unknown;
+}
+/**
+ * low, aim and high of a band, in that order
+ */
+export interface StyleBand {
+  /**
+   * a number, 0 or more
+   */
+  low: number;
+  /**
+   * a number from low to high
+   */
+  aim: number;
+  /**
+   * a number, aim or more
+   */
+  high: number;
+}
+/**
+ * mass_g or volume_ml, one of them
+ */
+export interface RecipeSize {
+  /**
+   * grams, above 0
+   */
+  mass_g?: number;
+  /**
+   * millilitres, above 0
+   */
+  volume_ml?: number;
+}
+/**
+ * lines added together, then one process
+ */
+export interface RecipeStage {
+  /**
+   * an id of 1 to 40 letters, digits, - or _
+   */
+  id?: string;
+  /**
+   * a name of up to 120 characters
+   */
+  name?: string;
+  /**
+   * a list of at most 60 lines
+   *
+   * @maxItems 60
+   */
+  lines?: RecipeLine[];
+  /**
+   * a process, or null
+   */
+  process?: null | RecipeProcess;
+  /**
+   * how much is pressed out, such as {"press": 0.2}, or null
+   */
+  strain?: null | {
+    /**
+     * a number from 0 to 1
+     */
+    press?: number;
+    [k: string]: unknown;
+  };
+  /**
+   * what to look for, up to 400 characters
+   */
+  look_for?: string;
+  /**
+   * a rest it gains from, 0 to 20160 minutes, or null
+   */
+  rest_better_minutes?: number | null;
+  /**
+   * minutes of work at it, 0 to 1440, or null for the usual
+   */
+  hands_minutes?: number | null;
+  [k: string]: unknown;
+}
+/**
+ * what is done to the pot
+ */
+export interface RecipeProcess {
+  /**
+   * one of none, soak, fry, warm, simmer, boil, roast, blend, rest, chill
+   */
+  kind: 'none' | 'soak' | 'fry' | 'warm' | 'simmer' | 'boil' | 'roast' | 'blend' | 'rest' | 'chill';
+  /**
+   * one of low, medium, high, or null
+   */
+  heat?: 'low' | 'medium' | 'high' | null;
+  /**
+   * minutes, 0 to 10000, or null
+   */
+  minutes?: number | null;
+  /**
+   * where it stops: at most one of loss_percent, mass_g, volume_ml; or null
+   */
+  until?: null | RecipeUntil;
+  /**
+   * the pan's width, 5 to 100 cm, or null
+   */
+  pan_cm?: number | null;
+  /**
+   * true, false or null
+   */
+  lid?: boolean | null;
+  [k: string]: unknown;
+}
+/**
+ * at most one of loss_percent, mass_g, volume_ml
+ */
+export interface RecipeUntil {
+  /**
+   * a share of the pot to lose, above 0 and below 100 per cent
+   */
+  loss_percent?: number;
+  /**
+   * grams left, above 0
+   */
+  mass_g?: number;
+  /**
+   * millilitres left, above 0
+   */
+  volume_ml?: number;
 }
 /**
  * an ingredient of one's own
@@ -423,6 +820,57 @@ export interface OwnIngredient {
     | 'plain-water'
   )[];
   [k: string]: unknown;
+}
+export interface BatchList {
+  batches: Batch[];
+}
+/**
+ * a recipe as it was made on a day
+ */
+export interface Batch {
+  id: string;
+  recipe: string;
+  name: string;
+  /**
+   * a date, such as 2026-08-30
+   */
+  made_on: string;
+  figures: {
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
+    estimate_text: string;
+    now_text: string;
+    moved_text: string;
+    offer: null | {
+      text: string;
+      ingredient: OwnIngredient;
+    };
+  }[];
+  readings: {
+    id: number;
+    stands: boolean;
+    note: string;
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
+    value: number;
+    text: string;
+    instrument: 'calibrated' | 'uncalibrated' | 'strips';
+    hot: boolean;
+    rested: boolean;
+    question: string;
+  }[];
+  /**
+   * what was stirred in to taste, in order
+   */
+  stirred_in: string[];
+  cautions: Caution[];
+  times: KeepingTime;
 }
 export interface BatchNoteInput {
   /**
@@ -888,239 +1336,6 @@ export interface Draft {
   notes: string[];
   drafts: number;
   recipe: Recipe;
-}
-export interface Recipe {
-  /**
-   * exactly "vinculum-recipe"
-   */
-  format: 'vinculum-recipe';
-  /**
-   * 1 or 2; a newer document needs a newer Vinculum
-   */
-  version: 1 | 2;
-  /**
-   * a name of 1 to 120 characters
-   */
-  name: string;
-  /**
-   * the slug of a style, a whole style, or null
-   */
-  style?: null | string | Style;
-  /**
-   * one of us, metric, imperial, australian
-   */
-  measures?: 'us' | 'metric' | 'imperial' | 'australian';
-  /**
-   * null, or mass_g or volume_ml: the batch when lines are in parts
-   */
-  size?: null | RecipeSize;
-  /**
-   * a list of ratios held in every operation
-   *
-   * @maxItems 5
-   */
-  pins?: {
-    /**
-     * one of sugar_acid, sugar_salt, acid_salt, umami_salt, heat_sugar
-     */
-    ratio: 'sugar_acid' | 'sugar_salt' | 'acid_salt' | 'umami_salt' | 'heat_sugar';
-    /**
-     * a value above 0
-     */
-    value: number;
-    [k: string]: unknown;
-  }[];
-  /**
-   * what the note says it makes, as written, up to 200 characters; moves nothing
-   */
-  makes?: string;
-  /**
-   * how many it serves, as written, up to 200 characters; moves nothing
-   */
-  serves?: string;
-  /**
-   * remarks that are neither line nor step, up to 4000 characters
-   */
-  story?: string;
-  /**
-   * a list of at most 12 stages
-   *
-   * @maxItems 12
-   */
-  stages: RecipeStage[];
-  /**
-   * own ingredients used here, by slug, so that a file stands alone
-   */
-  ingredients?: {
-    [k: string]: OwnIngredient;
-  };
-  [k: string]: unknown;
-}
-export interface Style {
-  /**
-   * a slug: lower case with hyphens
-   */
-  slug: string;
-  /**
-   * a name of 1 to 120 characters
-   */
-  name: string;
-  /**
-   * the family of sauces it belongs to, 1 to 120 characters
-   */
-  family: string;
-  /**
-   * bands by measure, ratio, brix, ph or thickness (0 runs to 4 mounds)
-   */
-  bands: {
-    sweetness?: StyleBand;
-    sourness?: StyleBand;
-    saltiness?: StyleBand;
-    umami?: StyleBand;
-    heat?: StyleBand;
-    sugar_acid?: StyleBand;
-    sugar_salt?: StyleBand;
-    acid_salt?: StyleBand;
-    umami_salt?: StyleBand;
-    heat_sugar?: StyleBand;
-    brix?: StyleBand;
-    ph?: StyleBand;
-    thickness?: StyleBand;
-  };
-  /**
-   * words makers use for it
-   *
-   * @maxItems 20
-   */
-  cues?: string[];
-  /**
-   * where the figures come from, 1 to 500 characters
-   */
-  source: string;
-  [k: string]: unknown;
-}
-/**
- * low, aim and high of a band, in that order
- */
-export interface StyleBand {
-  /**
-   * a number, 0 or more
-   */
-  low: number;
-  /**
-   * a number from low to high
-   */
-  aim: number;
-  /**
-   * a number, aim or more
-   */
-  high: number;
-}
-/**
- * mass_g or volume_ml, one of them
- */
-export interface RecipeSize {
-  /**
-   * grams, above 0
-   */
-  mass_g?: number;
-  /**
-   * millilitres, above 0
-   */
-  volume_ml?: number;
-}
-/**
- * lines added together, then one process
- */
-export interface RecipeStage {
-  /**
-   * an id of 1 to 40 letters, digits, - or _
-   */
-  id?: string;
-  /**
-   * a name of up to 120 characters
-   */
-  name?: string;
-  /**
-   * a list of at most 60 lines
-   *
-   * @maxItems 60
-   */
-  lines?: RecipeLine[];
-  /**
-   * a process, or null
-   */
-  process?: null | RecipeProcess;
-  /**
-   * how much is pressed out, such as {"press": 0.2}, or null
-   */
-  strain?: null | {
-    /**
-     * a number from 0 to 1
-     */
-    press?: number;
-    [k: string]: unknown;
-  };
-  /**
-   * what to look for, up to 400 characters
-   */
-  look_for?: string;
-  /**
-   * a rest it gains from, 0 to 20160 minutes, or null
-   */
-  rest_better_minutes?: number | null;
-  /**
-   * minutes of work at it, 0 to 1440, or null for the usual
-   */
-  hands_minutes?: number | null;
-  [k: string]: unknown;
-}
-/**
- * what is done to the pot
- */
-export interface RecipeProcess {
-  /**
-   * one of none, soak, fry, warm, simmer, boil, roast, blend, rest, chill
-   */
-  kind: 'none' | 'soak' | 'fry' | 'warm' | 'simmer' | 'boil' | 'roast' | 'blend' | 'rest' | 'chill';
-  /**
-   * one of low, medium, high, or null
-   */
-  heat?: 'low' | 'medium' | 'high' | null;
-  /**
-   * minutes, 0 to 10000, or null
-   */
-  minutes?: number | null;
-  /**
-   * where it stops: at most one of loss_percent, mass_g, volume_ml; or null
-   */
-  until?: null | RecipeUntil;
-  /**
-   * the pan's width, 5 to 100 cm, or null
-   */
-  pan_cm?: number | null;
-  /**
-   * true, false or null
-   */
-  lid?: boolean | null;
-  [k: string]: unknown;
-}
-/**
- * at most one of loss_percent, mass_g, volume_ml
- */
-export interface RecipeUntil {
-  /**
-   * a share of the pot to lose, above 0 and below 100 per cent
-   */
-  loss_percent?: number;
-  /**
-   * grams left, above 0
-   */
-  mass_g?: number;
-  /**
-   * millilitres left, above 0
-   */
-  volume_ml?: number;
 }
 /**
  * pans, jars, bottles and blenders of the household
@@ -1835,6 +2050,12 @@ export interface LoggedBatch {
     }[];
     unknown_text: string;
   }[];
+}
+export interface MadeInput {
+  /**
+   * a day, such as 2026-11-24
+   */
+  made_on?: string;
 }
 export interface OnHandInput {
   /**
@@ -2965,6 +3186,37 @@ export interface Tongue {
   feels: {
     [k: string]: number;
   };
+}
+/**
+ * trials of one sauce in one table, the oldest first
+ */
+export interface Trials {
+  name: string;
+  trials: {
+    id: string;
+    number: number;
+    made_text: string;
+    liking_text: string;
+    is_best: boolean;
+  }[];
+  tastes: {
+    name: string;
+    amounts: string[];
+  }[];
+  lines: {
+    name: string;
+    amounts: string[];
+  }[];
+  stages: {
+    name: string;
+    amounts: string[];
+  }[];
+  best_text: string;
+  others: {
+    id: string;
+    number: number;
+    made_text: string;
+  }[];
 }
 /**
  * a recipe as it stood, the last first

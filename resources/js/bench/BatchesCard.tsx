@@ -12,6 +12,7 @@ import {
 import type { Batch, OwnIngredient } from '../api/documents';
 import { AsStyle } from '../shared/AsStyle';
 import { CautionList } from '../shared/CautionList';
+import { dayOf } from '../shared/day';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 import { typedNumber } from '../shared/typedNumber';
 import { Versions } from './Versions';
@@ -31,8 +32,9 @@ export function BatchesCard({ recipeId, onClose }: { recipeId: string; onClose: 
   const key = ['batches', recipeId];
   const batches = useQuery({ queryKey: key, queryFn: ({ signal }) => listBatches(recipeId, { signal }) });
   const refresh = () => queries.invalidateQueries({ queryKey: key });
+  const [day, setDay] = useState(() => dayOf(new Date()));
   const make = useMutation({
-    mutationFn: () => makeBatch(recipeId),
+    mutationFn: () => makeBatch(recipeId, { made_on: day }),
     onSuccess: refresh,
   });
   return (
@@ -46,9 +48,14 @@ export function BatchesCard({ recipeId, onClose }: { recipeId: string; onClose: 
       <p className="quiet">
         A batch keeps what the recipe comes to today. What you measure of it moves it, and only it.
       </p>
-      <button type="button" className="action" disabled={make.isPending} onClick={() => make.mutate()}>
-        Made it today
-      </button>
+      <p className="made-on">
+        <button type="button" className="action" disabled={make.isPending || day === ''} onClick={() => make.mutate()}>
+          {day === dayOf(new Date()) ? 'Made it today' : 'Made it then'}
+        </button>{' '}
+        <label>
+          on <input type="date" value={day} max={dayOf(new Date())} onChange={(event) => setDay(event.target.value)} />
+        </label>
+      </p>
       {make.isError && (
         <p role="alert" className="trouble">
           {make.error.message}

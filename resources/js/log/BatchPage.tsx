@@ -207,7 +207,7 @@ export function BatchPage({ id, others }: Props) {
         </p>
       </section>
       <div className="log-aside">
-        <BesideCard id={id} number={made.number} others={others} />
+        <BesideCard id={id} recipe={made.recipe} number={made.number} others={others} />
         <section className="panel log-likes" aria-label="What you seem to like">
           <h2>What you seem to like</h2>
           {made.likes.length === 0 && (

@@ -1,16 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { besideBatch } from '../api/client';
 import type { LogList } from '../api/documents';
 
 interface Props {
   id: string;
+  recipe: string;
   number: number;
   others: LogList['batches'];
 }
 
 /** This batch beside another: what differs, and nothing else. */
-export function BesideCard({ id, number, others }: Props) {
+export function BesideCard({ id, recipe, number, others }: Props) {
   const [chosen, setChosen] = useState('');
   const beside = useQuery({
     queryKey: ['beside', id, chosen],
@@ -21,6 +23,9 @@ export function BesideCard({ id, number, others }: Props) {
   return (
     <section className="panel log-beside" aria-label="Side by side">
       <h2>Side by side</h2>
+      <p>
+        <Link to={`/trials/${recipe}`}>All trials of this sauce in one table</Link>
+      </p>
       <select aria-label="Beside which" value={chosen} onChange={(event) => setChosen(event.target.value)}>
         <option value="">beside another batch</option>
         {others.map((other) => (

@@ -1,7 +1,9 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
-import { logAsCsv, readLog } from '../api/client';
+import { Link, useNavigate, useParams } from 'react-router';
+import { bringBatchIn, logAsCsv, makeBatch, readLog } from '../api/client';
+import { ChooseRecipe } from '../shared/ChooseRecipe';
+import { dayOf } from '../shared/day';
 import { saveFile } from '../shared/saveFile';
 import { TopBar } from '../shared/TopBar';
 import { BatchPage } from './BatchPage';
@@ -13,6 +15,9 @@ export function LogScreen() {
   const { id } = useParams();
   const [typed, setTyped] = useState('');
   const [page, setPage] = useState(0);
+  const [isWriting, setWriting] = useState(false);
+  const [recipe, setRecipe] = useState('');
+  const [day, setDay] = useState(() => dayOf(new Date()));
   const wanted = useDeferredValue(typed.trim());
   const log = useQuery({
     queryKey: ['log', wanted, page],
@@ -24,18 +29,74 @@ export function LogScreen() {
     mutationFn: () => logAsCsv(),
     onSuccess: (file) => saveFile(file.file, file.type, file.text),
   });
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const bring = useMutation({
+    mutationFn: async (file: File) => bringBatchIn({ text: await file.text() }),
+    onSuccess: (batch) => {
+      go(`/log/${batch.id}`);
+      return queries.invalidateQueries({ queryKey: ['log'] });
+    },
+  });
+  const write = useMutation({
+    mutationFn: () => makeBatch(recipe, { made_on: day }),
+    onSuccess: (batch) => {
+      setWriting(false);
+      go(`/log/${batch.id}`);
+      return queries.invalidateQueries({ queryKey: ['log'] });
+    },
+  });
   useEffect(() => {
     document.title = 'Log · Vinculum';
   }, []);
   const batches = log.data?.batches ?? [];
   const shown = id ?? batches[0]?.id ?? '';
-  const trouble = log.error ?? csv.error;
+  const trouble = log.error ?? csv.error ?? bring.error ?? write.error;
   return (
     <>
       <TopBar />
       <main className={`log${id === undefined ? '' : ' has-one'}`}>
         <section className="panel log-list" aria-label="What was made">
-          <h1>The Log</h1>
+          <header className="log-head">
+            <h1>The Log</h1>
+            <button type="button" className="plain" aria-expanded={isWriting} onClick={() => setWriting(!isWriting)}>
+              Write one down
+            </button>
+          </header>
+          {isWriting && (
+            <div className="log-bring fields">
+              <ChooseRecipe label="What was made" recipe={recipe} onChoose={setRecipe} />
+              <label>
+                On
+                <input
+                  type="date"
+                  value={day}
+                  max={dayOf(new Date())}
+                  onChange={(event) => setDay(event.target.value)}
+                />
+              </label>
+              <button
+                type="button"
+                className="do"
+                disabled={recipe === '' || day === '' || write.isPending}
+                onClick={() => write.mutate()}
+              >
+                Write it down
+              </button>
+              <label>
+                or a batch from a file
+                <input
+                  type="file"
+                  accept=".json,application/json"
+                  onChange={(event) => {
+                    const file = event.target.files?.[0];
+                    if (file) bring.mutate(file);
+                    event.target.value = '';
+                  }}
+                />
+              </label>
+            </div>
+          )}
           <input
             type="search"
             aria-label="Find"
@@ -55,7 +116,7 @@ export function LogScreen() {
           {log.isSuccess && batches.length === 0 && (
             <p className="quiet">
               {wanted === ''
-                ? 'Nothing was made yet. What is cooked on the Stove comes here by itself; “Made it today” on the Bench writes one down.'
+                ? 'Nothing was made yet. What is cooked on the Stove comes here by itself; “Write one down” is for what was made elsewhere.'
                 : `No batch has all of “${wanted}”.`}
             </p>
           )}
