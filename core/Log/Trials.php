@@ -16,6 +16,7 @@ use Vinculum\Taste\Measure;
  */
 final readonly class Trials
 {
+    /** Batches in one table. */
     public const MOST = 4;
 
     /** Standard deviation of one liking about what a sauce is worth, points of nine; judgement. */

@@ -72,7 +72,7 @@ final class LogTest extends BrowserTestCase
         $this->see("input[type='search']")->sendKeys('gooseberry liked');
         $this->see("//ul[@class='log-rows']//a[.//small='no. 10']")->click();
         $this->see("//a[.='All trials of this sauce in one table']")->click();
-        self::assertStringContainsString('No. 10 is liked best', $this->see('.trials')->getText());
+        $this->see("//p[contains(.,'No. 10 is liked best')]");
         self::assertStringContainsString('the best', $this->see('.trials-table .trial-best')->getText());
         self::assertStringContainsString('3/4 cup', $this->see("//tr[th='cider vinegar']")->getText());
         $this->see("[aria-label='Leave out no. 2']")->click();
