@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Vinculum\Log\BlindPair;
 use Vinculum\Log\TastingNote;
 
 /**
@@ -20,13 +21,19 @@ use Vinculum\Log\TastingNote;
  * @property array<string, float|int> $feels
  * @property int|null $liking
  * @property string $note
+ * @property array{taste: string, steps: float|int, moved: bool|null}|null $pair of two cups, one moved by some steps
  */
 final class Tasting extends Model
 {
-    protected $fillable = ['on', 'who', 'hot', 'with', 'feels', 'liking', 'note'];
+    protected $fillable = ['on', 'who', 'hot', 'with', 'feels', 'liking', 'note', 'pair'];
 
     /** @var array<string, string> */
-    protected $casts = ['on' => 'date', 'hot' => 'boolean', 'feels' => DocumentCast::class, 'liking' => 'integer'];
+    protected $casts = ['on' => 'date', 'hot' => 'boolean', 'feels' => DocumentCast::class, 'pair' => DocumentCast::class, 'liking' => 'integer'];
+
+    public function pair(): ?BlindPair
+    {
+        return $this->pair === null ? null : new BlindPair($this->pair['taste'], (float) $this->pair['steps'], $this->pair['moved']);
+    }
 
     public function said(): TastingNote
     {

@@ -18,13 +18,17 @@ use Vinculum\Log\Beside;
 use Vinculum\Log\Ideal;
 use Vinculum\Log\Jar;
 use Vinculum\Log\MadeBatch;
+use Vinculum\Log\NextTrial;
 use Vinculum\Log\Trials;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\KeepingTime;
 use Vinculum\Solve\Feel;
+use Vinculum\Solve\Rescue\Remedy;
 use Vinculum\Taste\Measure;
+use Vinculum\Taste\Style;
+use Vinculum\Words\LogView;
 
 /**
  * The Log: what was made, in which jars it is, what was said of it, and what this household seems to like.
@@ -41,7 +45,12 @@ final readonly class Journal
 
     private const USE_FIRST = 3;
 
-    public function __construct(private Evaluator $evaluator, private Styles $styles) {}
+    /** Steps a cup may miss what it was to be moved by, and the share it may grow by. */
+    private const NEAR = 0.6;
+
+    private const MOST_OF_A_CUP = 0.25;
+
+    public function __construct(private Evaluator $evaluator, private Styles $styles, private Adjuster $adjuster) {}
 
     public function evaluated(Batch $batch): Evaluation
     {
@@ -173,7 +182,7 @@ final readonly class Journal
      */
     public function bringIn(array $document): Batch
     {
-        /** @var array{recipe: RecipeArray, planned?: RecipeArray|null, frozen: Frozen, made_on: string, number?: int|null, readings?: list<array{what: string, value: float|int, instrument?: string, hot?: bool, stands?: bool, note?: string}>, tastings?: list<array{at: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string}>, jars?: list<array<string, mixed>>, notes?: list<string>} $document */
+        /** @var array{recipe: RecipeArray, planned?: RecipeArray|null, frozen: Frozen, made_on: string, number?: int|null, readings?: list<array{what: string, value: float|int, instrument?: string, hot?: bool, stands?: bool, note?: string}>, tastings?: list<array{at: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string, pair?: array{taste: string, steps: float|int, moved: bool|null}|null}>, jars?: list<array<string, mixed>>, notes?: list<string>} $document */
         try {
             $made = RecipeDocument::read($document['recipe']);
             isset($document['planned']) && RecipeDocument::read($document['planned']);
@@ -194,7 +203,7 @@ final readonly class Journal
                 $batch->readings()->create(['kind' => $reading['what'], 'value' => $reading['value'], 'hot' => $reading['hot'] ?? false, 'rested' => true, 'instrument' => $reading['instrument'] ?? 'calibrated', 'note' => $reading['note'] ?? '', 'set_aside_at' => ($reading['stands'] ?? true) ? null : Carbon::now()]);
             }
             foreach ($document['tastings'] ?? [] as $tasting) {
-                $batch->tastings()->create(['on' => Carbon::parse($tasting['at']), 'who' => $tasting['who'] ?? '', 'hot' => $tasting['hot'] ?? false, 'with' => $tasting['with'] ?? '', 'feels' => $tasting['feels'] ?? [], 'liking' => $tasting['liking'] ?? null, 'note' => $tasting['note'] ?? '']);
+                $batch->tastings()->create(['on' => Carbon::parse($tasting['at']), 'who' => $tasting['who'] ?? '', 'hot' => $tasting['hot'] ?? false, 'with' => $tasting['with'] ?? '', 'feels' => $tasting['feels'] ?? [], 'liking' => $tasting['liking'] ?? null, 'note' => $tasting['note'] ?? '', 'pair' => $tasting['pair'] ?? null]);
             }
             foreach ($document['jars'] ?? [] as $jar) {
                 $batch->jars()->create($jar + ['kind' => 'jar', 'place' => 'fridge', 'given_to' => '']);
@@ -229,21 +238,79 @@ final readonly class Journal
             if ($batch === null) {
                 continue;
             }
-            $at = [];
-            foreach ($batch->made()->tastes() as $measure => $value) {
-                $aim = $of->band(Measure::from($measure))?->aim;
-                if ($aim !== null) {
-                    $at[Feel::ofMeasure(Measure::from($measure))->value] = Measure::from($measure)->steps($aim, $value);
-                }
-            }
+            $at = self::stands($batch, $of);
             $note = $tasting->said();
             $feels = array_map(floatval(...), array_intersect_key($note->feels, $at));
-            $said[$note->who][] = ['at' => $at, 'feels' => $feels, 'liking' => $note->liking];
+            $said[$note->who][] = ['at' => $at, 'feels' => $feels, 'liking' => $note->liking, 'pair' => $tasting->pair()];
         }
 
         ksort($said);
 
-        return array_map(static fn (array $of): Ideal => Ideal::of(array_map(static fn (Measure $measure): string => Feel::ofMeasure($measure)->value, Measure::cases()), $of), $said);
+        return array_map(static fn (array $of): Ideal => Ideal::of(self::tastes(), $of), $said);
+    }
+
+    /** @return list<string> */
+    private static function tastes(): array
+    {
+        return array_map(static fn (Measure $measure): string => Feel::ofMeasure($measure)->value, Measure::cases());
+    }
+
+    /** @return array<string, float> steps from the style's aim, by taste it asks for */
+    private static function stands(Batch $batch, Style $of): array
+    {
+        $at = [];
+        foreach ($batch->made()->tastes() as $measure => $value) {
+            $aim = $of->band(Measure::from($measure))?->aim;
+            if ($aim !== null) {
+                $at[Feel::ofMeasure(Measure::from($measure))->value] = Measure::from($measure)->steps($aim, $value);
+            }
+        }
+
+        return $at;
+    }
+
+    /**
+     * The two cups worth tasting next, by whoever keeps the Log or, where they said nothing, by nobody yet.
+     *
+     * @return array{taste: string, steps: float, remedy: Remedy}
+     */
+    public function nextTrial(Batch $batch): array
+    {
+        $slug = is_string($batch->document['style'] ?? null) ? $batch->document['style'] : null;
+        $style = $this->styles->of($slug);
+        if ($style === null) {
+            throw new RequestRefused(409, 'no-style', 'Its recipe is of no kind yet, so there is nothing to hold it against. Choose one on the Bench, and make it again.');
+        }
+        $ideal = array_values($this->likes($slug))[0] ?? Ideal::of(self::tastes(), []);
+        $cup = ['in_pot' => NextTrial::CUP_G.' g'];
+        foreach (NextTrial::worth($ideal, self::stands($batch, $style)) as ['taste' => $taste, 'steps' => $steps]) {
+            // a sauce that should be moved up is one that has so much too little of it
+            $remedies = $this->adjuster->rescue(RecipeDocument::read($batch->document), [$taste => -$steps], [], null, $cup)->remedies;
+            foreach ($remedies as $remedy) {
+                if ($remedy->boilOff === 0.0 && count($remedy->additions) === 1 && abs($remedy->steps[$taste]) <= self::NEAR && $remedy->growth() <= self::MOST_OF_A_CUP) {
+                    return ['taste' => $taste, 'steps' => $steps, 'remedy' => $remedy];
+                }
+            }
+        }
+        throw new RequestRefused(409, 'no-trial', 'Nothing that is at hand moves one taste of a cup of this and leaves the others alone.');
+    }
+
+    /**
+     * What each said of two cups, one after the other.
+     *
+     * @param list<array{who: string, moved: bool|null}> $answers
+     */
+    public function blind(Batch $batch, string $taste, float $steps, array $answers): void
+    {
+        DB::transaction(static function () use ($batch, $taste, $steps, $answers): void {
+            foreach ($answers as $answer) {
+                $batch->tastings()->create([
+                    'on' => Carbon::today(), 'who' => trim($answer['who']), 'hot' => false, 'with' => '', 'feels' => [], 'liking' => null,
+                    'note' => LogView::blindNote($taste, $steps, $answer['moved']), 'pair' => ['taste' => $taste, 'steps' => $steps, 'moved' => $answer['moved']],
+                ]);
+            }
+        });
+        $this->index($batch->refresh());
     }
 
     /**
@@ -270,7 +337,7 @@ final readonly class Journal
             'format' => 'vinculum-batch', 'version' => 1, 'number' => $batch->number, 'recipe' => $batch->document, 'frozen' => $batch->frozen, 'made_on' => $batch->made_on->toDateString(),
             'planned' => $batch->planned === null ? null : Json::arrays(Json::decode((string) $batch->getRawOriginal('planned'))),
             'readings' => $batch->readings->map(static fn ($reading): array => ['what' => $reading->kind, 'value' => $reading->value, 'instrument' => $reading->instrument, 'hot' => $reading->hot, 'stands' => $reading->stands(), 'note' => $reading->note])->all(),
-            'tastings' => $batch->tastings->map(static fn (Tasting $tasting): array => ['at' => $tasting->on->toDateString(), 'who' => $tasting->who, 'hot' => $tasting->hot, 'with' => $tasting->with, 'feels' => (object) $tasting->feels, 'liking' => $tasting->liking, 'note' => $tasting->note])->all(),
+            'tastings' => $batch->tastings->map(static fn (Tasting $tasting): array => ['at' => $tasting->on->toDateString(), 'who' => $tasting->who, 'hot' => $tasting->hot, 'with' => $tasting->with, 'feels' => (object) $tasting->feels, 'liking' => $tasting->liking, 'note' => $tasting->note, 'pair' => $tasting->pair])->all(),
             'jars' => $batch->jars->map(static fn (JarRecord $jar): array => ['label' => $jar->label, 'size_ml' => $jar->size_ml, 'kind' => $jar->kind, 'place' => $jar->place, 'opened_on' => $jar->opened_on?->toDateString(), 'frozen_on' => $jar->frozen_on?->toDateString(), 'thawed_on' => $jar->thawed_on?->toDateString(), 'gone_on' => $jar->gone_on?->toDateString(), 'given_to' => $jar->given_to, 'keep_until' => $jar->keep_until?->toDateString()])->all(),
             'notes' => $batch->notes->map(static fn ($note): string => $note->text)->all(),
         ];

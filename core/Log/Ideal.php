@@ -12,8 +12,9 @@ use Vinculum\Solve\Cholesky;
  * each taste, and how well it is known.
  *
  * Before any tasting it is 0 ± 1.5 steps. "Less sour, clearly" of a sauce is an observation that the ideal is two steps
- * below it, ± 1; a liking falls with the squared distance from it. The observations of taste are linear and Gaussian,
- * and bring it up to date in closed form; the likings by Laplace's approximation, a few Gauss-Newton steps to the mode.
+ * below it, ± 1; a liking falls with the squared distance from it; which of two cups is liked better is a probit of how
+ * much more the one would be liked. The observations of taste are linear and Gaussian, and bring it up to date in
+ * closed form; likings and pairs by Laplace's approximation, a few Newton steps to the mode.
  */
 final readonly class Ideal
 {
@@ -35,6 +36,9 @@ final readonly class Ideal
 
     private const ROUNDS = 8;
 
+    /** Of the difference between two cups, points of nine; judgement. */
+    private const TOLD_APART = 0.8;
+
     /** Fewer tastings than this say nothing of anybody; judgement. */
     private const LEAST_TASTINGS = 3;
 
@@ -52,8 +56,12 @@ final readonly class Ideal
 
     /**
      * @param list<string> $tastes
-     * @param list<array{at: array<string, float>, feels: array<string, float>, liking: int|null}> $said
-     *     at: where the tasted sauce stands, steps from the aim, by taste; feels: steps too much, by taste
+     * @param list<array{
+     *     at: array<string, float>,
+     *     feels: array<string, float>,
+     *     liking: int|null,
+     *     pair?: BlindPair|null,
+     * }> $said at: where the tasted sauce stands, steps from the aim, by taste; feels: steps too much, by taste
      */
     public static function of(array $tastes, array $said): self
     {
@@ -77,6 +85,13 @@ final readonly class Ideal
                     $weight = 1 / (isset($each['feels'][$taste]) ? self::SAID : self::UNSAID) ** 2;
                     $precision[$j][$j] += $weight;
                     $gradient[$j] += $weight * ($wanted - $mode[$j]);
+                }
+                $pair = $each['pair'] ?? null;
+                $j = $pair === null ? false : array_search($pair->taste, $tastes, true);
+                if ($pair !== null && $j !== false && isset($each['at'][$pair->taste])) {
+                    [$slope, $curve] = self::ofPair($pair, $mode[$j] - $each['at'][$pair->taste]);
+                    $gradient[$j] += $slope;
+                    $precision[$j][$j] += $curve;
                 }
                 if ($each['liking'] === null) {
                     continue;
@@ -115,6 +130,27 @@ final readonly class Ideal
         }
 
         return new self($tastes, $mode, $deviations, count($said));
+    }
+
+    /**
+     * Slope and curvature of the log-likelihood of a pair. The moved cup would be liked more by c·d·(2a − d) points, a
+     * being how far the ideal lies above the sauce, d how far the cup was moved; no telling is half of either.
+     *
+     * @return array{float, float}
+     */
+    private static function ofPair(BlindPair $pair, float $above): array
+    {
+        $per = 2 * self::POINT_PER_SQUARE * $pair->steps / self::TOLD_APART;
+        $z = $per * ($above - $pair->steps / 2);
+        [$slope, $curve] = [0.0, 0.0];
+        foreach ($pair->moved === null ? [1.0, -1.0] : [$pair->moved ? 1.0 : -1.0] as $sign) {
+            $weight = $pair->moved === null ? 0.5 : 1.0;
+            $ratio = Normal::density($z) / max(Normal::below($sign * $z), 1e-12);
+            $slope += $weight * $sign * $ratio * $per;
+            $curve += $weight * $ratio * ($ratio + $sign * $z) * $per ** 2;
+        }
+
+        return [$slope, max(0.0, $curve)];
     }
 
     /** Steps from the aim, four times in five. */

@@ -117,16 +117,6 @@ final readonly class Trials
         uasort($worth, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
         [[$first, $spread], [$next, $nextSpread]] = array_values($worth);
 
-        return [array_key_first($worth), self::below(($first - $next) / sqrt($spread + $nextSpread))];
-    }
-
-    /** The chance that a standard normal draw is below; Abramowitz and Stegun, 7.1.26, good to 1.5e-7. */
-    private static function below(float $z): float
-    {
-        $t = 1 / (1 + 0.3275911 * abs($z) / M_SQRT2);
-        $tail = $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429))))
-            * exp(-$z ** 2 / 2);
-
-        return $z >= 0.0 ? 1 - $tail / 2 : $tail / 2;
+        return [array_key_first($worth), Normal::below(($first - $next) / sqrt($spread + $nextSpread))];
     }
 }

@@ -13,7 +13,7 @@ use Vinculum\Taste\Measure;
 /** What was made and what was said of it, in words. */
 final readonly class LogView
 {
-    /** How sure it has to be that one trial is better before it is said, and before it is said without a doubt; judgement. */
+    /** How sure it has to be that one trial is the best before it is said, and said without a doubt; judgement. */
     private const LIKELY = 0.75;
     private const SURE = 0.95;
 
@@ -147,6 +147,52 @@ final readonly class LogView
         ];
     }
 
+    /** Two cups, and what goes into the one of them: "a step and a half more sour". */
+    public function apart(string $taste, float $steps): string
+    {
+        return $this->speech->steps($steps).($steps > 0.0 ? ' more ' : ' less ').self::tasteWord($taste);
+    }
+
+    /** What one said of two cups. */
+    public static function blindNote(string $taste, float $steps, ?bool $moved): string
+    {
+        $word = ($steps > 0.0 ? 'more ' : 'less ').self::tasteWord($taste);
+
+        return match ($moved) {
+            true => "blind: better with {$word}",
+            false => "blind: better without {$word}",
+            null => "blind: no telling it from one with {$word}",
+        };
+    }
+
+    /**
+     * What all of them said together.
+     *
+     * @param list<bool|null> $moved which each liked better: the moved cup, the other, or no telling
+     */
+    public static function blindResult(string $taste, float $steps, array $moved): string
+    {
+        $word = ($steps > 0.0 ? 'more ' : 'less ').self::tasteWord($taste);
+        $with = count(array_keys($moved, true, true));
+        $without = count(array_keys($moved, false, true));
+        $neither = count($moved) - $with - $without;
+
+        return implode(' ', [
+            "{$with} liked it better with {$word}, {$without} as it is"
+                .($neither === 0 ? '.' : ", {$neither} could not tell."),
+            match (true) {
+                abs($with - $without) < 2 => 'That settles nothing yet; the next cups may.',
+                $with > $without => "Next time a little {$word} is worth a batch.",
+                default => 'It may stay as it is.',
+            },
+        ]);
+    }
+
+    private static function tasteWord(string $taste): string
+    {
+        return $taste === 'hot' ? 'heat' : $taste;
+    }
+
     /**
      * @param list<array{id: string, number: int, made_on: string}> $batches the oldest first
      * @return array{
@@ -164,7 +210,9 @@ final readonly class LogView
                 'id' => $batch['id'],
                 'number' => $batch['number'],
                 'made_text' => $this->short($batch['made_on'], $today),
-                'liking_text' => $trials->likings[$i] === null ? 'not tasted' : self::liking($trials->likings[$i]).' of 9',
+                'liking_text' => $trials->likings[$i] === null
+                    ? 'not tasted'
+                    : self::liking($trials->likings[$i]).' of 9',
                 'is_best' => $trials->best === $i && $trials->sureness >= self::LIKELY,
             ], $batches, array_keys($batches)),
             'tastes' => array_map(fn (Measure $measure): array => [
@@ -178,11 +226,14 @@ final readonly class LogView
             'lines' => $trials->lines,
             'stages' => $trials->stages,
             'best_text' => match (true) {
-                $trials->best === null => 'Taste two of them and say how well you like each, and it says which is the best.',
+                $trials->best === null
+                    => 'Taste two of them and say how well you like each, and it says which is the best.',
                 $trials->sureness < self::LIKELY
                     => 'No telling yet which is the best: what was said of them is too close.',
                 default => "No. {$batches[$trials->best]['number']} is liked best, "
-                    .($trials->sureness >= self::SURE ? 'and hardly by chance.' : 'if only by a few spoons: taste again to be sure.'),
+                    .($trials->sureness >= self::SURE
+                        ? 'and hardly by chance.'
+                        : 'if only by a few spoons: taste again to be sure.'),
             },
         ];
     }

@@ -19,38 +19,65 @@ abstract class BrowserTestCase extends TestCase
 
     protected static Server $server;
 
-    private static Chrome $chrome;
+    /** One for all stories; a second window beside it is opened where a story needs one. */
+    private static ?Chrome $chrome = null;
+
+    private static ?RemoteWebDriver $first = null;
 
     protected RemoteWebDriver $window;
 
     public static function setUpBeforeClass(): void
     {
         self::$server = Server::start(static::DEMO);
-        self::$chrome = new Chrome;
     }
 
     public static function tearDownAfterClass(): void
     {
-        self::$chrome->close();
         self::$server->stop();
     }
 
     protected function setUp(): void
     {
-        $this->window = self::open();
+        $this->window = self::asNew();
     }
 
     protected function tearDown(): void
     {
         // a refusal that was provoked is logged as well, and is not a complaint of the page
         $complaints = array_filter($this->window->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE' && ! str_contains($entry['message'], 'the server responded with a status of 4'));
-        $this->window->quit();
         self::assertSame([], array_column($complaints, 'message'), 'the browser complained');
     }
 
     protected static function open(int $width = 1280, int $height = 800): RemoteWebDriver
     {
+        if (self::$chrome === null) {
+            self::$chrome = new Chrome;
+            register_shutdown_function(self::$chrome->close(...));
+        }
+
         return self::$chrome->open($width, $height);
+    }
+
+    /** The window of the last story with nothing left of it, or another where it is gone. */
+    private static function asNew(): RemoteWebDriver
+    {
+        try {
+            if (self::$first !== null) {
+                Chrome::forget(self::$first, self::$server->url);
+
+                return self::$first;
+            }
+        } catch (\Throwable) {
+            // it was closed, or hangs
+        }
+
+        return self::$first = self::open();
+    }
+
+    /** The same window as it is on another screen. */
+    protected function resize(int $width, int $height): void
+    {
+        Chrome::resize($this->window, $width, $height);
     }
 
     protected function goTo(string $path): void

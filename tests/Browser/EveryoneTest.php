@@ -25,8 +25,7 @@ final class EveryoneTest extends BrowserTestCase
     #[DataProvider('sizes')]
     public function test_axe_finds_nothing_to_complain_of_on_any_view(int $width, int $height): void
     {
-        $this->window->quit();
-        $this->window = self::open($width, $height);
+        $this->resize($width, $height);
         $this->goTo('/shelf');
         $this->see('.miniature');
         $this->assertNoViolations('the Shelf');
@@ -74,8 +73,7 @@ final class EveryoneTest extends BrowserTestCase
     #[DataProvider('sizes')]
     public function test_nothing_runs_over_the_side(int $width, int $height): void
     {
-        $this->window->quit();
-        $this->window = self::open($width, $height);
+        $this->resize($width, $height);
         foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths', '/pot' => '.pot .spoon-row'] + $this->pagesOfGooseberryKetchup() as $path => $css) {
             $this->goTo($path);
             $this->see($css);
@@ -110,8 +108,7 @@ final class EveryoneTest extends BrowserTestCase
     #[DataProvider('sizes')]
     public function test_a_name_of_one_long_word_stays_within_every_screen(int $width, int $height): void
     {
-        $this->window->quit();
-        $this->window = self::open($width, $height);
+        $this->resize($width, $height);
         $this->openRecipe('Gooseberry ketchup');
         $id = $this->window->executeAsyncScript(<<<'JS'
             const done = arguments[0];

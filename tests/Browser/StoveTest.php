@@ -104,8 +104,7 @@ final class StoveTest extends BrowserTestCase
 
     private function onAPhone(): void
     {
-        $this->window->quit();
-        $this->window = self::open(...self::PHONE);
+        $this->resize(...self::PHONE);
     }
 
     private function practise(string $name): void

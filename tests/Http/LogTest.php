@@ -280,4 +280,27 @@ final class LogTest extends HttpTestCase
         $this->documented('failure', $this->postJson('/api/log/import', ['text' => 'no file of ours']), 422);
         self::assertSame(2, Batch::query()->count());
     }
+
+    public function test_two_blind_cups_teach_what_is_liked_and_the_result_is_said_in_words(): void
+    {
+        $batch = $this->made('Ketchup');
+        $cups = $this->documented('next-trial', $this->getJson("/api/batches/{$batch}/next-trial"));
+        self::assertNotSame($cups['changed'], $cups['plain']);
+        self::assertNotSame('', $cups['put_text']);
+        $say = static fn (string $better, string $who = ''): array => ['who' => $who, 'better' => $better];
+        $body = ['taste' => $cups['taste'], 'steps' => $cups['steps'], 'changed' => $cups['changed'], 'plain' => $cups['plain'], 'answers' => [$say($cups['changed']), $say($cups['changed'], 'Ines'), $say($cups['changed'], 'Tomas'), $say('', 'Ada')]];
+        $answer = $this->documented('blind-result', $this->postJson("/api/batches/{$batch}/blind", $body));
+
+        self::assertStringContainsString('3 liked it better with', $answer['text']);
+        self::assertStringContainsString('1 could not tell', $answer['text']);
+        self::assertStringContainsString('worth a batch', $answer['text']);
+        self::assertCount(4, $answer['batch']['tastings']);
+        self::assertStringStartsWith('blind: better with', $answer['batch']['tastings'][0]['note']);
+        // the file takes it along, and brings it back
+        $file = $this->getJson("/api/batches/{$batch}/document")->json('text');
+        $this->documented('logged-batch', $this->postJson('/api/log/import', ['text' => $file]), 201);
+
+        self::assertSame('answers', $this->documented('failure', $this->postJson("/api/batches/{$batch}/blind", ['answers' => []] + $body), 422)['error']['fields'][0]['field']);
+        self::assertSame('taste', $this->documented('failure', $this->postJson("/api/batches/{$batch}/blind", ['taste' => 'blue'] + $body), 422)['error']['fields'][0]['field']);
+    }
 }

@@ -7,6 +7,7 @@ namespace Tests\Reference;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\SciPy;
 use Vinculum\Figure\Figure;
+use Vinculum\Log\BlindPair;
 use Vinculum\Log\Ideal;
 use Vinculum\Stove\Reduction;
 
@@ -19,6 +20,8 @@ final class PosteriorTest extends TestCase
     private const POTS = 60;
 
     private const TASTERS = 60;
+
+    private const CHOOSERS = 60;
 
     private const Z = 1.2816;
 
@@ -63,7 +66,27 @@ final class PosteriorTest extends TestCase
             $ideals[] = Ideal::of(self::TASTES, $said);
         }
 
-        $theirs = SciPy::run('posterior.py', ['pots' => $pots, 'tasters' => $tasters]);
+        $choosers = $chosen = [];
+        for ($i = 0; $i < self::CHOOSERS; $i++) {
+            $hidden = self::normal();
+            [$pairs, $said] = [[], []];
+            for ($p = 0; $p < 1 + $i % 8; $p++) {
+                [$at, $moved] = [self::normal(), mt_rand(0, 1) === 1 ? 1.5 : -1.5];
+                $better = $p % 5 === 4 ? null : 0.35 * (($hidden - $at) ** 2 - ($hidden - $at - $moved) ** 2) + 0.8 * self::normal() > 0;
+                $pairs[] = [$at, $moved, $better];
+                $said[] = ['at' => ['sour' => $at], 'feels' => [], 'liking' => null, 'pair' => new BlindPair('sour', $moved, $better)];
+            }
+            $choosers[] = ['pairs' => $pairs];
+            $chosen[] = Ideal::of(self::TASTES, $said);
+        }
+
+        $theirs = SciPy::run('posterior.py', ['pots' => $pots, 'tasters' => $tasters, 'choosers' => $choosers]);
+        self::assertIsArray($theirs['choosers']);
+        foreach ($theirs['choosers'] as $i => [$mode, $deviation]) {
+            self::assertEqualsWithDelta($mode, $chosen[$i]->point('sour')->value, 0.01, "chooser {$i}");
+            self::assertEqualsWithDelta(Figure::HALF_WIDTHS * $deviation, $chosen[$i]->point('sour')->spread, 0.01, "chooser {$i}: how sure");
+            self::assertSame(0.0, $chosen[$i]->point('sweet')->value);
+        }
         self::assertIsArray($theirs['pots']);
         self::assertIsArray($theirs['tasters']);
         self::assertCount(self::POTS, $theirs['pots']);

@@ -7,7 +7,8 @@ import json
 import sys
 
 import numpy
-from scipy.optimize import least_squares
+from scipy.optimize import least_squares, minimize
+from scipy.stats import norm
 
 
 def pot(problem):
@@ -47,5 +48,27 @@ def taster(problem):
     return [fit.x.tolist(), numpy.sqrt(numpy.diag(covariance)).tolist()]
 
 
+def chooser(problem):
+    """Unknown: the ideal in steps of one taste, from pairs of cups. Prints its mode and its standard deviation."""
+
+    def lost(x):
+        m = x[0]
+        value = 0.5 * (m / 1.5) ** 2
+        for at, moved, better in problem["pairs"]:
+            # how much more the moved cup would be liked, in standard deviations
+            z = 0.35 * ((m - at) ** 2 - (m - at - moved) ** 2) / 0.8
+            if better is None:
+                value -= 0.5 * (norm.logcdf(z) + norm.logcdf(-z))
+            else:
+                value -= norm.logcdf(z if better else -z)
+        return float(value)
+
+    fit = minimize(lost, [0.0], method="Nelder-Mead", options={"xatol": 1e-8, "fatol": 1e-12})
+    h = 1e-3
+    curve = (lost([fit.x[0] + h]) - 2 * lost(fit.x) + lost([fit.x[0] - h])) / h ** 2
+    return [float(fit.x[0]), curve ** -0.5]
+
+
 asked = json.load(sys.stdin)
-json.dump({"pots": [pot(p) for p in asked["pots"]], "tasters": [taster(p) for p in asked["tasters"]]}, sys.stdout)
+json.dump({"pots": [pot(p) for p in asked["pots"]], "tasters": [taster(p) for p in asked["tasters"]],
+           "choosers": [chooser(p) for p in asked["choosers"]]}, sys.stdout)

@@ -54,11 +54,28 @@ final class Chrome
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create($this->address, $capabilities, 30_000, 60_000);
         $driver->manage()->timeouts()->setScriptTimeout(30);
+        self::resize($driver, $width, $height);
+
+        return $this->windows[] = $driver;
+    }
+
+    /** Exactly this viewport. */
+    public static function resize(RemoteWebDriver $driver, int $width, int $height): void
+    {
         (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
             'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
         ]);
+    }
 
-        return $this->windows[] = $driver;
+    /** Everything a page has kept here, said here or asked of the browser. */
+    public static function forget(RemoteWebDriver $driver, string $origin): void
+    {
+        $driver->get('about:blank');
+        $tools = new ChromeDevToolsDriver($driver);
+        $tools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+        $tools->execute('Emulation.setEmulatedMedia', ['features' => []]);
+        self::resize($driver, 1280, 800);
+        $driver->manage()->getLog('browser');
     }
 
     public function close(): void

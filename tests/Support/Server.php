@@ -15,6 +15,9 @@ final class Server
 
     public readonly string $url;
 
+    /** @var array<int, string> folders of a database that was filled once, and is copied for each server: with the demo, and without */
+    private static array $filled = [];
+
     private function __construct(public readonly string $folder, int $port)
     {
         $this->url = "http://127.0.0.1:{$port}";
@@ -34,12 +37,16 @@ final class Server
     /** @param bool $demo with the demo recipes; otherwise with none */
     public static function start(bool $demo): self
     {
-        $folder = sys_get_temp_dir().'/vinculum-'.bin2hex(random_bytes(6));
-        mkdir($folder);
-        self::artisan($folder, ['migrate', '--force', '--quiet']);
-        if ($demo) {
-            self::artisan($folder, ['db:seed', '--class=Database\\Seeders\\DemoSeeder', '--force', '--quiet']);
+        $folder = self::folder();
+        if (! isset(self::$filled[(int) $demo])) {
+            $filled = self::$filled[(int) $demo] = self::folder();
+            self::artisan($filled, ['migrate', '--force', '--quiet']);
+            if ($demo) {
+                self::artisan($filled, ['db:seed', '--class=Database\\Seeders\\DemoSeeder', '--force', '--quiet']);
+            }
+            register_shutdown_function(static fn () => self::remove($filled));
         }
+        copy(self::$filled[(int) $demo].'/vinculum.sqlite', "{$folder}/vinculum.sqlite");
         $server = new self($folder, self::freePort());
         for ($tries = 0; $tries < 200; $tries++) {
             if (@file_get_contents($server->url.'/api/styles') !== false) {
@@ -75,8 +82,21 @@ final class Server
         }
         proc_terminate($this->process);
         proc_close($this->process);
-        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
-        rmdir($this->folder);
+        self::remove($this->folder);
+    }
+
+    private static function folder(): string
+    {
+        $folder = sys_get_temp_dir().'/vinculum-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+
+        return $folder;
+    }
+
+    private static function remove(string $folder): void
+    {
+        array_map(unlink(...), glob("{$folder}/*") ?: []);
+        rmdir($folder);
     }
 
     /**

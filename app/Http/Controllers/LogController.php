@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\RequestRefused;
 use App\Http\Requests\BatchNoteRequest;
+use App\Http\Requests\BlindRequest;
 use App\Http\Requests\JarRequest;
 use App\Http\Requests\JarsRequest;
 use App\Http\Requests\NoteRequest;
@@ -21,6 +22,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Vinculum\Figure\Csv;
+use Vinculum\Log\NextTrial;
 use Vinculum\Log\Trials;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Words\LogView;
@@ -28,6 +30,9 @@ use Vinculum\Words\LogView;
 /** What was made: batches, jars, tastings, notes. */
 final readonly class LogController
 {
+    /** What cups are called, so that nobody knows which is which. */
+    private const CUPS = ['Heron', 'Otter', 'Birch', 'Pebble', 'Lantern', 'Kettle', 'Reed', 'Sail'];
+
     /** Batches of one sauce that can be put into the table of its trials. */
     private const TRIALS = 40;
 
@@ -74,6 +79,40 @@ final readonly class LogController
         $this->journal->taste($batch, $said);
 
         return new LoggedBatch($batch->refresh());
+    }
+
+    /**
+     * Two cups worth tasting next, with names that say nothing.
+     *
+     * @return array<string, mixed>
+     */
+    public function nextTrial(Batch $batch): array
+    {
+        $trial = $this->journal->nextTrial($batch);
+        $names = self::CUPS;
+        shuffle($names);
+        [$put] = $trial['remedy']->additions;
+
+        return [
+            'taste' => $trial['taste'],
+            'steps' => $trial['steps'],
+            'changed' => $names[0],
+            'plain' => $names[1],
+            'cup_text' => NextTrial::CUP_G.' g',
+            'put_text' => "{$put->text} {$put->ingredient->shortName()}",
+            'apart_text' => $this->view->apart($trial['taste'], $trial['steps']),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function blind(Batch $batch, BlindRequest $request): array
+    {
+        $answers = $request->answers();
+        $this->journal->blind($batch, $request->taste(), $request->steps(), $answers);
+
+        return ['text' => LogView::blindResult($request->taste(), $request->steps(), array_column($answers, 'moved')), 'batch' => new LoggedBatch($batch->refresh())];
     }
 
     public function takeBack(Batch $batch, int $tasting): LoggedBatch

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\RequestRefused;
 use App\Http\Requests\StyleNameRequest;
 use App\Http\Requests\StyleRequest;
 use App\Models\Batch;
@@ -16,6 +17,7 @@ use Illuminate\Http\Response;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Taste\Style;
+use Vinculum\Words\StyleMap;
 
 /**
  * What kinds of sauce should be like: the styles that ship, and the household's own.
@@ -24,6 +26,9 @@ use Vinculum\Taste\Style;
  */
 final readonly class StyleController
 {
+    /** Sauces of the house that are shown among the kinds. */
+    private const SAUCES = 40;
+
     public function __construct(private Styles $styles) {}
 
     /**
@@ -32,6 +37,26 @@ final readonly class StyleController
     public function index(): array
     {
         return ['styles' => $this->styles->all(), 'own' => $this->styles->ownSlugs()];
+    }
+
+    /**
+     * Where each kind lies, with the sauces that were last touched among them.
+     *
+     * @return array<string, mixed>
+     */
+    public function map(Evaluator $evaluator, StyleMap $map): array
+    {
+        $made = [];
+        foreach (StoredRecipe::query()->orderByDesc('updated_at')->limit(self::SAUCES)->get() as $recipe) {
+            try {
+                $made[$recipe->id] = $evaluator->stored($recipe);
+            } catch (RequestRefused) {
+                // a broken one says so on its card, and lies nowhere
+                continue;
+            }
+        }
+
+        return ['planes' => $map->of(array_map(Style::of(...), $this->styles->all()), $made)];
     }
 
     public function store(StyleRequest $request): JsonResponse

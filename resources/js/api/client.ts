@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, BatchNoteInput, Beside, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, NextTrial, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -369,3 +369,15 @@ export const readTrials = (recipe: string, query: { batches?: string }, options?
 /** A batch from a file of the open format. */
 export const bringBatchIn = (body: TextInput, options?: Options) =>
   ask<LoggedBatch>('/api/log/import', { method: 'POST', body, ...options });
+
+/** Where each kind of sauce lies. */
+export const readStyleMap = (options?: Options) =>
+  ask<StyleMap>('/api/styles/map', { method: 'GET', ...options });
+
+/** Two cups worth tasting next. */
+export const readNextTrial = (batch: string, options?: Options) =>
+  ask<NextTrial>(`/api/batches/${at(batch)}/next-trial`, { method: 'GET', ...options });
+
+/** What a few people said of two cups. */
+export const saidOfCups = (batch: string, body: BlindInput, options?: Options) =>
+  ask<BlindResult>(`/api/batches/${at(batch)}/blind`, { method: 'POST', body, ...options });

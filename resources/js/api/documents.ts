@@ -360,6 +360,17 @@ export interface BatchDocument {
      * a remark
      */
     note?: string;
+    pair?: null | {
+      /**
+       * one of sweet, sour, salty, umami, hot
+       */
+      taste: 'sweet' | 'sour' | 'salty' | 'umami' | 'hot';
+      /**
+       * steps from -12 to 12, positive is more
+       */
+      steps: number;
+      moved: boolean | null;
+    };
   }[];
   /**
    * @maxItems 200
@@ -898,6 +909,137 @@ export interface Beside {
     name: string;
     one: string;
     other: string;
+  }[];
+}
+export interface BlindInput {
+  /**
+   * one of sweet, sour, salty, umami, hot
+   */
+  taste: 'sweet' | 'sour' | 'salty' | 'umami' | 'hot';
+  /**
+   * steps from -12 to 12, positive is more
+   */
+  steps: number;
+  /**
+   * the name of a cup
+   */
+  changed: string;
+  /**
+   * the name of a cup
+   */
+  plain: string;
+  /**
+   * at least one answer
+   *
+   * @minItems 1
+   * @maxItems 40
+   */
+  answers: {
+    /**
+     * who tasted; nothing for whoever keeps the Log
+     */
+    who: string;
+    /**
+     * the name of the cup that was liked better; nothing where there was no telling
+     */
+    better: string;
+  }[];
+}
+export interface BlindResult {
+  text: string;
+  batch: LoggedBatch;
+}
+/**
+ * a batch with all that happened to it
+ */
+export interface LoggedBatch {
+  id: string;
+  recipe: string;
+  number: number;
+  name: string;
+  made_on: string;
+  made_text: string;
+  makes_text: string;
+  liking_text: string;
+  jars: {
+    id: number;
+    label: string;
+    kind: string;
+    place: string;
+    size_text: string;
+    state: 'full' | 'open' | 'gone';
+    given_to: string;
+    keeps_text: string;
+    label_text: string;
+    is_past: boolean;
+  }[];
+  went_in: {
+    name: string;
+    planned: string;
+    actual: string;
+  }[];
+  figures: {
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
+    estimate_text: string;
+    now_text: string;
+    moved_text: string;
+    offer: null | {
+      text: string;
+      ingredient: OwnIngredient;
+    };
+  }[];
+  readings: {
+    id: number;
+    stands: boolean;
+    note: string;
+    /**
+     * one of ph, brix, salt, mass
+     */
+    kind: 'ph' | 'brix' | 'salt' | 'mass';
+    label: string;
+    value: number;
+    text: string;
+    instrument: 'calibrated' | 'uncalibrated' | 'strips';
+    hot: boolean;
+    rested: boolean;
+    question: string;
+  }[];
+  tastings: {
+    id: number;
+    when_text: string;
+    who: string;
+    said: {
+      label: string;
+      text: string;
+    }[];
+    liking: number | null;
+    note: string;
+  }[];
+  notes: {
+    id: number;
+    text: string;
+    on_text: string;
+  }[];
+  /**
+   * what was stirred in to taste, in order
+   */
+  stirred_in: string[];
+  contains_text: string;
+  label_notes: string[];
+  cautions: Caution[];
+  times: KeepingTime;
+  likes: {
+    who: string;
+    tastings_text: string;
+    tastes: {
+      label: string;
+      text: string;
+    }[];
+    unknown_text: string;
   }[];
 }
 /**
@@ -1958,104 +2100,23 @@ export interface LogList {
     is_past: boolean;
   }[];
 }
-/**
- * a batch with all that happened to it
- */
-export interface LoggedBatch {
-  id: string;
-  recipe: string;
-  number: number;
-  name: string;
-  made_on: string;
-  made_text: string;
-  makes_text: string;
-  liking_text: string;
-  jars: {
-    id: number;
-    label: string;
-    kind: string;
-    place: string;
-    size_text: string;
-    state: 'full' | 'open' | 'gone';
-    given_to: string;
-    keeps_text: string;
-    label_text: string;
-    is_past: boolean;
-  }[];
-  went_in: {
-    name: string;
-    planned: string;
-    actual: string;
-  }[];
-  figures: {
-    /**
-     * one of ph, brix, salt, mass
-     */
-    kind: 'ph' | 'brix' | 'salt' | 'mass';
-    label: string;
-    estimate_text: string;
-    now_text: string;
-    moved_text: string;
-    offer: null | {
-      text: string;
-      ingredient: OwnIngredient;
-    };
-  }[];
-  readings: {
-    id: number;
-    stands: boolean;
-    note: string;
-    /**
-     * one of ph, brix, salt, mass
-     */
-    kind: 'ph' | 'brix' | 'salt' | 'mass';
-    label: string;
-    value: number;
-    text: string;
-    instrument: 'calibrated' | 'uncalibrated' | 'strips';
-    hot: boolean;
-    rested: boolean;
-    question: string;
-  }[];
-  tastings: {
-    id: number;
-    when_text: string;
-    who: string;
-    said: {
-      label: string;
-      text: string;
-    }[];
-    liking: number | null;
-    note: string;
-  }[];
-  notes: {
-    id: number;
-    text: string;
-    on_text: string;
-  }[];
-  /**
-   * what was stirred in to taste, in order
-   */
-  stirred_in: string[];
-  contains_text: string;
-  label_notes: string[];
-  cautions: Caution[];
-  times: KeepingTime;
-  likes: {
-    who: string;
-    tastings_text: string;
-    tastes: {
-      label: string;
-      text: string;
-    }[];
-    unknown_text: string;
-  }[];
-}
 export interface MadeInput {
   /**
    * a day, such as 2026-11-24
    */
   made_on?: string;
+}
+/**
+ * two cups worth tasting next
+ */
+export interface NextTrial {
+  taste: string;
+  steps: number;
+  changed: string;
+  plain: string;
+  cup_text: string;
+  put_text: string;
+  apart_text: string;
 }
 export interface OnHandInput {
   /**
@@ -3025,6 +3086,37 @@ export interface StyleList {
    * slugs of the household's own
    */
   own: string[];
+}
+/**
+ * where each kind of sauce lies, and where the sauces of this house do, in 100 g
+ */
+export interface StyleMap {
+  planes: {
+    heading: string;
+    x: {
+      measure: string;
+      label: string;
+      unit: string;
+    };
+    y: {
+      measure: string;
+      label: string;
+      unit: string;
+    };
+    styles: {
+      id: string;
+      name: string;
+      x: number;
+      y: number;
+      family: string;
+    }[];
+    mine: {
+      id: string;
+      name: string;
+      x: number;
+      y: number;
+    }[];
+  }[];
 }
 export interface StyleNameInput {
   /**

@@ -1,4 +1,4 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { batchDocument, makeAgain } from '../api/client';
@@ -6,6 +6,7 @@ import type { LogList } from '../api/documents';
 import { saveFile } from '../shared/saveFile';
 import { BesideCard } from './BesideCard';
 import { Jars } from './Jars';
+import { NextTrial } from './NextTrial';
 import { TasteForm } from './TasteForm';
 import { useBatch } from './useBatch';
 
@@ -20,6 +21,7 @@ export function BatchPage({ id, others }: Props) {
   const [isTasting, setTasting] = useState(false);
   const [remark, setRemark] = useState('');
   const go = useNavigate();
+  const queries = useQueryClient();
   const again = useMutation({ mutationFn: () => makeAgain(id), onSuccess: (recipe) => go(`/bench/${recipe.id}`) });
   const save = useMutation({
     mutationFn: () => batchDocument(id),
@@ -208,6 +210,7 @@ export function BatchPage({ id, others }: Props) {
       </section>
       <div className="log-aside">
         <BesideCard id={id} recipe={made.recipe} number={made.number} others={others} />
+        <NextTrial batch={id} onSaid={(now) => queries.setQueryData(['batch', id], now)} />
         <section className="panel log-likes" aria-label="What you seem to like">
           <h2>What you seem to like</h2>
           {made.likes.length === 0 && (

@@ -4,6 +4,7 @@ import { keepStyle } from '../api/client';
 import type { Style } from '../api/documents';
 import { TopBar } from '../shared/TopBar';
 import { stylesKey, useStyles } from '../shared/useStyles';
+import { StyleMap } from './StyleMap';
 import { StyleTable } from './StyleTable';
 
 const most = 3;
@@ -63,10 +64,13 @@ export function Styles() {
         </section>
         <section className="panel" aria-label="Side by side">
           {shown.length === 0 ? (
-            <p className="quiet">
-              Nothing is held up yet. A sauce you like becomes a style from the Bench, under “The whole balance”, and a
-              batch from its own card.
-            </p>
+            <>
+              <p className="quiet">
+                Where each kind of sauce lies, with yours among them. Choose a dot or a name to see its figures. A sauce
+                you like becomes a style from the Bench, under “The whole balance”, and a batch from its own card.
+              </p>
+              <StyleMap onChoose={(slug) => setChosen([slug])} />
+            </>
           ) : (
             <StyleTable
               key={shown.map((style) => style.slug).join()}

@@ -1,0 +1,121 @@
+import { ScatterChart, type ScatterMarkerProps } from '@mui/x-charts/ScatterChart';
+import { useQuery } from '@tanstack/react-query';
+import { readStyleMap } from '../api/client';
+import type { StyleMap as Planes } from '../api/documents';
+
+/** Letters of a name beside its mark, and from where on they stand on its left. */
+const longest = 24;
+const farRight = 620;
+
+type Plane = Planes['planes'][number];
+
+/** Where each kind of sauce lies and where ours do, on two planes, with the same figures in a table below each. */
+export function StyleMap({ onChoose }: { onChoose: (slug: string) => void }) {
+  const map = useQuery({ queryKey: ['style-map'], queryFn: ({ signal }) => readStyleMap({ signal }) });
+  if (map.isError) return <p role="alert">{map.error.message}</p>;
+  return (
+    <>
+      {(map.data?.planes ?? []).map((plane) => (
+        <OnePlane key={plane.heading} plane={plane} onChoose={onChoose} />
+      ))}
+    </>
+  );
+}
+
+function OnePlane({ plane, onChoose }: { plane: Plane; onChoose: (slug: string) => void }) {
+  const [x, y] = [plane.x, plane.y].map((axis) => `${axis.label}, ${axis.unit}`);
+  const name = (points: { name: string }[], place?: { dataIndex: number }) =>
+    points[place?.dataIndex ?? -1]?.name ?? '';
+  // ours are told apart by their shape and carry their names, so that nobody has to tell colours apart
+  const Mark = ({ seriesId, dataIndex, x: left, y: top, color, size }: ScatterMarkerProps) => {
+    const isMine = seriesId === 'mine';
+    const text = isMine ? (plane.mine[dataIndex]?.name ?? '') : '';
+    const isFarRight = left > farRight;
+    return (
+      <g transform={`translate(${left},${top})`} cursor={isMine ? undefined : 'pointer'}>
+        {isMine ? (
+          <path d={`M0 ${-size}L${size} 0L0 ${size}L${-size} 0Z`} fill={color} />
+        ) : (
+          <circle r={size} fill="var(--enamel)" stroke={color} strokeWidth={2} />
+        )}
+        <text
+          x={isFarRight ? -size - 3 : size + 3}
+          dy="0.35em"
+          textAnchor={isFarRight ? 'end' : 'start'}
+          fontSize={12}
+          paintOrder="stroke"
+          stroke="var(--enamel)"
+          strokeWidth={4}
+        >
+          {text.length > longest ? `${text.slice(0, longest - 1)}…` : text}
+        </text>
+      </g>
+    );
+  };
+  return (
+    <section className="style-plane" aria-label={plane.heading}>
+      <h2>{plane.heading}</h2>
+      <ScatterChart
+        height={300}
+        margin={{ left: 8, right: 16, top: 8, bottom: 8 }}
+        grid={{ horizontal: true, vertical: true }}
+        // most kinds crowd near nothing: a root spreads them
+        xAxis={[{ label: x, scaleType: 'sqrt', min: 0, tickNumber: 6, height: 56 }]}
+        slots={{ marker: Mark }}
+        yAxis={[{ label: y, scaleType: 'sqrt', min: 0 }]}
+        series={[
+          {
+            id: 'styles',
+            label: 'a kind of sauce',
+            data: plane.styles,
+            color: '#5d7088',
+            markerSize: 5,
+            valueFormatter: (_, place) => name(plane.styles, place),
+          },
+          {
+            id: 'mine',
+            label: 'a sauce of this house',
+            data: plane.mine,
+            color: '#b03a10',
+            markerSize: 7,
+            valueFormatter: (_, place) => name(plane.mine, place),
+          },
+        ]}
+        onItemClick={(_: unknown, item: { seriesId?: unknown; dataIndex?: number }) => {
+          const slug = item.seriesId === 'styles' ? plane.styles[item.dataIndex ?? -1]?.id : undefined;
+          if (slug !== undefined) onChoose(slug);
+        }}
+      />
+      <details>
+        <summary>The same as a table</summary>
+        <table className="ruled">
+          <thead>
+            <tr>
+              <th scope="col">Sauce</th>
+              <th scope="col">{x}</th>
+              <th scope="col">{y}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {plane.mine.map((point) => (
+              <tr key={point.id}>
+                <th scope="row">
+                  {point.name} <span className="quiet">(of this house)</span>
+                </th>
+                <td>{point.x.toPrecision(2)}</td>
+                <td>{point.y.toPrecision(2)}</td>
+              </tr>
+            ))}
+            {plane.styles.map((point) => (
+              <tr key={point.id}>
+                <th scope="row">{point.name}</th>
+                <td>{point.x}</td>
+                <td>{point.y}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </section>
+  );
+}
