@@ -22,6 +22,7 @@ use Vinculum\Log\NextTrial;
 use Vinculum\Log\Trials;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Safety\Brings;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\KeepingTime;
 use Vinculum\Solve\Feel;
@@ -46,9 +47,12 @@ final readonly class Journal
     private const USE_FIRST = 3;
 
     /** Steps a cup may miss what it was to be moved by, and the share it may grow by. */
-    private const NEAR = 0.6;
+    private const NEAR = 0.5;
 
     private const MOST_OF_A_CUP = 0.25;
+
+    /** Thresholds of a taste that a kind of sauce has of it at the least where it matters. */
+    private const TASTED = 4.0;
 
     public function __construct(private Evaluator $evaluator, private Styles $styles, private Adjuster $adjuster) {}
 
@@ -283,16 +287,40 @@ final readonly class Journal
         }
         $ideal = array_values($this->likes($slug))[0] ?? Ideal::of(self::tastes(), []);
         $cup = ['in_pot' => NextTrial::CUP_G.' g'];
-        foreach (NextTrial::worth($ideal, self::stands($batch, $style)) as ['taste' => $taste, 'steps' => $steps]) {
+        // a taste that this kind hardly has is not what a cup is spent on
+        $matters = array_filter(self::stands($batch, $style), static fn (string $taste): bool => self::matters(Feel::from($taste), $style), ARRAY_FILTER_USE_KEY);
+        $recipe = RecipeDocument::read($batch->document);
+        foreach (NextTrial::worth($ideal, $matters) as ['taste' => $taste, 'steps' => $steps]) {
             // a sauce that should be moved up is one that has so much too little of it
-            $remedies = $this->adjuster->rescue(RecipeDocument::read($batch->document), [$taste => -$steps], [], null, $cup)->remedies;
-            foreach ($remedies as $remedy) {
-                if ($remedy->boilOff === 0.0 && count($remedy->additions) === 1 && abs($remedy->steps[$taste]) <= self::NEAR && $remedy->growth() <= self::MOST_OF_A_CUP) {
+            $rescued = $this->adjuster->rescue($recipe, [$taste => -$steps], [], null, $cup);
+            foreach ($rescued->remedies as $remedy) {
+                // nobody at the table is to meet in a blind cup what is not in the sauce
+                $brings = Brings::between($rescued->pot->cooked->weighed, $remedy->after->cooked->weighed);
+                if ($brings->isNothing() && $remedy->boilOff === 0.0 && count($remedy->additions) === 1 && self::movesOnly($taste, $remedy)) {
                     return ['taste' => $taste, 'steps' => $steps, 'remedy' => $remedy];
                 }
             }
         }
         throw new RequestRefused(409, 'no-trial', 'Nothing that is at hand moves one taste of a cup of this and leaves the others alone.');
+    }
+
+    /** Whether a remedy lands where it should and moves no other taste that a tongue could tell: only then do the cups differ in one. */
+    private static function movesOnly(string $taste, Remedy $remedy): bool
+    {
+        foreach (self::tastes() as $each) {
+            if (abs($remedy->steps[$each]) > self::NEAR) {
+                return false;
+            }
+        }
+
+        return abs($remedy->steps[$taste]) <= self::NEAR && $remedy->growth() <= self::MOST_OF_A_CUP;
+    }
+
+    private static function matters(Feel $taste, Style $style): bool
+    {
+        $measure = $taste->measure();
+
+        return $measure !== null && ($style->band($measure)->aim ?? 0.0) >= self::TASTED * $measure->threshold();
     }
 
     /**

@@ -10,8 +10,8 @@ namespace Vinculum\Log;
  */
 final readonly class NextTrial
 {
-    /** g of sauce in a cup: a quarter of a teaspoon in it can still be measured. */
-    public const CUP_G = 150.0;
+    /** g of sauce in a cup: the salt that moves so much can still be measured with a spoon. */
+    public const CUP_G = 250.0;
 
     /** Steps between the cups: a tongue is sure of the difference, and it is still the same sauce; judgement. */
     private const APART = 1.5;

@@ -100,6 +100,24 @@ final class LogTest extends BrowserTestCase
         $this->see("//ul[@class='log-rows']//a[contains(.,'Boathouse') and contains(.,'15 Aug')]");
     }
 
+    public function test_two_cups_are_tasted_blind_by_three_on_one_phone_and_the_result_is_said(): void
+    {
+        $this->resize(390, 844);
+        $this->goTo('/log');
+        $this->see("//ul[@class='log-rows']//a[.//small='no. 10']")->click();
+        $this->see("//button[.='Set up two cups']")->click();
+        $changed = $this->see('.log-cup-steps li:nth-child(2) strong')->getText();
+        // who tastes sees two names and not which is which
+        foreach (['', 'Ines', 'Tomas'] as $i => $who) {
+            $this->see(".log-cups input")->sendKeys($who);
+            $this->see("//section[@aria-label='The next trial']//button[.='{$changed} is better']")->click();
+            $this->see("//p[@role='status'][starts-with(.,'".($i + 1)."')]");
+        }
+        $this->see("//button[.='Look which it was']")->click();
+        $this->see("//section[@aria-label='The next trial']//p[starts-with(.,'3 liked it better with')]");
+        $this->eventually(fn (): bool => substr_count($this->see('.log-tastings')->getText(), 'blind: better with') === 3, 'for what was said');
+    }
+
     public function test_the_jar_to_use_first_leads_to_its_batch(): void
     {
         $this->goTo('/');

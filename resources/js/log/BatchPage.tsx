@@ -210,7 +210,7 @@ export function BatchPage({ id, others }: Props) {
       </section>
       <div className="log-aside">
         <BesideCard id={id} recipe={made.recipe} number={made.number} others={others} />
-        <NextTrial batch={id} onSaid={(now) => queries.setQueryData(['batch', id], now)} />
+        <NextTrial batch={id} onSaid={(now) => queries.setQueryData(['logged', id], now)} />
         <section className="panel log-likes" aria-label="What you seem to like">
           <h2>What you seem to like</h2>
           {made.likes.length === 0 && (
