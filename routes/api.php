@@ -106,6 +106,7 @@ Route::post('styles', [StyleController::class, 'store']);
 Route::put('styles/{style}', [StyleController::class, 'update']);
 Route::delete('styles/{style}', [StyleController::class, 'destroy']);
 Route::post('recipes/{recipe}/as-style', [StyleController::class, 'ofRecipe']);
+Route::post('batches/{batch}/liked-style', [StyleController::class, 'ofLikes']);
 Route::post('batches/{batch}/as-style', [StyleController::class, 'ofBatch']);
 
 Route::get('cooks', [StoveController::class, 'index']);

@@ -253,6 +253,27 @@ final readonly class Journal
         return array_map(static fn (array $of): Ideal => Ideal::of(self::tastes(), $of), $said);
     }
 
+    /**
+     * What is known of how this household likes a kind: of the one who said most of it.
+     *
+     * @return array<string, float> steps from the aim, by Measure value; only what lies beyond its interval
+     */
+    public function known(?string $style): array
+    {
+        $likes = $this->likes($style);
+        uasort($likes, static fn (Ideal $one, Ideal $other): int => $other->tastings <=> $one->tastings);
+        $ideal = array_values($likes)[0] ?? null;
+        $known = [];
+        foreach ($ideal === null ? [] : Measure::cases() as $measure) {
+            $taste = Feel::ofMeasure($measure)->value;
+            if ($ideal->isKnown($taste)) {
+                $known[$measure->value] = $ideal->point($taste)->value;
+            }
+        }
+
+        return $known;
+    }
+
     /** @return list<string> */
     private static function tastes(): array
     {

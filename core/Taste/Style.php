@@ -109,6 +109,34 @@ final readonly class Style
         ];
     }
 
+    /**
+     * The same kind, its bands moved to where somebody likes it.
+     *
+     * @param array<string, float> $steps from the aim, by Measure value; what is not named stays
+     * @return StyleArray
+     */
+    public function movedTo(string $slug, string $name, array $steps, string $source): array
+    {
+        $bands = [];
+        foreach ($this->bands as $figure => $band) {
+            $measure = Measure::tryFrom($figure);
+            $by = $measure === null ? 0.0 : $steps[$figure] ?? 0.0;
+            $to = static fn (float $value): float => $by === 0.0 || $measure === null
+                ? $value
+                : $measure->moved($value, $by);
+            $bands[$figure] = self::around($to($band->low), $to($band->aim), $to($band->high));
+        }
+
+        return [
+            'slug' => $slug,
+            'name' => $name,
+            'family' => 'My own',
+            'bands' => $bands,
+            'cues' => $this->cues,
+            'source' => $source,
+        ];
+    }
+
     /** @return array{low: float, aim: float, high: float} */
     private static function around(float $low, float $aim, float $high): array
     {

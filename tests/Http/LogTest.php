@@ -303,4 +303,22 @@ final class LogTest extends HttpTestCase
         self::assertSame('answers', $this->documented('failure', $this->postJson("/api/batches/{$batch}/blind", ['answers' => []] + $body), 422)['error']['fields'][0]['field']);
         self::assertSame('taste', $this->documented('failure', $this->postJson("/api/batches/{$batch}/blind", ['taste' => 'blue'] + $body), 422)['error']['fields'][0]['field']);
     }
+
+    public function test_what_is_known_of_what_a_household_likes_is_a_style_that_can_be_aimed_at(): void
+    {
+        $batch = $this->made('Ketchup', static fn (array $recipe): array => ['style' => 'tomato-ketchup'] + $recipe);
+        $failure = $this->documented('failure', $this->postJson("/api/batches/{$batch}/liked-style", ['name' => 'Our ketchup']), 409);
+        self::assertStringContainsString('Taste a few more', $failure['error']['message']);
+
+        $before = collect($this->getJson('/api/styles')->json('styles'))->firstWhere('slug', 'tomato-ketchup')['bands'];
+        for ($i = 0; $i < 6; $i++) {
+            $this->postJson("/api/batches/{$batch}/tastings", ['feels' => ['salty' => -3]])->assertOk();
+        }
+        $style = $this->documented('style', $this->postJson("/api/batches/{$batch}/liked-style", ['name' => 'Our ketchup']), 201);
+        $known = $this->getJson("/api/batches/{$batch}")->json('likes.0.tastes');
+        $moved = array_filter($style['bands'], static fn (array $band, string $figure): bool => abs($band['aim'] - ($before[$figure]['aim'] ?? 0)) > 0.01 * $band['aim'], ARRAY_FILTER_USE_BOTH);
+        self::assertNotSame([], $known);
+        self::assertCount(count($known), $moved, 'what is known is moved, and nothing else');
+        self::assertSame('My own', $style['family']);
+    }
 }

@@ -11,6 +11,7 @@ use App\Models\Batch;
 use App\Models\OwnStyle;
 use App\Models\StoredRecipe;
 use App\Recipes\Evaluator;
+use App\Recipes\Journal;
 use App\Recipes\Styles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -96,6 +97,19 @@ final readonly class StyleController
         $made = $batch->made();
 
         return $this->kept(Style::like('captured', $request->styleName(), $made->tastes(), $made->now('ph')?->value, $made->now('brix')?->value, null, "captured from the batch of {$batch->made_on->toDateString()}, as it was measured"));
+    }
+
+    /** The kind of a batch as this household seems to like it: moved by what is known, and by nothing else. */
+    public function ofLikes(Batch $batch, StyleNameRequest $request, Journal $journal): JsonResponse
+    {
+        $slug = is_string($batch->document['style'] ?? null) ? $batch->document['style'] : null;
+        $style = $this->styles->of($slug);
+        $steps = $journal->known($slug);
+        if ($style === null || $steps === []) {
+            throw new RequestRefused(409, 'nothing-known', 'Nothing is known yet of how you like this kind otherwise than usual. Taste a few more, and say what the spoon says.');
+        }
+
+        return $this->kept($style->movedTo('captured', $request->styleName(), $steps, "{$style->name}, as this household likes it; by its own tastings"));
     }
 
     /** @param StyleArray $style */

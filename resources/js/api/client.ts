@@ -381,3 +381,7 @@ export const readNextTrial = (batch: string, options?: Options) =>
 /** What a few people said of two cups. */
 export const saidOfCups = (batch: string, body: BlindInput, options?: Options) =>
   ask<BlindResult>(`/api/batches/${at(batch)}/blind`, { method: 'POST', body, ...options });
+
+/** Its kind as this household likes it. */
+export const likedStyle = (batch: string, body: StyleNameInput, options?: Options) =>
+  ask<Style>(`/api/batches/${at(batch)}/liked-style`, { method: 'POST', body, ...options });

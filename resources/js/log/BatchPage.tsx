@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { batchDocument, makeAgain } from '../api/client';
+import { batchDocument, likedStyle, makeAgain } from '../api/client';
 import type { LogList } from '../api/documents';
+import { AsStyle } from '../shared/AsStyle';
 import { saveFile } from '../shared/saveFile';
 import { BesideCard } from './BesideCard';
 import { Jars } from './Jars';
@@ -233,6 +234,12 @@ export function BatchPage({ id, others }: Props) {
               {taster.unknown_text !== '' && <p className="quiet">{taster.unknown_text}</p>}
             </div>
           ))}
+          {made.likes.some((taster) => taster.tastes.length > 0) && (
+            <AsStyle
+              called={`Our ${made.name.toLowerCase()}`.slice(0, 120)}
+              capture={(name) => likedStyle(id, { name })}
+            />
+          )}
         </section>
       </div>
     </>
