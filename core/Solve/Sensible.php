@@ -40,6 +40,12 @@ final readonly class Sensible
     /** Parts of what is too much in the pot from which a thing thins it no more; judgement. */
     private const HALF_AS_MUCH = 0.5;
 
+    /** Groups of what goes in for its taste, however dry it is. */
+    private const FOR_THE_TASTE = ['spices', 'chillies', 'blends'];
+
+    /** Share of fat from which a sauce is one of oil; judgement. */
+    private const OILY = 0.25;
+
     /** @var list<string> slugs of what would bring something nobody expects in it */
     private array $strangers;
 
@@ -92,8 +98,24 @@ final readonly class Sensible
     {
         return ! $thing->is('potassium')
             && ($this->isHeated || ! $thing->is('sets-cold'))
+            && ! $this->isAskedForAnotherThing($thing)
             && ! $this->makesItWorse($thing)
             && ($this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing));
+    }
+
+    /**
+     * Spice and chilli thicken nothing that is only thin, and no water goes into what is oil or mayonnaise and has
+     * none, unless it is too thick.
+     */
+    private function isAskedForAnotherThing(Ingredient $thing): bool
+    {
+        $thick = $this->feels[Feel::Thick->value] ?? 0.0;
+        if ($thick < 0.0 && count($this->feels) === 1 && in_array($thing->group, self::FOR_THE_TASTE, true)) {
+            return true;
+        }
+        $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
+
+        return $thing->is('plain-water') && $thick <= 0.0 && $fat >= self::OILY && $this->isWateredDownSoon();
     }
 
     /**
