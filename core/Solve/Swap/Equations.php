@@ -368,7 +368,9 @@ final readonly class Equations
             return self::around($about, self::AS_HEAVY);
         }
         $measure = self::measureOf($out, $thing);
-        $isSmell = array_diff($out->roles, ['aroma']) === [];
+        // and where they share no taste but their smell: fresh onion for onion powder
+        $isSmell = array_diff($out->roles, ['aroma']) === []
+            || ($measure === null && in_array('aroma', $out->roles, true) && in_array('aroma', $thing->roles, true));
         $had = $isSmell ? array_sum($out->aroma) : ($measure?->strengthOf($out) ?? 0.0);
         $has = $isSmell ? array_sum($thing->aroma) : ($measure?->strengthOf($thing) ?? 0.0);
         $bit = Measure::Heat->strengthOf($out) ?? 0.0;
@@ -388,7 +390,7 @@ final readonly class Equations
     private function asDry(Ingredient $thing): float
     {
         $out = $this->out->ingredient;
-        $isGrown = in_array($out?->group, ['fruit', 'vegetables', 'tomato'], true);
+        $isGrown = in_array($out?->group, ['fruit', 'vegetables', 'tomato', 'mustards'], true);
         if ($out === null || ! $isGrown || ($out->group !== $thing->group && $thing->form !== Form::Pieces)) {
             return 1.0;
         }

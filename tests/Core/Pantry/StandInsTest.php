@@ -52,7 +52,7 @@ final class StandInsTest extends TestCase
     {
         $without = array_filter(Sauce::catalogue()->slugs(), static fn (string $slug): bool => Sauce::ingredient($slug)->standIns === []);
 
-        // water is water, and salt that is not salt is nobody's
-        self::assertSame(['potassium-salt', 'water'], array_values($without));
+        // salt that is not salt is nobody’s
+        self::assertSame(['potassium-salt'], array_values($without));
     }
 }
