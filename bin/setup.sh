@@ -57,7 +57,7 @@ need_php() {
   local extensions
   extensions=$(php -m 2>/dev/null | tr '[:upper:]' '[:lower:]')
   local extension
-  for extension in mbstring:mbstring dom:xml pdo_sqlite:sqlite3 curl:curl zip:zip; do
+  for extension in mbstring:mbstring dom:xml pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd; do
     grep -qx "${extension%%:*}" <<<"$extensions" || missing+=("php8.2-${extension##*:}")
   done
   grep -qx 'zend opcache' <<<"$extensions" || missing+=(php8.2-opcache)

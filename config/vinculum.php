@@ -15,4 +15,7 @@ return [
 
     /* A recipe document is at most this many bytes. */
     'max_body' => 256 * 1024,
+
+    /* And a picture of a batch, as it is sent: less than PHP itself takes in. */
+    'max_picture' => 7 * 1024 * 1024,
 ];

@@ -81,6 +81,9 @@ Route::post('batches/{batch}/blind', [LogController::class, 'blind']);
 Route::delete('batches/{batch}/tastings/{tasting}', [LogController::class, 'takeBack'])->whereNumber('tasting');
 Route::post('batches/{batch}/jars', [LogController::class, 'fill']);
 Route::put('jars/{jar}', [LogController::class, 'jar'])->whereNumber('jar');
+Route::post('batches/{batch}/pictures', [LogController::class, 'picture']);
+Route::get('batches/{batch}/pictures/{picture}', [LogController::class, 'showPicture'])->whereNumber('picture');
+Route::delete('batches/{batch}/pictures/{picture}', [LogController::class, 'takePictureAway'])->whereNumber('picture');
 Route::post('batches/{batch}/notes', [LogController::class, 'note']);
 
 Route::get('ingredients', IngredientController::class);

@@ -24,6 +24,9 @@ final class Archive
     /** Tables whose documents are files of their own, so that they can be read without us. */
     private const OWN_FILES = ['recipes' => 'document', 'batches' => 'document'];
 
+    /** Tables of pictures, whose bytes are files of their own. */
+    private const PICTURES = ['batch_pictures' => 'jpeg'];
+
     /** What is no part of a household. */
     private const NOT_KEPT = ['migrations', 'sqlite_sequence', 'doors', 'devices'];
 
@@ -81,6 +84,11 @@ final class Archive
                     $files["{$table}/{$row['id']}.json"] = (string) $row[$own];
                     unset($row[$own]);
                 }
+                $picture = self::PICTURES[$table] ?? null;
+                if ($picture !== null) {
+                    $files["{$table}/{$row['id']}.jpg"] = (string) base64_decode((string) $row[$picture], true);
+                    unset($row[$picture]);
+                }
                 ksort($row);
                 $rows[] = $row;
             }
@@ -137,6 +145,10 @@ final class Archive
             $own = self::OWN_FILES[$table] ?? null;
             foreach ($own === null ? [] : $rows as $i => $row) {
                 $rows[$i][$own] = $files["{$table}/{$row['id']}.json"] ?? throw new UnreadableArchive("The document of {$table} {$row['id']} is missing.");
+            }
+            $picture = self::PICTURES[$table] ?? null;
+            foreach ($picture === null ? [] : $rows as $i => $row) {
+                $rows[$i][$picture] = base64_encode($files["{$table}/{$row['id']}.jpg"] ?? throw new UnreadableArchive("Picture {$row['id']} is missing."));
             }
             $tables[$table] = $rows;
         }

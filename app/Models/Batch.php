@@ -85,6 +85,12 @@ final class Batch extends Model
         return $this->hasMany(BatchNote::class)->orderBy('id');
     }
 
+    /** @return HasMany<BatchPicture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(BatchPicture::class)->orderBy('id');
+    }
+
     /** The mean of what was said of it, from 1 to 9; null where nobody did. */
     public function liking(): ?float
     {

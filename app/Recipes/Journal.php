@@ -262,9 +262,9 @@ final readonly class Journal
     {
         $likes = $this->likes($style);
         uasort($likes, static fn (Ideal $one, Ideal $other): int => $other->tastings <=> $one->tastings);
-        $ideal = array_values($likes)[0] ?? null;
+        $ideal = array_values($likes)[0] ?? Ideal::of(self::tastes(), []);
         $known = [];
-        foreach ($ideal === null ? [] : Measure::cases() as $measure) {
+        foreach (Measure::cases() as $measure) {
             $taste = Feel::ofMeasure($measure)->value;
             if ($ideal->isKnown($taste)) {
                 $known[$measure->value] = $ideal->point($taste)->value;

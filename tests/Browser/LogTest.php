@@ -109,13 +109,29 @@ final class LogTest extends BrowserTestCase
         $changed = $this->see('.log-cup-steps li:nth-child(2) strong')->getText();
         // who tastes sees two names and not which is which
         foreach (['', 'Ines', 'Tomas'] as $i => $who) {
-            $this->see(".log-cups input")->sendKeys($who);
+            $this->see('.log-cups input')->sendKeys($who);
             $this->see("//section[@aria-label='The next trial']//button[.='{$changed} is better']")->click();
             $this->see("//p[@role='status'][starts-with(.,'".($i + 1)."')]");
         }
         $this->see("//button[.='Look which it was']")->click();
         $this->see("//section[@aria-label='The next trial']//p[starts-with(.,'3 liked it better with')]");
         $this->eventually(fn (): bool => substr_count($this->see('.log-tastings')->getText(), 'blind: better with') === 3, 'for what was said');
+    }
+
+    public function test_a_picture_of_a_batch_is_added_and_taken_away(): void
+    {
+        $file = sys_get_temp_dir().'/jars '.bin2hex(random_bytes(4)).'.png';
+        $drawn = imagecreatetruecolor(320, 200);
+        self::assertNotFalse($drawn);
+        imagepng($drawn, $file);
+        $this->goTo('/log');
+        $this->see("//ul[@class='log-rows']//a[.//small='no. 12']")->click();
+        $this->see("//h2[contains(.,'no. 12')]");
+        $this->see(".log-pictures input[type='file']")->sendKeys($file);
+        $this->eventually(fn (): bool => $this->window->executeScript("return document.querySelector('.log-pictures img')?.naturalWidth") === 320, 'for the picture');
+        $this->see("[aria-label='Take picture 1 away']")->click();
+        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.log-pictures img')) === [], 'for it to be gone');
+        unlink($file);
     }
 
     public function test_the_jar_to_use_first_leads_to_its_batch(): void

@@ -321,4 +321,52 @@ final class LogTest extends HttpTestCase
         self::assertCount(count($known), $moved, 'what is known is moved, and nothing else');
         self::assertSame('My own', $style['family']);
     }
+
+    public function test_a_picture_is_drawn_anew_smaller_and_without_where_it_was_taken(): void
+    {
+        $batch = $this->made('Ketchup');
+        $large = imagecreatetruecolor(2600, 1300);
+        self::assertNotFalse($large);
+        imagefill($large, 0, 0, (int) imagecolorallocate($large, 200, 30, 30));
+        ob_start();
+        imagejpeg($large);
+        // a comment as cameras write it, where other things hide, and bytes of a script behind the picture
+        $secret = 'GPS 54.0 N <?php echo 1;';
+        $jpeg = (string) ob_get_clean();
+        $jpeg = substr($jpeg, 0, 2)."\xFF\xFE".pack('n', strlen($secret) + 2).$secret.substr($jpeg, 2).$secret;
+        $answer = $this->documented('logged-batch', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($jpeg)]));
+        self::assertSame([1280, 640], [$answer['pictures'][0]['width'], $answer['pictures'][0]['height']]);
+
+        $kept = $this->get("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}")->assertOk();
+        self::assertSame('image/jpeg', $kept->headers->get('Content-Type'));
+        self::assertStringNotContainsString('GPS', (string) $kept->getContent());
+        self::assertSame([1280, 640, IMAGETYPE_JPEG], array_slice((array) getimagesizefromstring((string) $kept->getContent()), 0, 3));
+
+        // it goes into the archive of the house and comes out again, byte for byte
+        $path = sys_get_temp_dir().'/pictures-'.bin2hex(random_bytes(4)).'.zip';
+        \App\House\Archive::write($path);
+        $this->documented('logged-batch', $this->deleteJson("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}"));
+        self::assertSame([], $this->getJson("/api/batches/{$batch}")->json('pictures'));
+        \App\House\Archive::restore(\App\House\Archive::read($path));
+        unlink($path);
+        self::assertSame($kept->getContent(), $this->get("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}")->getContent());
+    }
+
+    public function test_what_is_no_picture_is_refused_with_a_sentence_and_nothing_is_kept(): void
+    {
+        $batch = $this->made('Ketchup');
+        $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
+        $huge = substr_replace($png, pack('NN', 60000, 60000), 16, 8);
+        foreach (['a script' => '<?php system("id");', 'a drawing' => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'half of one' => substr($png, 0, 40), 'larger than anything' => $huge, 'nothing' => ''] as $what => $bytes) {
+            $said = $this->documented('failure', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($bytes)]), 422);
+            self::assertSame('picture', $said['error']['fields'][0]['field'], $what);
+        }
+        self::assertSame('picture', $this->documented('failure', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => '*** no base64 ***']), 422)['error']['fields'][0]['field']);
+        self::assertSame([], $this->getJson("/api/batches/{$batch}")->json('pictures'));
+
+        for ($i = 0; $i < 4; $i++) {
+            $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($png)])->assertOk();
+        }
+        self::assertStringContainsString('at most 4', $this->documented('failure', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($png)]), 409)['error']['message']);
+    }
 }

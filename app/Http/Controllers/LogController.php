@@ -10,6 +10,7 @@ use App\Http\Requests\BlindRequest;
 use App\Http\Requests\JarRequest;
 use App\Http\Requests\JarsRequest;
 use App\Http\Requests\NoteRequest;
+use App\Http\Requests\PictureRequest;
 use App\Http\Requests\TastingRequest;
 use App\Http\Resources\LoggedBatch;
 use App\Http\Resources\RecipeResource;
@@ -20,6 +21,7 @@ use App\Recipes\Journal;
 use App\Support\Schemas;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Vinculum\Figure\Csv;
 use Vinculum\Log\NextTrial;
@@ -30,6 +32,8 @@ use Vinculum\Words\LogView;
 /** What was made: batches, jars, tastings, notes. */
 final readonly class LogController
 {
+    private const PICTURES = 4;
+
     /** What cups are called, so that nobody knows which is which. */
     private const CUPS = ['Heron', 'Otter', 'Birch', 'Pebble', 'Lantern', 'Kettle', 'Reed', 'Sail'];
 
@@ -143,6 +147,31 @@ final readonly class LogController
         $this->journal->index($batch->refresh());
 
         return new LoggedBatch($batch);
+    }
+
+    public function picture(Batch $batch, PictureRequest $request): LoggedBatch
+    {
+        if ($batch->pictures()->count() >= self::PICTURES) {
+            throw new RequestRefused(409, 'enough-pictures', 'A batch has at most '.self::PICTURES.' pictures. Take one away first.');
+        }
+        $picture = $request->picture();
+        $batch->pictures()->create(['jpeg' => base64_encode($picture->jpeg), 'width' => $picture->width, 'height' => $picture->height]);
+
+        return new LoggedBatch($batch->refresh());
+    }
+
+    public function showPicture(Batch $batch, int $picture): Response
+    {
+        $kept = $batch->pictures()->findOrFail($picture);
+
+        return new Response((string) base64_decode($kept->jpeg, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    public function takePictureAway(Batch $batch, int $picture): LoggedBatch
+    {
+        $batch->pictures()->findOrFail($picture)->delete();
+
+        return new LoggedBatch($batch->refresh());
     }
 
     /**

@@ -21,7 +21,7 @@ final class AcceptOnlyJson
         }
         // the method a request came with, and no other that it says it means
         if (in_array($request->getRealMethod(), ['POST', 'PUT', 'PATCH'], true) || $request->getMethod() !== $request->getRealMethod()) {
-            $most = config()->integer('vinculum.max_body');
+            $most = config()->integer($request->is('api/batches/*/pictures') ? 'vinculum.max_picture' : 'vinculum.max_body');
             if ((int) $request->headers->get('Content-Length') > $most || strlen((string) $request->getContent()) > $most) {
                 throw RequestRefused::tooLarge($most);
             }

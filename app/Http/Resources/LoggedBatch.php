@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Batch;
+use App\Models\BatchPicture;
 use App\Models\BatchReading;
 use App\Models\JarRecord;
 use App\Models\Tasting;
@@ -70,6 +71,7 @@ final class LoggedBatch extends Resource
                 'liking' => $tasting->liking,
                 'note' => $tasting->note,
             ])->values()->all(),
+            'pictures' => $this->pictures()->get(['id', 'width', 'height'])->map(static fn (BatchPicture $picture): array => ['id' => $picture->id, 'width' => $picture->width, 'height' => $picture->height])->values()->all(),
             'notes' => $this->notes->map(static fn ($note): array => ['id' => $note->id, 'text' => $note->text, 'on_text' => $log->short($note->created_at->toDateString(), $today)])->values()->all(),
             'stirred_in' => $made->frozen['stirred_in'] ?? [],
             'contains_text' => $containsText,

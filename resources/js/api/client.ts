@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from './ask';
-import type { Batch, BatchList, BatchNoteInput, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, NextTrial, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, NextTrial, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, PictureInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -385,3 +385,15 @@ export const saidOfCups = (batch: string, body: BlindInput, options?: Options) =
 /** Its kind as this household likes it. */
 export const likedStyle = (batch: string, body: StyleNameInput, options?: Options) =>
   ask<Style>(`/api/batches/${at(batch)}/liked-style`, { method: 'POST', body, ...options });
+
+/** A picture of it, drawn anew. */
+export const addPicture = (batch: string, body: PictureInput, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/pictures`, { method: 'POST', body, ...options });
+
+/** A picture of it. */
+export const readPicture = (batch: string, picture: string, options?: Options) =>
+  ask<void>(`/api/batches/${at(batch)}/pictures/${at(picture)}`, { method: 'GET', ...options });
+
+/** A picture of it taken away. */
+export const takePictureAway = (batch: string, picture: string, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/pictures/${at(picture)}`, { method: 'DELETE', ...options });

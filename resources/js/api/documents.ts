@@ -1041,6 +1041,11 @@ export interface LoggedBatch {
     }[];
     unknown_text: string;
   }[];
+  pictures: {
+    id: number;
+    width: number;
+    height: number;
+  }[];
 }
 /**
  * what a proposal brings into the sauce that was not in it
@@ -2232,6 +2237,12 @@ export interface PassphraseInput {
    * what everybody in the house is to know, from 8 to 200 characters
    */
   passphrase: string;
+}
+export interface PictureInput {
+  /**
+   * the bytes of a JPEG, PNG or WebP in base64, at most 7 million letters
+   */
+  picture: string;
 }
 export interface PlanInput {
   recipe: Recipe;

@@ -8,6 +8,7 @@ import { saveFile } from '../shared/saveFile';
 import { BesideCard } from './BesideCard';
 import { Jars } from './Jars';
 import { NextTrial } from './NextTrial';
+import { Pictures } from './Pictures';
 import { TasteForm } from './TasteForm';
 import { useBatch } from './useBatch';
 
@@ -165,6 +166,7 @@ export function BatchPage({ id, others }: Props) {
             />
           )}
         </section>
+        <Pictures batch={made} onChange={(now) => queries.setQueryData(['logged', id], now)} />
         <section aria-label="Notes">
           {made.notes.map((each) => (
             <p key={each.id}>
