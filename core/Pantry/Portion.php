@@ -65,6 +65,8 @@ final readonly class Portion
         'clove' => 'cloves',
         'head' => 'heads',
         'sprig' => 'sprigs',
+        'bunch' => 'bunches',
+        'bulb' => 'bulbs',
     ];
 
     /** Half-width in ln(grams) of the four-in-five interval of one. */

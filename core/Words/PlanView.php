@@ -21,7 +21,7 @@ final readonly class PlanView
 
     private const SERVING_ML = 15.0;
 
-    public function __construct(private Speech $speech) {}
+    public function __construct(private Speech $speech, private ShoppingView $shopping) {}
 
     /**
      * @param list<Equipment> $equipment
@@ -64,7 +64,7 @@ final readonly class PlanView
                 $divided,
             ),
             'portions_problem' => $problem,
-            'shopping' => (new ShoppingView($this->speech))->of($shopping),
+            'shopping' => $this->shopping->of($shopping),
             'cost' => $this->cost($scaled, $shopping, $yield),
             'cost_sits_text' => $this->sits($shopping),
         ];
@@ -109,18 +109,18 @@ final readonly class PlanView
         if ($shopping->usedCost <= 0.0) {
             return [];
         }
-        $cost = [['label' => 'the batch', 'text' => (new ShoppingView($this->speech))->money($shopping->usedCost)]];
+        $cost = [['label' => 'the batch', 'text' => $this->shopping->money($shopping->usedCost)]];
         if ($scaled->containers !== null) {
             $cost[] = [
                 'label' => 'a jar of '.$this->speech->volume($scaled->containers['fill_ml']),
-                'text' => (new ShoppingView($this->speech))->money(
+                'text' => $this->shopping->money(
                     ($shopping->usedCost * $scaled->containers['fill_ml']) / $yield,
                 ),
             ];
         }
         $cost[] = [
             'label' => 'a tablespoon',
-            'text' => (new ShoppingView($this->speech))->money(($shopping->usedCost * self::SERVING_ML) / $yield),
+            'text' => $this->shopping->money(($shopping->usedCost * self::SERVING_ML) / $yield),
         ];
 
         return $cost;

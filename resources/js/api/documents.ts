@@ -2339,6 +2339,11 @@ export interface Shopping {
     buy_text: string;
     left_text: string;
     cost_text: string;
+    /**
+     * where a shop has it
+     */
+    aisle: string;
+    is_enough: boolean;
   }[];
   cost_text: string;
   used_text: string;
