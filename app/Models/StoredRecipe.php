@@ -36,6 +36,9 @@ final class StoredRecipe extends Model
 
     private const MOST_SHOWN = 200;
 
+    /** What one is called that nobody has named. */
+    private const UNNAMED = 'New sauce';
+
     /** Changes within so many minutes are one sitting, and one version. */
     private const A_SITTING = 15;
 
@@ -138,6 +141,17 @@ final class StoredRecipe extends Model
     }
 
     /**
+     * Neither a name nor a line: nothing was begun, and nothing is lost by leaving it out.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeBlank(Builder $query): void
+    {
+        $query->where('name', self::UNNAMED)
+            ->whereRaw("not exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines'))");
+    }
+
+    /**
      * Last touched first; all of them where nothing is typed.
      *
      * @param Builder<self> $query
@@ -145,6 +159,7 @@ final class StoredRecipe extends Model
     public function scopeOnTheShelf(Builder $query, string $typed = ''): void
     {
         $query->when($typed !== '', fn (Builder $named): Builder => $named->whereRaw('instr(lower(name), lower(?)) > 0', [$typed]))
+            ->whereNot(static fn (Builder $blank): mixed => $blank->blank())
             ->with('parent')
             ->orderByDesc('updated_at')
             ->limit(self::MOST_SHOWN);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\StoredRecipe;
+use Illuminate\Support\Carbon;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 
@@ -114,5 +115,24 @@ final class RecipesTest extends HttpTestCase
         self::assertSame(1, DB::selectOne('pragma foreign_keys')->foreign_keys);
         self::assertSame('IMMEDIATE', config('database.connections.sqlite.transaction_mode'));
         self::assertSame('WAL', config('database.connections.sqlite.journal_mode'));
+    }
+
+    public function test_what_was_neither_named_nor_filled_is_left_behind_nowhere(): void
+    {
+        $blank = ['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'New sauce', 'stages' => [['id' => 's1', 'lines' => []]]];
+        $ids = [];
+        foreach (['blank' => $blank, 'named' => ['name' => 'Plum something'] + $blank, 'filled' => ['stages' => [['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'plum', 'amount' => '1 kg']]]]] + $blank] as $which => $recipe) {
+            $ids[$which] = $this->postJson('/api/recipes', ['recipe' => $recipe])->assertCreated()->json('id');
+        }
+        self::assertEqualsCanonicalizing([$ids['named'], $ids['filled']], array_column($this->getJson('/api/recipes')->json('recipes'), 'id'));
+        // who is still on the Bench with it goes on
+        $this->getJson("/api/recipes/{$ids['blank']}")->assertOk();
+
+        Carbon::setTestNow(Carbon::now()->addDays(2));
+        $this->postJson('/api/recipes', ['recipe' => ['name' => 'Another'] + $blank])->assertCreated();
+        $this->getJson("/api/recipes/{$ids['blank']}")->assertNotFound();
+        $this->getJson("/api/recipes/{$ids['named']}")->assertOk();
+        self::assertSame([], $this->getJson('/api/house')->json('bin'));
+        Carbon::setTestNow();
     }
 }

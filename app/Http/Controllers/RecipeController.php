@@ -12,6 +12,7 @@ use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\Http\Response;
 use Vinculum\Words\BenchView;
 use Vinculum\Words\Speech;
@@ -40,6 +41,8 @@ final readonly class RecipeController
 
     public function store(RecipeRequest $request, Evaluator $evaluator): RecipeResource
     {
+        // others that were begun a day ago, and never named nor filled
+        StoredRecipe::query()->blank()->where('updated_at', '<', Carbon::now()->subDay())->doesntHave('batches')->doesntHave('cooks')->forceDelete();
         // what would not evaluate is not kept
         $evaluator->evaluate($request->recipe());
 
