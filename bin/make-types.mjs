@@ -8,8 +8,8 @@ import { compile } from 'json-schema-to-typescript';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const folder = join(root, 'resources/schemas');
-const target = join(root, 'resources/js/api/documents.ts');
-const clientTarget = join(root, 'resources/js/api/client.ts');
+const target = join(root, 'resources/js/api/generated/documents.ts');
+const clientTarget = join(root, 'resources/js/api/generated/client.ts');
 
 // One schema of them all: every file, and every definition within one, becomes a definition.
 const definitions = {};
@@ -92,7 +92,7 @@ const operations = Object.entries(openapi.paths).flatMap(([path, methods]) =>
   }),
 );
 const client = `// Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
-import { ask, at, type Options } from './ask';
+import { ask, at, type Options } from '../ask';
 import type { ${[...used]
   .filter((name) => name !== 'void')
   .sort()

@@ -1,4 +1,4 @@
-import type { Failure } from './documents';
+import type { Failure } from './generated/documents';
 
 /** An answer that is a reason: what happened, in words for the maker, and which fields it is about. */
 export class Refusal extends Error {

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { planBatch, readRecipe } from '../api/client';
+import { planBatch, readRecipe } from '../api/generated/client';
 import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { TopBar } from '../shared/TopBar';
 import { typedNumber } from '../shared/typedNumber';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { evaluate, planBatch, readRecipe } from '../api/client';
+import { evaluate, planBatch, readRecipe } from '../api/generated/client';
 import { CautionList } from '../shared/CautionList';
 import { endPoint } from '../shared/endPoint';
 import { Fraction } from '../shared/Fraction';

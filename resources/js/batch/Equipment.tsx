@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { listEquipment, replaceEquipment } from '../api/client';
-import type { EquipmentList } from '../api/documents';
+import { listEquipment, replaceEquipment } from '../api/generated/client';
+import type { EquipmentList } from '../api/generated/documents';
 import { ForgetList } from '../shared/ForgetList';
 import { typedNumber } from '../shared/typedNumber';
 

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
-import { exportRecipe } from '../api/client';
-import type { ExportInput, Recipe } from '../api/documents';
+import { exportRecipe } from '../api/generated/client';
+import type { ExportInput, Recipe } from '../api/generated/documents';
 import { saveFile } from '../shared/saveFile';
 
 const formats: [ExportInput['format'], string][] = [

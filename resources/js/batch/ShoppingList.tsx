@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { shopping } from '../api/client';
+import { shopping } from '../api/generated/client';
 import { TopBar } from '../shared/TopBar';
 import { useShelf } from '../shelf/useShelf';
 import { ShoppingTable } from './ShoppingTable';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Shopping } from '../api/documents';
+import type { Shopping } from '../api/generated/documents';
 import { saveFile } from '../shared/saveFile';
 
 type Line = Shopping['lines'][number];

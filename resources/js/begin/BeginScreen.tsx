@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { createRecipe, draftRecipe } from '../api/client';
+import { createRecipe, draftRecipe } from '../api/generated/client';
 import { ChooseKind } from '../shared/ChooseKind';
 import { ChooseNeeds } from '../shared/ChooseNeeds';
 import { TopBar } from '../shared/TopBar';

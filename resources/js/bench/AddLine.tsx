@@ -1,8 +1,8 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { readNote } from '../api/client';
-import type { IngredientList, Reading, Recipe, RecipeLine } from '../api/documents';
+import { readNote } from '../api/generated/client';
+import type { IngredientList, Reading, Recipe, RecipeLine } from '../api/generated/documents';
 import { answered } from '../shared/answered';
 import { type Answers, ReadLines } from '../shared/ReadLines';
 import { pigment } from '../shared/vocabulary';

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import type { EvaluationLine, RecipeLine } from '../api/documents';
+import type { EvaluationLine, RecipeLine } from '../api/generated/documents';
 import { Fraction } from '../shared/Fraction';
 import { typed as stopTyping, typing } from './unkept';
 

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import { recipeAsStyle } from '../api/client';
-import type { AnalysisProblem, EvaluationBench, Recipe, RecipeRecord } from '../api/documents';
+import { recipeAsStyle } from '../api/generated/client';
+import type { AnalysisProblem, EvaluationBench, Recipe, RecipeRecord } from '../api/generated/documents';
 import { AsStyle } from '../shared/AsStyle';
 import type { Looking } from './looking';
 import { StageStrip } from './StageStrip';

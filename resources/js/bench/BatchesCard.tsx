@@ -8,8 +8,8 @@ import {
   listBatches,
   makeBatch,
   setReadingAside,
-} from '../api/client';
-import type { Batch, OwnIngredient } from '../api/documents';
+} from '../api/generated/client';
+import type { Batch, OwnIngredient } from '../api/generated/documents';
 import { AsStyle } from '../shared/AsStyle';
 import { CautionList } from '../shared/CautionList';
 import { dayOf } from '../shared/day';

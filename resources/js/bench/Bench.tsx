@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { readRecipe } from '../api/client';
+import { readRecipe } from '../api/generated/client';
 import { TopBar } from '../shared/TopBar';
 import { Desk } from './Desk';
 import { KeepAsCopy } from './KeepAsCopy';

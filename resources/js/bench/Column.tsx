@@ -1,5 +1,5 @@
 import { type PointerEvent, type RefObject, useRef, useState } from 'react';
-import type { EvaluationColumn, EvaluationLine, Ghost } from '../api/documents';
+import type { EvaluationColumn, EvaluationLine, Ghost } from '../api/generated/documents';
 import { pigment } from '../shared/vocabulary';
 import { mostLevels } from './looking';
 

@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Recipe, RecipeRecord } from '../api/documents';
+import type { Recipe, RecipeRecord } from '../api/generated/documents';
 
 const list = (recipe: Recipe) =>
   recipe.stages.flatMap((stage) =>

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { createRecipe } from '../api/client';
-import type { Ghost, Recipe, RecipeRecord } from '../api/documents';
+import { createRecipe } from '../api/generated/client';
+import type { Ghost, Recipe, RecipeRecord } from '../api/generated/documents';
 import { TopBar } from '../shared/TopBar';
 import { setAmount } from './edits';
 import { FinishedSauce } from './FinishedSauce';

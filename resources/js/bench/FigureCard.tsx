@@ -1,4 +1,4 @@
-import type { EvaluationBench } from '../api/documents';
+import type { EvaluationBench } from '../api/generated/documents';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 
 interface Props {

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import type { EvaluationBench } from '../api/documents';
+import type { EvaluationBench } from '../api/generated/documents';
 import { setPin } from './edits';
 import { isAt, type Looking } from './looking';
 import { RatioFraction } from './RatioFraction';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { freeRecipe } from '../api/client';
-import type { Ghost, Recipe } from '../api/documents';
+import { freeRecipe } from '../api/generated/client';
+import type { Ghost, Recipe } from '../api/generated/documents';
 import { ChooseNeeds } from '../shared/ChooseNeeds';
 import type { Need } from '../shared/vocabulary';
 import { WhatItBrings } from '../shared/WhatItBrings';

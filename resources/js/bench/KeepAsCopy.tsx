@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { createRecipe } from '../api/client';
+import { createRecipe } from '../api/generated/client';
 import { held, letGo } from './unkept';
 
 /** A recipe that was thrown away elsewhere while it was changed here: what is held of it may be kept as another. */

@@ -1,4 +1,4 @@
-import type { EvaluationBench } from '../api/documents';
+import type { EvaluationBench } from '../api/generated/documents';
 import { CautionList } from '../shared/CautionList';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Navigate } from 'react-router';
-import { listRecipes } from '../api/client';
+import { listRecipes } from '../api/generated/client';
 
 /** A screen without an address opens what was last touched. */
 export function LastOpened({ screen = 'bench' }: { screen?: 'bench' | 'batch' }) {

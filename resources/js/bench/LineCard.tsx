@@ -1,4 +1,4 @@
-import type { AnalysisProblem, EvaluationLine } from '../api/documents';
+import type { AnalysisProblem, EvaluationLine } from '../api/generated/documents';
 import { pigment } from '../shared/vocabulary';
 import {
   moveLine,

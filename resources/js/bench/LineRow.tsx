@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import type { AnalysisProblem, EvaluationLine, RecipeLine } from '../api/documents';
+import type { AnalysisProblem, EvaluationLine, RecipeLine } from '../api/generated/documents';
 import { pigment } from '../shared/vocabulary';
 import { AmountField } from './AmountField';
 

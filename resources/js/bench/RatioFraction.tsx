@@ -1,4 +1,4 @@
-import type { EvaluationRatio } from '../api/documents';
+import type { EvaluationRatio } from '../api/generated/documents';
 
 const words: Record<EvaluationRatio['state'], string> = {
   in: 'in band',

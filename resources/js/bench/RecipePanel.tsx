@@ -1,6 +1,6 @@
 import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { Evaluation, Recipe } from '../api/documents';
+import type { Evaluation, Recipe } from '../api/generated/documents';
 import { measuringSets } from '../shared/measuringSets';
 import { useStyles } from '../shared/useStyles';
 import { AddLine } from './AddLine';

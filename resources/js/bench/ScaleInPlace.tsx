@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import { scaleRecipe } from '../api/client';
+import { scaleRecipe } from '../api/generated/client';
 import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { typedNumber } from '../shared/typedNumber';
 import type { Draft } from './useDraft';

@@ -1,4 +1,4 @@
-import type { Evaluation, Ghost, Recipe, RecipeRecord } from '../api/documents';
+import type { Evaluation, Ghost, Recipe, RecipeRecord } from '../api/generated/documents';
 import { BalanceCard } from './BalanceCard';
 import { BatchesCard } from './BatchesCard';
 import { FigureCard } from './FigureCard';

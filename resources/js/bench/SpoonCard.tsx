@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
-import type { Evaluation } from '../api/documents';
+import type { Evaluation } from '../api/generated/documents';
 import { hasDigitShortcuts } from '../shared/useDigitShortcuts';
 import { ProposalCard } from './ProposalCard';
 import { SpoonRow } from './SpoonRow';

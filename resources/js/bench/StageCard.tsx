@@ -1,4 +1,4 @@
-import type { AnalysisProblem, EvaluationBench, RecipeProcess, RecipeStage } from '../api/documents';
+import type { AnalysisProblem, EvaluationBench, RecipeProcess, RecipeStage } from '../api/generated/documents';
 import { typedNumber } from '../shared/typedNumber';
 import { isHeated, processes } from '../shared/vocabulary';
 import { removeStage, setProcess, setStage } from './edits';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { AnalysisProblem, EvaluationBench, RecipeStage } from '../api/documents';
+import type { AnalysisProblem, EvaluationBench, RecipeStage } from '../api/generated/documents';
 import { endPoint } from '../shared/endPoint';
 import { typedNumber } from '../shared/typedNumber';
 import { setLoss } from './edits';

@@ -1,4 +1,4 @@
-import type { EvaluationBench, Recipe } from '../api/documents';
+import type { EvaluationBench, Recipe } from '../api/generated/documents';
 
 interface Props {
   bench: EvaluationBench;

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
-import { rememberSwap, swapLine } from '../api/client';
-import type { EvaluationLine, Ghost, Recipe, Swap, SwapMemoryInput } from '../api/documents';
+import { rememberSwap, swapLine } from '../api/generated/client';
+import type { EvaluationLine, Ghost, Recipe, Swap, SwapMemoryInput } from '../api/generated/documents';
 import { WhatItBrings } from '../shared/WhatItBrings';
 import type { Draft } from './useDraft';
 import { useIngredients } from './useIngredients';

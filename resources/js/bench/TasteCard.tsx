@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { EvaluationColumn, EvaluationLine } from '../api/documents';
+import type { EvaluationColumn, EvaluationLine } from '../api/generated/documents';
 import { typedNumber } from '../shared/typedNumber';
 import { pigment } from '../shared/vocabulary';
 import type { Looking } from './looking';

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { EvaluationBench, Ghost } from '../api/documents';
+import type { EvaluationBench, Ghost } from '../api/generated/documents';
 import { Column } from './Column';
 import { isAt, type Looking, mostLevels } from './looking';
 

@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { besideVersion, bringVersionBack, listVersions } from '../api/client';
+import { besideVersion, bringVersionBack, listVersions } from '../api/generated/client';
 
 /** The recipe as it stood: what has changed since, and the way back. */
 export function Versions({ recipeId }: { recipeId: string }) {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { whereToStop } from '../api/client';
+import { whereToStop } from '../api/generated/client';
 import { setProcess } from './edits';
 import type { Draft } from './useDraft';
 

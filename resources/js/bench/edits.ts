@@ -1,4 +1,4 @@
-import type { Recipe, RecipeLine, RecipeProcess, RecipeStage } from '../api/documents';
+import type { Recipe, RecipeLine, RecipeProcess, RecipeStage } from '../api/generated/documents';
 
 /** What a maker can do to a recipe on paper. Each returns a new document; none works anything out. */
 export type Edit = (recipe: Recipe) => Recipe;

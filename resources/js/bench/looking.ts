@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { useSearchParams } from 'react-router';
-import type { EvaluationColumn } from '../api/documents';
+import type { EvaluationColumn } from '../api/generated/documents';
 
 /** What the panel at the right shows; null is the spoon. */
 export type Looking =

@@ -1,6 +1,6 @@
 import { Refusal } from '../api/ask';
-import { saveRecipe } from '../api/client';
-import type { Recipe, RecipeRecord } from '../api/documents';
+import { saveRecipe } from '../api/generated/client';
+import type { Recipe, RecipeRecord } from '../api/generated/documents';
 
 /** What this browser holds of a recipe that the server may not have yet. */
 export interface Unkept {

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { rebalance, rescue } from '../api/client';
-import type { Brings, Ghost, RebalanceAnswer, Recipe, Rescue, RescueInput } from '../api/documents';
+import { rebalance, rescue } from '../api/generated/client';
+import type { Brings, Ghost, RebalanceAnswer, Recipe, Rescue, RescueInput } from '../api/generated/documents';
 
 export type Feel = keyof NonNullable<RescueInput['feels']>;
 type Measure = Ghost['measure'];

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { Refusal } from '../api/ask';
-import { saveRecipe } from '../api/client';
-import type { Recipe, RecipeRecord } from '../api/documents';
+import { saveRecipe } from '../api/generated/client';
+import type { Recipe, RecipeRecord } from '../api/generated/documents';
 import { hold, letGo, opened, saving } from './unkept';
 
 export type Keeping =

@@ -1,5 +1,5 @@
 import { useCallback, useState } from 'react';
-import type { Recipe } from '../api/documents';
+import type { Recipe } from '../api/generated/documents';
 import type { Edit } from './edits';
 
 interface History {

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { NoAnswer } from '../api/ask';
-import { evaluate } from '../api/client';
-import type { Evaluation, Recipe } from '../api/documents';
+import { evaluate } from '../api/generated/client';
+import type { Evaluation, Recipe } from '../api/generated/documents';
 
 const againMs = 3000;
 

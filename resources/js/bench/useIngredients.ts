@@ -1,5 +1,5 @@
 import { keepPreviousData, type QueryClient, queryOptions, useQuery } from '@tanstack/react-query';
-import { searchIngredients } from '../api/client';
+import { searchIngredients } from '../api/generated/client';
 
 const search = (typed: string) =>
   queryOptions({

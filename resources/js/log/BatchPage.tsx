@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { batchDocument, likedStyle, makeAgain } from '../api/client';
-import type { LogList } from '../api/documents';
+import { batchDocument, likedStyle, makeAgain } from '../api/generated/client';
+import type { LogList } from '../api/generated/documents';
 import { AsStyle } from '../shared/AsStyle';
 import { saveFile } from '../shared/saveFile';
 import { BesideCard } from './BesideCard';

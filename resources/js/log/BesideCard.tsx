@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { besideBatch } from '../api/client';
-import type { LogList } from '../api/documents';
+import { besideBatch } from '../api/generated/client';
+import type { LogList } from '../api/generated/documents';
 
 interface Props {
   id: string;

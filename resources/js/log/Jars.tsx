@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { JarInput, JarsInput, LoggedBatch } from '../api/documents';
+import type { JarInput, JarsInput, LoggedBatch } from '../api/generated/documents';
 import { dayOf } from '../shared/day';
 import { typedNumber } from '../shared/typedNumber';
 

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { toString as qrCode } from 'qrcode';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { readBatch } from '../api/client';
+import { readBatch } from '../api/generated/client';
 import './labels.css';
 
 /** Sheets that are sold everywhere: how many across and down on one page. */

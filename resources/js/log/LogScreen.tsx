@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { bringBatchIn, logAsCsv, makeBatch, readLog } from '../api/client';
+import { bringBatchIn, logAsCsv, makeBatch, readLog } from '../api/generated/client';
 import { ChooseRecipe } from '../shared/ChooseRecipe';
 import { dayOf } from '../shared/day';
 import { saveFile } from '../shared/saveFile';

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
-import { addPicture, takePictureAway } from '../api/client';
-import type { LoggedBatch } from '../api/documents';
+import { addPicture, takePictureAway } from '../api/generated/client';
+import type { LoggedBatch } from '../api/generated/documents';
 
 /** Pixels along the longer side of what is sent: a phone's picture is many times what a card needs. */
 const longest = 2000;

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { TastingInput } from '../api/documents';
+import type { TastingInput } from '../api/generated/documents';
 import { SpoonRows } from '../bench/SpoonRows';
 import type { Feel } from '../bench/useAdjusting';
 

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { readTrials } from '../api/client';
-import type { Trials } from '../api/documents';
+import { readTrials } from '../api/generated/client';
+import type { Trials } from '../api/generated/documents';
 import { TopBar } from '../shared/TopBar';
 import '../shared/ruled.css';
 import './log.css';

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { LogList } from '../api/documents';
+import type { LogList } from '../api/generated/documents';
 import './log.css';
 
 /** The jars whose day comes first, and those whose day is past, kept apart so that nobody serves these. */

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { changeJar, fillJars, noteBatch, readBatch, takeTastingBack, tasteBatch } from '../api/client';
-import type { BatchNoteInput, JarInput, JarsInput, LoggedBatch, TastingInput } from '../api/documents';
+import { changeJar, fillJars, noteBatch, readBatch, takeTastingBack, tasteBatch } from '../api/generated/client';
+import type { BatchNoteInput, JarInput, JarsInput, LoggedBatch, TastingInput } from '../api/generated/documents';
 
 /** One batch, and ways to write down what became of it. */
 export function useBatch(id: string) {

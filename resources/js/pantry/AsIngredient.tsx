@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { listRecipes, recipeAsIngredient } from '../api/client';
+import { listRecipes, recipeAsIngredient } from '../api/generated/client';
 
 /** One of my sauces as an ingredient of another: my own ketchup in my own barbecue sauce. */
 export function AsIngredient({ onMade }: { onMade: (slug: string) => void }) {

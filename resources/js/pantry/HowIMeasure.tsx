@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { replacePreferences } from '../api/client';
-import type { Preferences } from '../api/documents';
+import { replacePreferences } from '../api/generated/client';
+import type { Preferences } from '../api/generated/documents';
 import { Called } from '../shared/Called';
 import { ChooseNeeds } from '../shared/ChooseNeeds';
 import { measuringSets } from '../shared/measuringSets';

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { listSeasons, setSeason } from '../api/client';
-import type { SeasonInput, SeasonList } from '../api/documents';
+import { listSeasons, setSeason } from '../api/generated/client';
+import type { SeasonInput, SeasonList } from '../api/generated/documents';
 
 const months = [
   'January',

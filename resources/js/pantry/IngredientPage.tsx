@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { deleteOwnIngredient, markOnHand, replaceWithOwn } from '../api/client';
-import type { PantryPage } from '../api/documents';
+import { deleteOwnIngredient, markOnHand, replaceWithOwn } from '../api/generated/client';
+import type { PantryPage } from '../api/generated/documents';
 import { pigment } from '../shared/vocabulary';
 import { InSeason } from './InSeason';
 import { OnHand } from './OnHand';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PantryPage } from '../api/documents';
+import type { PantryPage } from '../api/generated/documents';
 import { typedNumber } from '../shared/typedNumber';
 
 interface Props {

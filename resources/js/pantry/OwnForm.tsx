@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import { changeOwnIngredient, createOwnIngredient, previewOwnIngredient } from '../api/client';
-import type { OwnIngredient, PantryPage } from '../api/documents';
+import { changeOwnIngredient, createOwnIngredient, previewOwnIngredient } from '../api/generated/client';
+import type { OwnIngredient, PantryPage } from '../api/generated/documents';
 import { typedNumber } from '../shared/typedNumber';
 import { allergens } from '../shared/vocabulary';
 

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { listVessels, replaceVessels } from '../api/client';
-import type { VesselList } from '../api/documents';
+import { listVessels, replaceVessels } from '../api/generated/client';
+import type { VesselList } from '../api/generated/documents';
 import { ForgetList } from '../shared/ForgetList';
 import { typedNumber } from '../shared/typedNumber';
 

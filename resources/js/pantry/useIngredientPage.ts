@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { readIngredient } from '../api/client';
+import { readIngredient } from '../api/generated/client';
 
 /** One ingredient with all that is known of it. */
 export const useIngredientPage = (slug: string) =>

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { listPantry } from '../api/client';
+import { listPantry } from '../api/generated/client';
 
 export interface Wanted {
   q: string;

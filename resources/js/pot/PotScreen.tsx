@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { mendPot } from '../api/client';
+import { mendPot } from '../api/generated/client';
 import { SpoonRows } from '../bench/SpoonRows';
 import './pot.css';
 import type { Feel } from '../bench/useAdjusting';

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Style } from '../api/documents';
+import type { Style } from '../api/generated/documents';
 import { stylesKey } from './useStyles';
 
 /** Captures a recipe or a batch that was liked as a style for others. */

@@ -1,4 +1,4 @@
-import type { Caution } from '../api/documents';
+import type { Caution } from '../api/generated/documents';
 import { grades } from './vocabulary';
 
 /** Each with its grade in a word, what to do, and where that is from. */

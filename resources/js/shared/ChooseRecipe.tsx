@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { listRecipes } from '../api/client';
+import { listRecipes } from '../api/generated/client';
 
 interface Props {
   label: string;

@@ -1,4 +1,4 @@
-import type { EvaluationFraction } from '../api/documents';
+import type { EvaluationFraction } from '../api/generated/documents';
 
 /** A number as a cook reads it: the whole, and the fraction over its bar. */
 export function Fraction({ number }: { number: EvaluationFraction }) {

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { replacePreferences } from '../api/client';
-import type { Reading } from '../api/documents';
+import { replacePreferences } from '../api/generated/client';
+import type { Reading } from '../api/generated/documents';
 import { useIngredients } from '../bench/useIngredients';
 import { Called } from './Called';
 import { usePreferences } from './usePreferences';

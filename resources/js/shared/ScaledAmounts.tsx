@@ -1,4 +1,4 @@
-import type { Scale } from '../api/documents';
+import type { Scale } from '../api/generated/documents';
 
 interface Props {
   scale: Scale;

@@ -1,4 +1,4 @@
-import type { Brings } from '../api/documents';
+import type { Brings } from '../api/generated/documents';
 
 /** What a change would bring into the sauce that was not in it, said before it is made. */
 export function WhatItBrings({ brings }: { brings: Brings }) {

@@ -1,4 +1,4 @@
-import type { Reading, RecipeStage } from '../api/documents';
+import type { Reading, RecipeStage } from '../api/generated/documents';
 import type { Answers } from './ReadLines';
 
 /** The stages of a reading with its questions answered; a line that is no ingredient is taken out. */

@@ -1,4 +1,4 @@
-import type { Recipe } from '../api/documents';
+import type { Recipe } from '../api/generated/documents';
 
 /** A recipe with nothing in it, for a style or for none. */
 export const blankRecipe = (name: string, style: string | null, measures: NonNullable<Recipe['measures']>): Recipe => ({

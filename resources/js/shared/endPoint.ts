@@ -1,4 +1,4 @@
-import type { RecipeUntil } from '../api/documents';
+import type { RecipeUntil } from '../api/generated/documents';
 
 /** Where a reduction stops, in words; empty where it has no end point. */
 export const endPoint = (until: RecipeUntil | null | undefined): string => {

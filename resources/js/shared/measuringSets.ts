@@ -1,4 +1,4 @@
-import type { Preferences } from '../api/documents';
+import type { Preferences } from '../api/generated/documents';
 
 /** What a bare cup and spoon can mean, and what each is called. */
 export const measuringSets: [Preferences['measures'], string][] = [

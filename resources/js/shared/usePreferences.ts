@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { showPreferences } from '../api/client';
+import { showPreferences } from '../api/generated/client';
 
 /** How this household measures and reads. */
 export const usePreferences = () =>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { listStyles } from '../api/client';
-import type { Style } from '../api/documents';
+import { listStyles } from '../api/generated/client';
+import type { Style } from '../api/generated/documents';
 
 export const stylesKey = ['styles'];
 

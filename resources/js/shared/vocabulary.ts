@@ -5,7 +5,7 @@ import {
   roles as roleWords,
   tints as tintWords,
 } from '../../../database/vocabulary.json';
-import type { FreeInput, RecipeProcess } from '../api/documents';
+import type { FreeInput, RecipeProcess } from '../api/generated/documents';
 
 /** The words the whole product shares, from the one list the core reads too. */
 

@@ -1,8 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { createRecipe, importRecipe } from '../api/client';
-import type { Import } from '../api/documents';
+import { createRecipe, importRecipe } from '../api/generated/client';
+import type { Import } from '../api/generated/documents';
 import { answered } from '../shared/answered';
 import { type Answers, ReadLines } from '../shared/ReadLines';
 

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { copyHouse, lookAtCopy, putCopyBack, readHouse } from '../api/client';
+import { copyHouse, lookAtCopy, putCopyBack, readHouse } from '../api/generated/client';
 import { ago } from '../shared/ago';
 import { HouseNetwork } from './HouseNetwork';
 import { ThrownAway } from './ThrownAway';

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { forgetDevice, pairDevice, readDoor, setPassphrase } from '../api/client';
+import { forgetDevice, pairDevice, readDoor, setPassphrase } from '../api/generated/client';
 import { ago } from '../shared/ago';
 
 /** Phones that may come in over the house network: the word they need, six digits for one of them, and who was let in. */

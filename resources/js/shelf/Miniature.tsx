@@ -1,4 +1,4 @@
-import type { RecipeList } from '../api/documents';
+import type { RecipeList } from '../api/generated/documents';
 
 /** Tops above this many levels are cut off, here as on the Line. */
 const most = 1.8;

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { RecipeList } from '../api/documents';
+import type { RecipeList } from '../api/generated/documents';
 import { ago } from '../shared/ago';
 import { Miniature } from './Miniature';
 

@@ -3,7 +3,7 @@ import Snackbar from '@mui/material/Snackbar';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { createRecipe, deleteRecipe, duplicateRecipe, readLog, restoreRecipe } from '../api/client';
+import { createRecipe, deleteRecipe, duplicateRecipe, readLog, restoreRecipe } from '../api/generated/client';
 import { UseFirst } from '../log/UseFirst';
 import { blankRecipe } from '../shared/blankRecipe';
 import { TopBar } from '../shared/TopBar';

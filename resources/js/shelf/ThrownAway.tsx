@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { emptyBin, forgetThrownAway, putThrownAwayBack } from '../api/client';
-import type { House } from '../api/documents';
+import { emptyBin, forgetThrownAway, putThrownAwayBack } from '../api/generated/client';
+import type { House } from '../api/generated/documents';
 import { ago } from '../shared/ago';
 
 type Thrown = House['bin'][number];

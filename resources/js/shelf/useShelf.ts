@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { listRecipes } from '../api/client';
+import { listRecipes } from '../api/generated/client';
 
 /** The recipes whose names hold what is typed, last touched first. */
 export const useShelf = (typed: string) =>

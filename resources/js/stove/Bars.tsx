@@ -1,4 +1,4 @@
-import type { Stove } from '../api/documents';
+import type { Stove } from '../api/generated/documents';
 import { timeOfDay } from './clock';
 
 interface Props {

@@ -1,4 +1,4 @@
-import type { CookCurve } from '../api/documents';
+import type { CookCurve } from '../api/generated/documents';
 
 const wide = 520;
 const high = 150;

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { CookEventInput, StovePot } from '../api/documents';
+import type { CookEventInput, StovePot } from '../api/generated/documents';
 import { timeOfDay } from './clock';
 
 type What = NonNullable<CookEventInput['what']>;

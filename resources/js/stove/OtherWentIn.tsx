@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { CookEventInput, CookLine } from '../api/documents';
+import type { CookEventInput, CookLine } from '../api/generated/documents';
 
 interface Props {
   line: CookLine;

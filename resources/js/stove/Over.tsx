@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { CookFinish } from '../api/documents';
+import type { CookFinish } from '../api/generated/documents';
 
 /** A cook that is over: what was kept of it, and how near it came. */
 export function Over({ finish, onClose }: { finish: CookFinish; onClose: () => void }) {

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { beginCook } from '../api/client';
+import { beginCook } from '../api/generated/client';
 import { ChooseRecipe } from '../shared/ChooseRecipe';
 import { stoveKey } from './useStove';
 

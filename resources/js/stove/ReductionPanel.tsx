@@ -1,4 +1,4 @@
-import type { CookEventInput, StovePot } from '../api/documents';
+import type { CookEventInput, StovePot } from '../api/generated/documents';
 import { FallingLine } from './FallingLine';
 
 interface Props {

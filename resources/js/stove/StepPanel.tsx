@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { CookEventInput, StovePot } from '../api/documents';
+import type { CookEventInput, StovePot } from '../api/generated/documents';
 import { Fraction } from '../shared/Fraction';
 import { OtherWentIn } from './OtherWentIn';
 

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import type { CookEventInput, CookFinish } from '../api/documents';
+import type { CookEventInput, CookFinish } from '../api/generated/documents';
 import { TopBar } from '../shared/TopBar';
 import { useNow } from '../shared/useNow';
 import '../bench/spoon.css';

@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { askTongue, tasteCook } from '../api/client';
-import type { CookEventInput, StovePot } from '../api/documents';
+import { askTongue, tasteCook } from '../api/generated/client';
+import type { CookEventInput, StovePot } from '../api/generated/documents';
 import { SpoonRows } from '../bench/SpoonRows';
 import type { Feel } from '../bench/useAdjusting';
 import { WhatItBrings } from '../shared/WhatItBrings';

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Stove } from '../api/documents';
+import type { Stove } from '../api/generated/documents';
 
 /** Seconds: what ended longer ago is told of, and rings no more. */
 const lateS = 20;

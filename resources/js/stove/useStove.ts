@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { finishCook, happened, measureCook, readStove, takeOff } from '../api/client';
-import type { CookEventInput } from '../api/documents';
+import { finishCook, happened, measureCook, readStove, takeOff } from '../api/generated/client';
+import type { CookEventInput } from '../api/generated/documents';
 
 /** A second device follows within two seconds. Asking again holds no connection open, of which a small server has few. */
 const everyMs = 1500;

@@ -1,7 +1,7 @@
 import { ScatterChart, type ScatterMarkerProps } from '@mui/x-charts/ScatterChart';
 import { useQuery } from '@tanstack/react-query';
-import { readStyleMap } from '../api/client';
-import type { StyleMap as Planes } from '../api/documents';
+import { readStyleMap } from '../api/generated/client';
+import type { StyleMap as Planes } from '../api/generated/documents';
 
 /** Letters of a name beside its mark, and from where on they stand on its left. */
 const longest = 24;

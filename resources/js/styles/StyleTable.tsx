@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { changeStyle, forgetStyle } from '../api/client';
-import type { Style } from '../api/documents';
+import { changeStyle, forgetStyle } from '../api/generated/client';
+import type { Style } from '../api/generated/documents';
 import { typedNumber } from '../shared/typedNumber';
 
 type Figure = keyof Style['bands'];

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { keepStyle } from '../api/client';
-import type { Style } from '../api/documents';
+import { keepStyle } from '../api/generated/client';
+import type { Style } from '../api/generated/documents';
 import { TopBar } from '../shared/TopBar';
 import { stylesKey, useStyles } from '../shared/useStyles';
 import { StyleMap } from './StyleMap';

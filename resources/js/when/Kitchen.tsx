@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { replacePreferences } from '../api/client';
-import type { Preferences } from '../api/documents';
+import { replacePreferences } from '../api/generated/client';
+import type { Preferences } from '../api/generated/documents';
 import { typedNumber } from '../shared/typedNumber';
 import { usePreferences } from '../shared/usePreferences';
 

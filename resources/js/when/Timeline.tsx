@@ -1,4 +1,4 @@
-import type { When, WhenBar } from '../api/documents';
+import type { When, WhenBar } from '../api/generated/documents';
 
 const place = (bar: { left: number; width: number }) => ({
   left: `${bar.left * 100}%`,

@@ -1,8 +1,8 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { beginCook, whenAsCalendar, whenToBegin } from '../api/client';
-import type { WhenInput } from '../api/documents';
+import { beginCook, whenAsCalendar, whenToBegin } from '../api/generated/client';
+import type { WhenInput } from '../api/generated/documents';
 import { ChooseRecipe } from '../shared/ChooseRecipe';
 import { dayOf } from '../shared/day';
 import { saveFile } from '../shared/saveFile';

@@ -1,5 +1,5 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
-import { ask, at, type Options } from './ask';
+import { ask, at, type Options } from '../ask';
 import type { Batch, BatchList, BatchNoteInput, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, NextTrial, OnHandInput, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, PictureInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
