@@ -52,19 +52,6 @@ final class NotInProportion
                         ],
                     ),
                 ];
-            } elseif ($after?->minutes !== null && $until === null) {
-                $said[] = [
-                    'about' => 'time',
-                    'text' => Sentence::of(
-                        '{stage} is given in minutes: in the same pan those take off as many grams from {what}, '
-                            .'so it ends {how}. Go by weight or depth instead.',
-                        [
-                            'stage' => $name,
-                            'what' => $isMore ? 'more sauce' : 'less sauce',
-                            'how' => $isMore ? 'thinner' : 'thicker',
-                        ],
-                    ),
-                ];
             }
             if ($report->stage->process?->kind === ProcessKind::Fry) {
                 $said[] = [

@@ -11,8 +11,10 @@ use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
+use Vinculum\Recipe\Process;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
+use Vinculum\Recipe\Until;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Taste\Measure;
 
@@ -42,6 +44,9 @@ final class Scaler
     /** Steps of taste that a spoon alone may move before a line is worth weighing. */
     private const WEIGH_FROM = 0.5;
 
+    /** A factor this near to one leaves the minutes as they were. */
+    private const HARDLY = 0.05;
+
     public function __construct(private Catalogue $catalogue) {}
 
     /**
@@ -61,6 +66,8 @@ final class Scaler
         if ($from->estimates->mass()->value <= 0.0) {
             throw UnreachableTarget::nothingToScale();
         }
+        $asWritten = $from->recipe;
+        $from = $this->asFar($from);
         $tools ??= Tools::of($from->recipe->kitchenware());
         $fill
             = ($target->millilitres ?? 0.0)
@@ -107,7 +114,7 @@ final class Scaler
                     $best->estimates->volume()->value,
                 )
                 : null,
-            $best->recipe,
+            self::forSoLong($best, $asWritten, $factor),
             NotInProportion::of($from, $best, $factor),
             self::worst($from, $best) > self::WEIGH_FROM ? self::toWeigh($from, $best, $factor) : null,
         );
@@ -148,6 +155,54 @@ final class Scaler
         }
 
         return [$factor, $exact];
+    }
+
+    /**
+     * The same sauce with every end point that is only a time as the share that went off in it: a pot twice as large
+     * takes longer to come to the same sauce, and is not the weaker one that the same minutes would leave.
+     */
+    private function asFar(Evaluation $from): Evaluation
+    {
+        $isTimed = false;
+        $stages = [];
+        foreach ($from->cooked->stages as $report) {
+            $process = $report->stage->process;
+            $goes = $process?->minutes !== null && $process->until === null && $report->boiledOff > 0.0;
+            $isTimed = $isTimed || $goes;
+            $stages[] = $goes
+                ? $report->stage->processed(new Process(
+                    $process->kind,
+                    $process->heat,
+                    null,
+                    new Until('loss_percent', 100 * $report->boiledOff / max(1e-9, $report->massIn)),
+                    $process->panCm,
+                    $process->lid,
+                    $process->extra,
+                ))
+                : $report->stage;
+        }
+
+        return $isTimed
+            ? Evaluation::of($from->recipe->withStages($stages), $this->catalogue, $from->style)
+            : $from;
+    }
+
+    /** As it is written down: its minutes with it, and as the maker had it where it is hardly another batch. */
+    private static function forSoLong(Evaluation $scaled, Recipe $asWritten, float $factor): Recipe
+    {
+        $stages = [];
+        foreach ($scaled->cooked->stages as $s => $report) {
+            $was = $asWritten->stages[$s]->process ?? null;
+            $is = $report->stage->process;
+            $isTimed = $was?->minutes !== null && $was->until === null && $is?->until !== null;
+            $stages[] = match (true) {
+                ! $isTimed => $report->stage,
+                abs($factor - 1) < self::HARDLY => $report->stage->processed($was),
+                default => $report->stage->processed($is->during(round($report->minutes ?? $was->minutes))),
+            };
+        }
+
+        return $scaled->recipe->withStages($stages);
     }
 
     /** @return array<string, true> ids of the lines that stay whole, whatever else is rounded */

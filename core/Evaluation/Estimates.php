@@ -140,7 +140,8 @@ final readonly class Estimates
                 ** 2;
         }
 
-        return Figure::even($value, max(self::ACTIVITY_LEAST, sqrt($variance)), '');
+        // of pure water it is one
+        return Figure::even($value, max(self::ACTIVITY_LEAST, sqrt($variance)), '', 1.0);
     }
 
     public function thickness(bool $isHot = false): ?Thickness

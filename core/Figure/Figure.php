@@ -19,18 +19,20 @@ final readonly class Figure
     /**
      * @param float $spread half-width of the interval, 0 or more: in ln(value), or in the value where it is even as it
      *     is
+     * @param float $most what it cannot pass, whatever is known of it
      */
     public function __construct(
         public float $value,
         public float $spread,
         public string $unit,
         private bool $isEven = false,
+        private float $most = INF,
     ) {}
 
     /** Even in the value itself. */
-    public static function even(float $value, float $halfWidth, string $unit): self
+    public static function even(float $value, float $halfWidth, string $unit, float $most = INF): self
     {
-        return new self($value, $halfWidth, $unit, true);
+        return new self($value, $halfWidth, $unit, true, $most);
     }
 
     public function low(): float
@@ -40,6 +42,9 @@ final readonly class Figure
 
     public function high(): float
     {
-        return $this->isEven ? $this->value + $this->spread : $this->value * exp($this->spread);
+        return min(
+            $this->most,
+            $this->isEven ? $this->value + $this->spread : $this->value * exp($this->spread),
+        );
     }
 }

@@ -35,6 +35,12 @@ final readonly class Process
         );
     }
 
+    /** The same, for so many minutes. */
+    public function during(float $minutes): self
+    {
+        return new self($this->kind, $this->heat, $minutes, $this->until, $this->panCm, $this->lid, $this->extra);
+    }
+
     public function scaled(float $factor): self
     {
         return $this->until === null ? $this : $this->upTo($this->until->scaled($factor));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\StoredRecipe;
-use Illuminate\Support\Carbon;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 final class RecipesTest extends HttpTestCase

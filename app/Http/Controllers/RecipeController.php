@@ -12,8 +12,8 @@ use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Vinculum\Words\BenchView;
 use Vinculum\Words\Speech;
 

@@ -19,13 +19,23 @@ use Vinculum\Evaluation\Evaluation;
 /** What does not go in a line, and how a yield goes into what there is. */
 final class NotInProportionTest extends TestCase
 {
-    public function test_a_stage_by_the_clock_ends_elsewhere_in_another_batch(): void
+    public function test_a_stage_by_the_clock_takes_longer_for_more_and_comes_to_the_same_sauce(): void
     {
-        $more = self::said(['process' => ['kind' => 'simmer', 'minutes' => 20]], '3x');
-        $less = self::said(['process' => ['kind' => 'simmer', 'minutes' => 20]], 'half');
+        foreach (['3x' => [3.0, 60], 'half' => [0.5, 10]] as $to => [$factor, $minutes]) {
+            $from = Sauce::evaluate(['plum' => '1 kg', 'sugar' => '200 g', 'cider-vinegar' => '150 g'], ['process' => ['kind' => 'simmer', 'minutes' => 20]]);
+            $scaled = (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse($to, MeasuringSet::Us));
+            $process = $scaled->recipe->stages[0]->process;
 
-        self::assertStringContainsString('from more sauce, so it ends thinner', $more['time']);
-        self::assertStringContainsString('from less sauce, so it ends thicker', $less['time']);
+            self::assertEqualsWithDelta($factor, $scaled->evaluation->cooked->mixture->mass() / $from->cooked->mixture->mass(), 0.02 * $factor);
+            self::assertEqualsWithDelta($minutes, $process?->minutes, 1.0, 'the same pan takes off as much a minute');
+            self::assertSame('loss_percent', $process?->until?->kind);
+            self::assertStringContainsString("about {$minutes} minutes", self::said(['process' => ['kind' => 'simmer', 'minutes' => 20]], $to)['time']);
+        }
+        // and hardly another batch is cooked as it was
+        $from = Sauce::evaluate(['plum' => '1 kg'], ['process' => ['kind' => 'simmer', 'minutes' => 20]]);
+        $same = (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::times(1.0))->recipe->stages[0]->process;
+        self::assertSame(20.0, $same?->minutes);
+        self::assertNull($same->until);
     }
 
     public function test_the_time_of_a_reduction_follows_the_pan(): void
