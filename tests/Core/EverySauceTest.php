@@ -19,6 +19,9 @@ use Vinculum\Plan\WhenToBegin;
 use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Solve\Aims;
+use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Swap\FreeOf;
 use Vinculum\Solve\Draft\Draft;
 use Vinculum\Solve\Draft\MakeUps;
 use Vinculum\Solve\Feel;
@@ -191,6 +194,67 @@ final class EverySauceTest extends TestCase
                 foreach ($option->compensations as $change) {
                     self::assertNotSame($line->line->id, $change->line->line->id ?? '');
                 }
+            }
+        }
+    }
+
+    #[DataProvider('kinds')]
+    public function test_for_whoever_does_not_eat_it_nothing_of_it_is_left_or_it_is_said(string $kind): void
+    {
+        $sauce = self::draft($kind);
+        foreach (['vegan', 'gluten', 'nuts', 'eggs', 'milk', 'fish', 'soy', 'mustard'] as $named) {
+            $needs = [Sauce::need($named)];
+            $before = array_column(FreeOf::offending($sauce, $needs), 0);
+            $freed = FreeOf::of($sauce, Sauce::catalogue(), $needs, new Criteria);
+            $after = array_column(FreeOf::offending($freed->after, $needs), 0);
+            self::assertSame([], array_values(array_diff($after, array_column($freed->left, 'line'))), "{$named}: what is left is said");
+            self::assertSame(count($before), count($freed->changes) + count($freed->left), $named);
+            if ($before === []) {
+                self::assertSame([], $freed->changes, "{$named}: nothing was in the way");
+            }
+            foreach ($freed->changes as $change) {
+                foreach ($change->with as $addition) {
+                    self::assertNotSame('against', $needs[0]->verdict($addition->ingredient), "{$named}: {$addition->ingredient->slug}");
+                }
+            }
+            self::assertGreaterThan(0.5 * $sauce->cooked->mixture->mass(), $freed->after->cooked->mixture->mass(), $named);
+        }
+    }
+
+    #[DataProvider('kinds')]
+    public function test_brought_to_its_kind_it_is_nearer_and_nothing_locked_has_moved(string $kind): void
+    {
+        $sauce = self::draft($kind);
+        $document = RecipeDocument::write($sauce->recipe);
+        $biggest = 0;
+        foreach ($sauce->cooked->weighed->lines as $i => $line) {
+            $biggest = $line->grams > $sauce->cooked->weighed->lines[$biggest]->grams ? $i : $biggest;
+        }
+        $locked = $sauce->cooked->weighed->lines[$biggest]->line->id;
+        foreach ($document['stages'] as $s => $stage) {
+            foreach ($stage['lines'] ?? [] as $l => $line) {
+                if ($line['id'] === $locked) {
+                    $document['stages'][$s]['lines'][$l]['lock'] = true;
+                } elseif (in_array($line['ingredient'], ['sugar', 'fine-salt', 'honey', 'light-brown-sugar', 'dark-brown-sugar', 'cider-vinegar', 'lemon-juice', 'rice-vinegar', 'white-vinegar'], true)) {
+                    $grams = 0.0;
+                    foreach ($sauce->cooked->weighed->lines as $weighed) {
+                        $grams += $weighed->line->id === $line['id'] ? $weighed->grams : 0.0;
+                    }
+                    $document['stages'][$s]['lines'][$l]['amount'] = round(1.6 * $grams, 2).' g';
+                }
+            }
+        }
+        $off = Evaluation::of(RecipeDocument::read($document), Sauce::catalogue(), $sauce->style);
+        self::assertNotNull($off->style);
+        $aims = Aims::ofStyle($off, $off->style);
+        $short = static fn (Evaluation $at): float => array_sum(array_map(static fn (Measure $measure): float => $aims->steps($measure, $at->tasting->value($measure)) ** 2, Measure::cases()));
+        foreach (Rebalance::answers($off, Sauce::catalogue(), $aims) as $answer) {
+            self::assertLessThanOrEqual($short($off) + 0.1, $short($answer->after), 'no answer is further off than the question');
+            foreach ($answer->after->cooked->weighed->lines as $line) {
+                if ($line->line->id === $locked) {
+                    self::assertEqualsWithDelta($sauce->cooked->weighed->lines[$biggest]->grams, $line->grams, 1e-6);
+                }
+                self::assertGreaterThanOrEqual(0.0, $line->grams);
             }
         }
     }
