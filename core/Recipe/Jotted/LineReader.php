@@ -52,9 +52,14 @@ final readonly class LineReader
             // "1 in ginger" is an inch of it
             ['/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|'
                 .'each\b)(?=\p{L})/iu',
+                '/\bpkts?\b\.?(?=\s)/iu',
+                // "about a pound of", and not "about a third"
+                '/^(?:about|around|roughly|nearly|almost)\s+\Kan?\s+(?=(?:kilo|pound|lb|litre|liter|pint|quart|'
+                    .'cup|tbsp|tsp|'
+                    .'tablespoon|teaspoon|gram|ounce|oz)s?\b)/iu',
                 '/\blge?\b\.?(?=\s)/iu', '/\bmed\b\.?(?=\s)/iu', '/\bsml?\b\.?(?=\s)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
                 .'g|ml|gr|grams?)\b)/iu'],
-            [' inch ', 'large', 'medium', 'small', ''],
+            [' inch ', 'packet', '1 ', 'large', 'medium', 'small', ''],
             $line,
         );
         $line = $this->inMyMeasures($line);
