@@ -74,11 +74,15 @@ final class EveryoneTest extends BrowserTestCase
     public function test_nothing_runs_over_the_side(int $width, int $height): void
     {
         $this->resize($width, $height);
-        foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths', '/pot' => '.pot .spoon-row'] + $this->pagesOfGooseberryKetchup() as $path => $css) {
+        foreach (['/shelf' => '.miniature', '/bench' => '.segment', '/pantry' => '.strengths', '/pot' => '.pot .spoon-row', '/styles' => '.style-plane svg', '/begin' => '.begin'] + $this->pagesOfGooseberryKetchup() as $path => $css) {
             $this->goTo($path);
             $this->see($css);
             self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);
         }
+        $this->goTo('/log');
+        $this->see("//ul[@class='log-rows']//a[.//small='no. 10']")->click();
+        $this->see('.log-tastings');
+        self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), 'a batch that was tasted');
         $this->withAPotOn(fn () => self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), 'the Stove'));
     }
 

@@ -42,13 +42,15 @@ export function ShoppingTable({ shopping, name }: { shopping: Shopping; name: st
       <table className="scaled shopping">
         <thead>
           <tr>
-            <th scope="col">
-              <span className="visually-hidden">In the basket</span>
-            </th>
+            <td />
             <th scope="col">Buy</th>
             <th scope="col">Ingredient</th>
-            <th scope="col">Needed</th>
-            <th scope="col">Left over</th>
+            <th scope="col" className="at-a-desk">
+              Needed
+            </th>
+            <th scope="col" className="at-a-desk">
+              Left over
+            </th>
             <th scope="col">Cost</th>
           </tr>
         </thead>
@@ -73,11 +75,11 @@ export function ShoppingTable({ shopping, name }: { shopping: Shopping; name: st
                   <strong>{line.buy_text}</strong>
                 </td>
                 <td>{line.name}</td>
-                <td className="quiet">
+                <td className="quiet at-a-desk">
                   {line.need_text}
                   {line.have_text !== '' && `, ${line.have_text} there`}
                 </td>
-                <td className="quiet">{line.left_text}</td>
+                <td className="quiet at-a-desk">{line.left_text}</td>
                 <td>{line.cost_text}</td>
               </tr>
             ))}
