@@ -68,6 +68,21 @@ final class EveryoneTest extends BrowserTestCase
         $this->see("//button[.='Fruit ketchup']")->click();
         $this->see('.style-table');
         $this->assertNoViolations('a style held up');
+        $this->goTo('/styles');
+        $this->see('.style-plane svg');
+        $this->assertNoViolations('the map of styles');
+        $this->goTo('/log');
+        $this->see("//ul[@class='log-rows']//a[.//small='no. 10']")->click();
+        $this->see("//button[.='Set up two cups']")->click();
+        $this->see('.log-cup-steps');
+        $this->assertNoViolations('two cups');
+        $this->see("//a[.='All trials of this sauce in one table']")->click();
+        $this->see('.trials-table');
+        $this->assertNoViolations('trials');
+        $this->goTo('/shopping');
+        $this->see("//label[contains(.,'Gooseberry ketchup')]/input")->click();
+        $this->see('.shopping');
+        $this->assertNoViolations('a shopping list');
     }
 
     #[DataProvider('sizes')]
