@@ -152,14 +152,28 @@ final class StoredRecipe extends Model
     }
 
     /**
+     * With a word in one of its ingredients, in its kind, or in anything that was said of a batch of it.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeInIt(Builder $query, string $word): void
+    {
+        $query->whereRaw("exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines') line where instr(json_extract(line.value, '$.ingredient'), ?) > 0)", [$word])
+            ->orWhereRaw("instr(coalesce(json_extract(recipes.document, '$.style'), ''), ?) > 0", [$word])
+            ->orWhereHas('batches', static fn (Builder $batch): Builder => $batch->whereRaw('instr(words, ?) > 0', [$word]));
+    }
+
+    /**
      * Last touched first; all of them where nothing is typed.
      *
      * @param Builder<self> $query
      */
     public function scopeOnTheShelf(Builder $query, string $typed = ''): void
     {
-        $query->when($typed !== '', fn (Builder $named): Builder => $named->whereRaw('instr(lower(name), lower(?)) > 0', [$typed]))
-            ->whereNot(static fn (Builder $blank): mixed => $blank->blank())
+        foreach (array_filter(preg_split('/\s+/u', mb_strtolower(trim($typed))) ?: []) as $word) {
+            $query->where(fn (Builder $named): Builder => $named->whereRaw('instr(lower(name), ?) > 0', [$word])->orWhere(fn (Builder $inIt): mixed => $inIt->inIt($word)));
+        }
+        $query->whereNot(static fn (Builder $blank): mixed => $blank->blank())
             ->with('parent')
             ->orderByDesc('updated_at')
             ->limit(self::MOST_SHOWN);

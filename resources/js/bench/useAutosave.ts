@@ -17,6 +17,18 @@ const retryMs = 5000;
 /** However often it failed, it is tried once more after so long. */
 const longestMs = 60000;
 
+/** Whether two documents say the same, in whatever order. */
+function isSame(one: unknown, other: unknown): boolean {
+  if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return one === other;
+  const [a, b] = [one, other].map((each) => Object.entries(each).filter(([, value]) => value !== undefined));
+  return (
+    a !== undefined &&
+    b !== undefined &&
+    a.length === b.length &&
+    a.every(([key, value]) => isSame(value, (other as Record<string, unknown>)[key]))
+  );
+}
+
 /**
  * Keeps the draft a moment after each change, over the revision this tab last saw and no other; at once in this browser, and
  * with what may outlive the page when it goes.
@@ -51,6 +63,14 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
         } catch (error) {
           const refusal = error instanceof Refusal ? error : null;
           const theirs = refusal?.status === 409 ? refusal.failure.theirs : undefined;
+          if (theirs !== undefined && isSame(theirs.recipe, sent)) {
+            // what was sent when the page went has come in meanwhile: it is this very draft
+            revision.current = theirs.revision;
+            kept.current = sent;
+            if (latest.current === sent) letGo(record.id);
+            setKeeping({ state: 'kept', at: Date.now() });
+            continue;
+          }
           if (theirs !== undefined) setKeeping({ state: 'conflict', theirs });
           else if (refusal?.status === 404) setKeeping({ state: 'gone' });
           else setKeeping({ state: 'failed', why: (error as Error).message });
