@@ -23,6 +23,23 @@ final class NothingLostTest extends BrowserTestCase
         }
     }
 
+    public function test_what_was_sent_as_the_page_went_is_no_conflict_with_itself(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $this->type('l4', '6 large');
+        // the same draft comes in by another way before the pause is over
+        $status = $this->window->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const id = location.pathname.split('/').pop();
+            const held = JSON.parse(Object.entries(localStorage).find(([key]) => key.includes(id))[1]);
+            fetch(`/api/recipes/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'If-Match': `"${held.revision}"` }, body: JSON.stringify({ recipe: held.recipe }) }).then((answer) => done(answer.status));
+            JS);
+        self::assertSame(200, $status);
+        $this->waitUntilKept();
+        self::assertSame('6 large', $this->amount('l4'));
+        self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector('[data-keeping="conflict"]')));
+    }
+
     public function test_typed_and_not_left(): void
     {
         $this->openRecipe('Gooseberry ketchup');
