@@ -1,11 +1,15 @@
+import { useDrawingArea } from '@mui/x-charts/hooks';
 import { ScatterChart, type ScatterMarkerProps } from '@mui/x-charts/ScatterChart';
 import { useQuery } from '@tanstack/react-query';
 import { readStyleMap } from '../api/generated/client';
 import type { StyleMap as Planes } from '../api/generated/documents';
 
-/** Letters of a name beside its mark, and from where on they stand on its left. */
+/** Letters of a name beside its mark, and from what share of the width on they stand on its left. */
 const longest = 24;
-const farRight = 620;
+const farRight = 0.55;
+
+/** Pixels across below which there is no room for names. */
+const narrow = 500;
 
 type Plane = Planes['planes'][number];
 
@@ -29,8 +33,11 @@ function OnePlane({ plane, onChoose }: { plane: Plane; onChoose: (slug: string) 
   // ours are told apart by their shape and carry their names, so that nobody has to tell colours apart
   const Mark = ({ seriesId, dataIndex, x: left, y: top, color, size }: ScatterMarkerProps) => {
     const isMine = seriesId === 'mine';
-    const text = isMine ? (plane.mine[dataIndex]?.name ?? '') : '';
-    const isFarRight = left > farRight;
+    const area = useDrawingArea();
+    // where names would lie on one another they are numbers, and stand below
+    const called = area.width < narrow ? `${dataIndex + 1}` : (plane.mine[dataIndex]?.name ?? '');
+    const text = isMine ? called : '';
+    const isFarRight = left > area.left + farRight * area.width;
     return (
       <g transform={`translate(${left},${top})`} cursor={isMine ? undefined : 'pointer'}>
         {isMine ? (
@@ -86,6 +93,11 @@ function OnePlane({ plane, onChoose }: { plane: Plane; onChoose: (slug: string) 
           if (slug !== undefined) onChoose(slug);
         }}
       />
+      <ol className="style-mine">
+        {plane.mine.map((point) => (
+          <li key={point.id}>{point.name}</li>
+        ))}
+      </ol>
       <details>
         <summary>The same as a table</summary>
         <table className="ruled">
