@@ -41,6 +41,7 @@ export function BringIn({ onClose }: { onClose: () => void }) {
       </label>
       <textarea
         className="jotted"
+        rows={8}
         aria-label="Or paste it here"
         placeholder="Or paste it here: JSON, JSON-LD, CSV, Markdown, or the way it was jotted down"
         value={text}

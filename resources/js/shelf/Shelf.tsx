@@ -78,7 +78,7 @@ export function Shelf() {
             <input
               type="search"
               className="search"
-              placeholder="a sauce, plums, a word you noted"
+              placeholder="a sauce, plums, a note"
               aria-label="Find a sauce"
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
