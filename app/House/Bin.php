@@ -11,7 +11,9 @@ use App\Models\OwnStyle;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Recipes\Styles;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
 
 /** What was thrown away: it rests here until somebody puts it back, or throws it away for good. */
@@ -31,7 +33,7 @@ final class Bin
     {
         $thrown = [];
         foreach (self::KINDS as $kind => $class) {
-            foreach ($class::onlyTrashed()->orderByDesc('deleted_at')->limit(self::MOST_SHOWN)->get() as $each) {
+            foreach (self::thrown($class)->orderByDesc('deleted_at')->limit(self::MOST_SHOWN)->get() as $each) {
                 $thrown[] = [
                     'kind' => $kind,
                     'id' => is_scalar($each->getKey()) ? (string) $each->getKey() : '',
@@ -69,7 +71,7 @@ final class Bin
     public static function empty(): void
     {
         foreach (array_reverse(self::KINDS) as $class) {
-            foreach ($class::onlyTrashed()->lazyById(100, column: (new $class)->getKeyName()) as $each) {
+            foreach (self::thrown($class)->lazyById(100, column: (new $class)->getKeyName()) as $each) {
                 if (self::stays($each) === '') {
                     $each->forceDelete();
                 }
@@ -81,7 +83,22 @@ final class Bin
     {
         $class = self::KINDS[$kind] ?? throw new RequestRefused(404, 'not-found', 'There is no such thing here. Thrown away are recipes, batches, ingredients and styles.');
 
-        return $class::onlyTrashed()->find($id) ?? throw new RequestRefused(409, 'not-in-the-bin', 'That is not among what was thrown away. Delete it first, or read the list again.');
+        return self::thrown($class)->find($id) ?? throw new RequestRefused(409, 'not-in-the-bin', 'That is not among what was thrown away. Delete it first, or read the list again.');
+    }
+
+    /**
+     * With all that is asked of it, so that a list of many asks the database no more often than a list of one.
+     *
+     * @param class-string<StoredRecipe|Batch|OwnIngredientRecord|OwnStyle> $class
+     * @return Builder<covariant StoredRecipe|Batch|OwnIngredientRecord|OwnStyle>
+     */
+    private static function thrown(string $class): Builder
+    {
+        return match ($class) {
+            StoredRecipe::class => StoredRecipe::onlyTrashed()->withExists(['batches' => static fn (Builder $batches): mixed => $batches->withoutGlobalScope(SoftDeletingScope::class), 'cooks']),
+            Batch::class => Batch::onlyTrashed()->without('readings')->with('recipe'),
+            default => $class::onlyTrashed(),
+        };
     }
 
     private static function name(Model $thrown): string
@@ -97,7 +114,7 @@ final class Bin
 
     private static function stays(Model $thrown): string
     {
-        return $thrown instanceof StoredRecipe && ($thrown->batches()->withTrashed()->exists() || $thrown->cooks()->exists())
+        return $thrown instanceof StoredRecipe && ($thrown->getAttribute('batches_exists') === true || $thrown->getAttribute('cooks_exists') === true)
             ? 'Batches were made from this recipe, and they keep it.'
             : '';
     }

@@ -22,7 +22,6 @@ use Vinculum\Log\NextTrial;
 use Vinculum\Log\Trials;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Safety\Brings;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\KeepingTime;
 use Vinculum\Solve\Feel;
@@ -45,14 +44,6 @@ final readonly class Journal
     private const TASTINGS = 60;
 
     private const USE_FIRST = 3;
-
-    /** Steps a cup may miss what it was to be moved by, and the share it may grow by. */
-    private const NEAR = 0.5;
-
-    private const MOST_OF_A_CUP = 0.25;
-
-    /** Thresholds of a taste that a kind of sauce has of it at the least where it matters. */
-    private const TASTED = 4.0;
 
     public function __construct(private Evaluator $evaluator, private Styles $styles, private Adjuster $adjuster) {}
 
@@ -260,9 +251,7 @@ final readonly class Journal
      */
     public function known(?string $style): array
     {
-        $likes = $this->likes($style);
-        uasort($likes, static fn (Ideal $one, Ideal $other): int => $other->tastings <=> $one->tastings);
-        $ideal = array_values($likes)[0] ?? Ideal::of(self::tastes(), []);
+        $ideal = $this->mostHeard($style);
         $known = [];
         foreach (Measure::cases() as $measure) {
             $taste = Feel::ofMeasure($measure)->value;
@@ -272,6 +261,15 @@ final readonly class Journal
         }
 
         return $known;
+    }
+
+    /** Of the one who said most of this kind; of nobody yet where nobody said anything. */
+    private function mostHeard(?string $style): Ideal
+    {
+        $likes = $this->likes($style);
+        uasort($likes, static fn (Ideal $one, Ideal $other): int => $other->tastings <=> $one->tastings);
+
+        return array_values($likes)[0] ?? Ideal::of(self::tastes(), []);
     }
 
     /** @return list<string> */
@@ -295,7 +293,7 @@ final readonly class Journal
     }
 
     /**
-     * The two cups worth tasting next, by whoever keeps the Log or, where they said nothing, by nobody yet.
+     * The two cups worth tasting next.
      *
      * @return array{taste: string, steps: float, remedy: Remedy}
      */
@@ -306,42 +304,15 @@ final readonly class Journal
         if ($style === null) {
             throw new RequestRefused(409, 'no-style', 'Its recipe is of no kind yet, so there is nothing to hold it against. Choose one on the Bench, and make it again.');
         }
-        $ideal = array_values($this->likes($slug))[0] ?? Ideal::of(self::tastes(), []);
-        $cup = ['in_pot' => NextTrial::CUP_G.' g'];
-        // a taste that this kind hardly has is not what a cup is spent on
-        $matters = array_filter(self::stands($batch, $style), static fn (string $taste): bool => self::matters(Feel::from($taste), $style), ARRAY_FILTER_USE_KEY);
         $recipe = RecipeDocument::read($batch->document);
-        foreach (NextTrial::worth($ideal, $matters) as ['taste' => $taste, 'steps' => $steps]) {
+        foreach (NextTrial::worth($this->mostHeard($slug), NextTrial::mattering(self::stands($batch, $style), $style)) as ['taste' => $taste, 'steps' => $steps]) {
             // a sauce that should be moved up is one that has so much too little of it
-            $rescued = $this->adjuster->rescue($recipe, [$taste => -$steps], [], null, $cup);
-            foreach ($rescued->remedies as $remedy) {
-                // nobody at the table is to meet in a blind cup what is not in the sauce
-                $brings = Brings::between($rescued->pot->cooked->weighed, $remedy->after->cooked->weighed);
-                if ($brings->isNothing() && $remedy->boilOff === 0.0 && count($remedy->additions) === 1 && self::movesOnly($taste, $remedy)) {
-                    return ['taste' => $taste, 'steps' => $steps, 'remedy' => $remedy];
-                }
+            $remedy = NextTrial::cup($this->adjuster->rescue($recipe, [$taste => -$steps], [], null, ['in_pot' => NextTrial::CUP_G.' g']));
+            if ($remedy !== null) {
+                return ['taste' => $taste, 'steps' => $steps, 'remedy' => $remedy];
             }
         }
         throw new RequestRefused(409, 'no-trial', 'Nothing that is at hand moves one taste of a cup of this and leaves the others alone.');
-    }
-
-    /** Whether a remedy lands where it should and moves no other taste that a tongue could tell: only then do the cups differ in one. */
-    private static function movesOnly(string $taste, Remedy $remedy): bool
-    {
-        foreach (self::tastes() as $each) {
-            if (abs($remedy->steps[$each]) > self::NEAR) {
-                return false;
-            }
-        }
-
-        return abs($remedy->steps[$taste]) <= self::NEAR && $remedy->growth() <= self::MOST_OF_A_CUP;
-    }
-
-    private static function matters(Feel $taste, Style $style): bool
-    {
-        $measure = $taste->measure();
-
-        return $measure !== null && ($style->band($measure)->aim ?? 0.0) >= self::TASTED * $measure->threshold();
     }
 
     /**

@@ -174,7 +174,7 @@ final class Scaler
                     $process->kind,
                     $process->heat,
                     null,
-                    new Until('loss_percent', 100 * $report->boiledOff / max(1e-9, $report->massIn)),
+                    new Until('loss_percent', round(100 * $report->boiledOff / max(1e-9, $report->massIn), 1)),
                     $process->panCm,
                     $process->lid,
                     $process->extra,

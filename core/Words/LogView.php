@@ -6,8 +6,10 @@ namespace Vinculum\Words;
 
 use Vinculum\Log\Beside;
 use Vinculum\Log\Ideal;
+use Vinculum\Log\NextTrial;
 use Vinculum\Log\Trials;
 use Vinculum\Solve\Feel;
+use Vinculum\Solve\Rescue\Remedy;
 use Vinculum\Taste\Measure;
 
 /** What was made and what was said of it, in words. */
@@ -147,16 +149,24 @@ final readonly class LogView
         ];
     }
 
-    /** Two cups, and what goes into the one of them: "a step and a half more sour". */
-    public function apart(string $taste, float $steps): string
+    /**
+     * Two cups, what goes into the one of them, and what that does: "1.5 steps more sour".
+     *
+     * @return array{cup_text: string, put_text: string, apart_text: string}
+     */
+    public function cups(Remedy $remedy, string $taste, float $steps): array
     {
-        return $this->speech->steps($steps).($steps > 0.0 ? ' more ' : ' less ').self::tasteWord($taste);
+        return [
+            'cup_text' => $this->speech->grams(NextTrial::CUP_G),
+            'put_text' => (new RescueView($this->speech))->words($remedy),
+            'apart_text' => $this->speech->steps($steps).' '.self::moreOrLess($taste, $steps),
+        ];
     }
 
     /** What one said of two cups. */
     public static function blindNote(string $taste, float $steps, ?bool $moved): string
     {
-        $word = ($steps > 0.0 ? 'more ' : 'less ').self::tasteWord($taste);
+        $word = self::moreOrLess($taste, $steps);
 
         return match ($moved) {
             true => "blind: better with {$word}",
@@ -172,7 +182,7 @@ final readonly class LogView
      */
     public static function blindResult(string $taste, float $steps, array $moved): string
     {
-        $word = ($steps > 0.0 ? 'more ' : 'less ').self::tasteWord($taste);
+        $word = self::moreOrLess($taste, $steps);
         $with = count(array_keys($moved, true, true));
         $without = count(array_keys($moved, false, true));
         $neither = count($moved) - $with - $without;
@@ -188,9 +198,9 @@ final readonly class LogView
         ]);
     }
 
-    private static function tasteWord(string $taste): string
+    private static function moreOrLess(string $taste, float $steps): string
     {
-        return $taste === 'hot' ? 'heat' : $taste;
+        return ($steps > 0.0 ? 'more ' : 'less ').($taste === Feel::Hot->value ? 'heat' : $taste);
     }
 
     /**

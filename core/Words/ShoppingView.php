@@ -54,6 +54,7 @@ final readonly class ShoppingView
     private function line(ShoppingLine $line): array
     {
         $isEnough = $line->boughtGrams <= 0.0;
+        $pieces = $this->pieces($line);
 
         return [
             'slug' => $line->ingredient->slug,
@@ -68,7 +69,7 @@ final readonly class ShoppingView
             'buy_text' => match (true) {
                 $isEnough => 'enough',
                 $line->packs !== null => "{$line->packs} × {$line->pack}",
-                $this->pieces($line) !== '' => $this->pieces($line),
+                $pieces !== '' => $pieces,
                 $line->boughtGrams < self::A_LITTLE => 'a little',
                 $line->ingredient->edible < 1.0 => $this->speech->grams($line->boughtGrams).' as bought',
                 default => $this->speech->grams($line->boughtGrams),

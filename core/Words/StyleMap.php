@@ -29,8 +29,8 @@ final readonly class StyleMap
             'heading' => $plane[0],
             'x' => $this->axis($plane[1]),
             'y' => $this->axis($plane[2]),
-            'styles' => self::aims($styles, $plane[1], $plane[2]),
-            'mine' => self::sauces($made, $plane[1], $plane[2]),
+            'styles' => $this->aims($styles, $plane[1], $plane[2]),
+            'mine' => $this->sauces($made, $plane[1], $plane[2]),
         ], self::PLANES);
     }
 
@@ -49,9 +49,9 @@ final readonly class StyleMap
      * other.
      *
      * @param list<Style> $styles
-     * @return list<array{id: string, name: string, family: string, x: float, y: float}>
+     * @return list<array{id: string, name: string, family: string, x: float, y: float, x_text: string, y_text: string}>
      */
-    private static function aims(array $styles, Measure $x, Measure $y): array
+    private function aims(array $styles, Measure $x, Measure $y): array
     {
         $points = [];
         foreach ($styles as $style) {
@@ -61,9 +61,7 @@ final readonly class StyleMap
                     'id' => $style->slug,
                     'name' => $style->name,
                     'family' => $style->family,
-                    'x' => $across ?? 0.0,
-                    'y' => $up ?? 0.0,
-                ];
+                ] + $this->place($across ?? 0.0, $up ?? 0.0);
             }
         }
 
@@ -72,9 +70,9 @@ final readonly class StyleMap
 
     /**
      * @param array<string, Evaluation> $made
-     * @return list<array{id: string, name: string, x: float, y: float}>
+     * @return list<array{id: string, name: string, x: float, y: float, x_text: string, y_text: string}>
      */
-    private static function sauces(array $made, Measure $x, Measure $y): array
+    private function sauces(array $made, Measure $x, Measure $y): array
     {
         $points = [];
         foreach ($made as $id => $evaluation) {
@@ -82,12 +80,21 @@ final readonly class StyleMap
                 $points[] = [
                     'id' => (string) $id,
                     'name' => $evaluation->recipe->name,
-                    'x' => Digits::six($evaluation->tasting->value($x)),
-                    'y' => Digits::six($evaluation->tasting->value($y)),
-                ];
+                ] + $this->place($evaluation->tasting->value($x), $evaluation->tasting->value($y));
             }
         }
 
         return $points;
+    }
+
+    /** @return array{x: float, y: float, x_text: string, y_text: string} */
+    private function place(float $x, float $y): array
+    {
+        return [
+            'x' => Digits::six($x),
+            'y' => Digits::six($y),
+            'x_text' => $this->speech->number($x),
+            'y_text' => $this->speech->number($y),
+        ];
     }
 }

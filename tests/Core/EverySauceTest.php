@@ -192,7 +192,7 @@ final class EverySauceTest extends TestCase
                 $brought = array_diff(array_merge(...array_map(static fn (string $slug): array => Sauce::ingredient($slug)->contains, $slugs)), self::contains($sauce));
                 self::assertEmpty(array_diff($brought, $option->gained), 'every allergen it brings is said: '.implode(', ', $slugs));
                 foreach ($option->compensations as $change) {
-                    self::assertNotSame($line->line->id, $change->line->line->id ?? '');
+                    self::assertNotSame($line->line->id, $change->id, 'what goes out makes up for nothing');
                 }
             }
         }

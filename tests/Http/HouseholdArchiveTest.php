@@ -231,6 +231,26 @@ final class HouseholdArchiveTest extends HttpTestCase
         self::assertSame([$made], array_column($this->documented('house', $this->deleteJson('/api/house/bin'))['bin'], 'id'));
     }
 
+    public function test_many_thrown_away_are_listed_with_no_more_questions_than_one(): void
+    {
+        $ask = function (): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->getJson('/api/house')->assertOk();
+
+            return count(DB::getQueryLog());
+        };
+        $throw = function (string $name): void {
+            $recipe = $this->kept($name)['id'];
+            $this->deleteJson('/api/batches/'.$this->postJson("/api/recipes/{$recipe}/batches", [])->json('id'))->assertNoContent();
+            $this->deleteJson("/api/recipes/{$recipe}")->assertNoContent();
+        };
+        $throw('One');
+        $one = $ask();
+        array_map($throw, ['Two', 'Three', 'Four', 'Five']);
+        self::assertSame($one, $ask());
+    }
+
     /** @return array{string, string} a recipe that was made, and one that was thrown away */
     private function furnish(): array
     {

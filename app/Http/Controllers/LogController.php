@@ -24,7 +24,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Vinculum\Figure\Csv;
-use Vinculum\Log\NextTrial;
 use Vinculum\Log\Trials;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Words\LogView;
@@ -95,17 +94,13 @@ final readonly class LogController
         $trial = $this->journal->nextTrial($batch);
         $names = self::CUPS;
         shuffle($names);
-        [$put] = $trial['remedy']->additions;
 
         return [
             'taste' => $trial['taste'],
             'steps' => $trial['steps'],
             'changed' => $names[0],
             'plain' => $names[1],
-            'cup_text' => NextTrial::CUP_G.' g',
-            'put_text' => "{$put->text} {$put->ingredient->shortName()}",
-            'apart_text' => $this->view->apart($trial['taste'], $trial['steps']),
-        ];
+        ] + $this->view->cups($trial['remedy'], $trial['taste'], $trial['steps']);
     }
 
     /**

@@ -1,3 +1,4 @@
+import { hashKey } from '@tanstack/react-query';
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { Refusal } from '../api/ask';
@@ -17,18 +18,6 @@ const retryMs = 5000;
 /** However often it failed, it is tried once more after so long. */
 const longestMs = 60000;
 
-/** Whether two documents say the same, in whatever order. */
-function isSame(one: unknown, other: unknown): boolean {
-  if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return one === other;
-  const [a, b] = [one, other].map((each) => Object.entries(each).filter(([, value]) => value !== undefined));
-  return (
-    a !== undefined &&
-    b !== undefined &&
-    a.length === b.length &&
-    a.every(([key, value]) => isSame(value, (other as Record<string, unknown>)[key]))
-  );
-}
-
 /**
  * Keeps the draft a moment after each change, over the revision this tab last saw and no other; at once in this browser, and
  * with what may outlive the page when it goes.
@@ -44,6 +33,17 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
   const latest = useRef(recipe);
   latest.current = recipe;
 
+  const isKept = useCallback(
+    (sent: Recipe, as: number) => {
+      revision.current = as;
+      kept.current = sent;
+      failures.current = 0;
+      if (latest.current === sent) letGo(record.id);
+      setKeeping({ state: 'kept', at: Date.now() });
+    },
+    [record.id],
+  );
+
   const save = useCallback(
     async (keepalive = false) => {
       if (busy.current) return;
@@ -55,20 +55,13 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
             record.id,
             saveRecipe(record.id, { recipe: sent }, { revision: revision.current, keepalive }),
           );
-          revision.current = answer.revision;
-          kept.current = sent;
-          failures.current = 0;
-          if (latest.current === sent) letGo(record.id);
-          setKeeping({ state: 'kept', at: Date.now() });
+          isKept(sent, answer.revision);
         } catch (error) {
           const refusal = error instanceof Refusal ? error : null;
           const theirs = refusal?.status === 409 ? refusal.failure.theirs : undefined;
-          if (theirs !== undefined && isSame(theirs.recipe, sent)) {
+          if (theirs !== undefined && hashKey([theirs.recipe]) === hashKey([sent])) {
             // what was sent when the page went has come in meanwhile: it is this very draft
-            revision.current = theirs.revision;
-            kept.current = sent;
-            if (latest.current === sent) letGo(record.id);
-            setKeeping({ state: 'kept', at: Date.now() });
+            isKept(sent, theirs.revision);
             continue;
           }
           if (theirs !== undefined) setKeeping({ state: 'conflict', theirs });
@@ -79,7 +72,7 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
       }
       busy.current = false;
     },
-    [record.id],
+    [record.id, isKept],
   );
 
   useEffect(() => opened(record.id), [record.id]);

@@ -114,15 +114,15 @@ function OnePlane({ plane, onChoose }: { plane: Plane; onChoose: (slug: string) 
                 <th scope="row">
                   {point.name} <span className="quiet">(of this house)</span>
                 </th>
-                <td>{point.x.toPrecision(2)}</td>
-                <td>{point.y.toPrecision(2)}</td>
+                <td>{point.x_text}</td>
+                <td>{point.y_text}</td>
               </tr>
             ))}
             {plane.styles.map((point) => (
               <tr key={point.id}>
                 <th scope="row">{point.name}</th>
-                <td>{point.x}</td>
-                <td>{point.y}</td>
+                <td>{point.x_text}</td>
+                <td>{point.y_text}</td>
               </tr>
             ))}
           </tbody>

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Log;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
 use Vinculum\Log\Ideal;
 use Vinculum\Log\NextTrial;
+use Vinculum\Solve\Rescue\PotState;
+use Vinculum\Solve\Rescue\Rescue;
 
 /** Which two cups are worth tasting next. */
 final class NextTrialTest extends TestCase
@@ -31,5 +34,25 @@ final class NextTrialTest extends TestCase
     {
         self::assertSame(['sour'], array_values(array_unique(array_column(NextTrial::worth(Ideal::of(self::TASTES, []), ['sour' => 0.4]), 'taste'))));
         self::assertSame([], NextTrial::worth(Ideal::of(self::TASTES, []), []));
+    }
+
+    public function test_a_taste_the_kind_hardly_has_is_not_worth_a_cup(): void
+    {
+        $at = array_fill_keys(self::TASTES, 0.0);
+        $matters = array_keys(NextTrial::mattering($at, Sauce::style('fruit-ketchup')));
+
+        self::assertContains('sweet', $matters);
+        self::assertContains('salty', $matters);
+        self::assertNotContains('umami', $matters);
+    }
+
+    public function test_a_cup_takes_one_thing_that_moves_one_taste_and_brings_nothing_new(): void
+    {
+        $sauce = Sauce::evaluate(['plum' => '1 kg', 'sugar' => '200 g', 'cider-vinegar' => '150 g', 'fine-salt' => '20 g']);
+        $cup = static fn (string $taste, array $have) => NextTrial::cup(Rescue::of($sauce, Sauce::catalogue(), [$taste => -1.5], array_map(Sauce::ingredient(...), $have), new PotState(NextTrial::CUP_G)));
+
+        self::assertSame(['fine-salt'], array_map(static fn ($addition): string => $addition->ingredient->slug, $cup('salty', ['fine-salt'])->additions ?? []));
+        // soy brings what somebody at the table may not have, and depth besides
+        self::assertNull($cup('umami', ['soy-sauce']));
     }
 }

@@ -3124,6 +3124,8 @@ export interface StyleMap {
       name: string;
       x: number;
       y: number;
+      x_text: string;
+      y_text: string;
       family: string;
     }[];
     mine: {
@@ -3131,6 +3133,8 @@ export interface StyleMap {
       name: string;
       x: number;
       y: number;
+      x_text: string;
+      y_text: string;
     }[];
   }[];
 }
