@@ -21,11 +21,8 @@ final class Archive
 
     private const MANIFEST = 'manifest.json';
 
-    /** Tables whose documents are files of their own, so that they can be read without us. */
-    private const OWN_FILES = ['recipes' => 'document', 'batches' => 'document'];
-
-    /** Tables of pictures, whose bytes are files of their own. */
-    private const PICTURES = ['batch_pictures' => 'jpeg'];
+    /** Tables with a column that is a file of its own, which can be read without us; a picture's is kept in base64. */
+    private const OWN_FILES = ['recipes' => ['document', 'json'], 'batches' => ['document', 'json'], 'batch_pictures' => ['jpeg', 'jpg']];
 
     /** What is no part of a household. */
     private const NOT_KEPT = ['migrations', 'sqlite_sequence', 'doors', 'devices'];
@@ -81,13 +78,10 @@ final class Archive
                 $row = (array) $row;
                 $own = self::OWN_FILES[$table] ?? null;
                 if ($own !== null) {
-                    $files["{$table}/{$row['id']}.json"] = (string) $row[$own];
-                    unset($row[$own]);
-                }
-                $picture = self::PICTURES[$table] ?? null;
-                if ($picture !== null) {
-                    $files["{$table}/{$row['id']}.jpg"] = (string) base64_decode((string) $row[$picture], true);
-                    unset($row[$picture]);
+                    [$column, $kind] = $own;
+                    $text = (string) $row[$column];
+                    $files["{$table}/{$row['id']}.{$kind}"] = $kind === 'jpg' ? (string) base64_decode($text, true) : $text;
+                    unset($row[$column]);
                 }
                 ksort($row);
                 $rows[] = $row;
@@ -143,12 +137,10 @@ final class Archive
             /** @var Rows $rows */
             $rows = json_decode($files["{$table}.json"] ?? '[]', true, 64, JSON_THROW_ON_ERROR);
             $own = self::OWN_FILES[$table] ?? null;
+            [$column, $kind] = $own ?? ['', ''];
             foreach ($own === null ? [] : $rows as $i => $row) {
-                $rows[$i][$own] = $files["{$table}/{$row['id']}.json"] ?? throw new UnreadableArchive("The document of {$table} {$row['id']} is missing.");
-            }
-            $picture = self::PICTURES[$table] ?? null;
-            foreach ($picture === null ? [] : $rows as $i => $row) {
-                $rows[$i][$picture] = base64_encode($files["{$table}/{$row['id']}.jpg"] ?? throw new UnreadableArchive("Picture {$row['id']} is missing."));
+                $file = $files["{$table}/{$row['id']}.{$kind}"] ?? throw new UnreadableArchive("“{$table}/{$row['id']}.{$kind}” is missing from the archive.");
+                $rows[$i][$column] = $kind === 'jpg' ? base64_encode($file) : $file;
             }
             $tables[$table] = $rows;
         }
