@@ -79,7 +79,7 @@ final class Scaler
         $together = $this->evaluated($from, $factor, $chosen);
         // without a scale, what only a scale can do is no choice
         $best
-            = self::worst($from, $together) <= self::worst($from, $byItself) || ! $tools->scale || ! $tools->eighths
+            = self::off($from, $together) <= self::off($from, $byItself) || ! $tools->scale || ! $tools->eighths
                 ? $together
                 : $byItself;
         if ($target->containers > 0 && ! $target->isPeople && $wanted !== null) {
@@ -307,6 +307,14 @@ final class Scaler
     private static function worst(Evaluation $from, Evaluation $to): float
     {
         return max(0.0, ...array_values(array_map(abs(...), self::drift($from, $to))));
+    }
+
+    /** How far all tastes are off together, the worst of them twice; steps squared. */
+    private static function off(Evaluation $from, Evaluation $to): float
+    {
+        $squares = array_map(static fn (float $steps): float => $steps ** 2, self::drift($from, $to));
+
+        return array_sum($squares) + self::worst($from, $to) ** 2;
     }
 
     /** The line whose rounding moves the balance most, in words; null where none does. */

@@ -14,6 +14,7 @@ use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Mixture\WaterActivity;
+use Vinculum\Pantry\Body;
 
 /** What instruments would read of the finished sauce, each with its four-in-five interval. */
 final readonly class Estimates
@@ -183,7 +184,7 @@ final readonly class Estimates
         return Thickness::of(
             $grams,
             $this->emulsifiedFat(),
-            $this->gel(),
+            $this->body($isHot),
             $this->cooked->acidity?->ph,
             $this->starchMinutes(),
             $isHot,
@@ -214,18 +215,22 @@ final readonly class Estimates
         return $inDrops + $held * ($this->cooked->mixture->grams[Constituent::FAT] - $inDrops);
     }
 
-    /** g of protein that came as a gel: soured milk and its like. */
-    public function gel(): float
+    /**
+     * What sets or swells by its nature, powers of ten of viscosity times 100 g: soured milk, cooked egg, gums; jelly
+     * only once it is cold; less where the starch of flour is weaker than is counted.
+     */
+    public function body(bool $isHot = false): float
     {
-        $gel = 0.0;
+        $body = 0.0;
         foreach ($this->cooked->rows as $i => $row) {
             $ingredient = $this->cooked->weighed->lines[$i]->ingredient;
-            if ($ingredient?->is('sets-when-sour') === true) {
-                $gel += $row[Constituent::PROTEIN];
+            if ($ingredient === null) {
+                continue;
             }
+            $body += Body::of($ingredient, $row, ($this->cooked->simmered[$i] ?? null) !== null, $isHot);
         }
 
-        return $gel;
+        return $body;
     }
 
     /** Longest that any starch has simmered, minutes. */

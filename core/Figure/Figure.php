@@ -20,6 +20,7 @@ final readonly class Figure
      * @param float $spread half-width of the interval, 0 or more: in ln(value), or in the value where it is even as it
      *     is
      * @param float $most what it cannot pass, whatever is known of it
+     * @param float $unknown what may come on top of it of things nobody has measured, in the value's unit
      */
     public function __construct(
         public float $value,
@@ -27,12 +28,19 @@ final readonly class Figure
         public string $unit,
         private bool $isEven = false,
         private float $most = INF,
+        private float $unknown = 0.0,
     ) {}
 
     /** Even in the value itself. */
     public static function even(float $value, float $halfWidth, string $unit, float $most = INF): self
     {
         return new self($value, $halfWidth, $unit, true, $most);
+    }
+
+    /** The same, and so much that may come on top of it. */
+    public function reaching(float $unknown): self
+    {
+        return new self($this->value, $this->spread, $this->unit, $this->isEven, $this->most, $unknown);
     }
 
     public function low(): float
@@ -44,7 +52,7 @@ final readonly class Figure
     {
         return min(
             $this->most,
-            $this->isEven ? $this->value + $this->spread : $this->value * exp($this->spread),
+            ($this->isEven ? $this->value + $this->spread : $this->value * exp($this->spread)) + $this->unknown,
         );
     }
 }

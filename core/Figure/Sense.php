@@ -24,7 +24,7 @@ enum Sense: string
     case Aroma = 'aroma';
 
     /** Of thickness: powers of ten of viscosity, about half of one of the five words. */
-    private const THICK_STEP = 0.45;
+    private const THICK_STEP = 0.6;
 
     /** The five words for a number of steps, each from so many on. */
     private const DEGREES = [

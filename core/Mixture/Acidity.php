@@ -13,13 +13,17 @@ namespace Vinculum\Mixture;
  *
  *     charge + [H] − [OH] − Σ n z(pH) = 0,    z = mean charge lost by a group, rising with pH
  *
- * which falls strictly with pH, so that there is one root. Concentrations stand for activities: that moves a pH by up
- * to 0.1 in brine, and by about 0.02 in a mixture of foods that were fitted the same way. Mineral solids, proteins that
- * unfold and carbon dioxide are not in it.
+ * which falls strictly with pH, so that there is one root. Mineral solids, proteins that unfold and carbon dioxide are
+ * not in it.
+ *
+ * What a meter reads is activity. The constants are those of an ionic strength of 0.1 mol/kg by the Davies equation,
+ * log γ = −0.509 z² (√I / (1 + √I) − 0.3 I) (from memory), which from 0.1 to 1, where sauces are, differs by 0.03 at
+ * most for one charge. So they cost nothing, and a mixture is still linear; thinner than that a buffer reads up to 0.1
+ * low, and an acid alone in water reads right, since there it cancels.
  *
  * pKa at 25 °C: CRC Handbook, "Dissociation constants of organic acids and bases", from memory. Protein and phosphate
  * are lumped by the gram of protein: 1.2 mmol carboxyl, 0.2 imidazole, 0.6 amino and 0.8 phosphate; judgement, between
- * milk and seeds. Milk needs about 50 mmol of strong acid to the kilogram to come to pH 4.6; here it needs 34, since
+ * milk and seeds. Milk needs about 50 mmol of strong acid to the kilogram to come to pH 4.6; here it needs 38, since
  * its calcium phosphate, which dissolves on the way, is not in it.
  */
 final readonly class Acidity
@@ -36,6 +40,18 @@ final readonly class Acidity
 
     private const LN10 = 2.302585092994046;
 
+    /**
+     * 1/γ of one charge at an ionic strength of 0.1, and what it makes of a dissociation constant: of a neutral acid,
+     * of its anion, of that one's.
+     */
+    private const ACTIVITY = 1.2794;
+    private const FIRST = self::ACTIVITY;
+    private const SECOND = self::ACTIVITY ** 3;
+    private const THIRD = self::ACTIVITY ** 5;
+
+    /** Below this share of water a thing is taken for dry: its pH is measured in a slurry. */
+    private const DRY = 0.18;
+
     /** g/mol. */
     private const ACETIC_MOLAR = 60.052;
 
@@ -47,19 +63,40 @@ final readonly class Acidity
      * carboxylic acids, not amino acids, not phosphate.
      */
     private const GROUPS = [
-        [Constituent::ACETIC, 1 / 60.052, [1.754e-5, 0.0, 0.0], true],
-        [Constituent::CITRIC, 1 / 192.12, [7.413e-4, 1.738e-5, 3.981e-7], true],
-        [Constituent::MALIC, 1 / 134.09, [3.981e-4, 7.762e-6, 0.0], true],
-        [Constituent::LACTIC, 1 / 90.08, [1.38e-4, 0.0, 0.0], true],
-        [Constituent::TARTARIC, 1 / 150.09, [1.047e-3, 4.571e-5, 0.0], true],
+        [Constituent::ACETIC, 1 / 60.052, [1.754e-5 * self::FIRST, 0.0, 0.0], true],
+        [
+            Constituent::CITRIC,
+            1 / 192.12,
+            [7.413e-4 * self::FIRST, 1.738e-5 * self::SECOND, 3.981e-7 * self::THIRD],
+            true,
+        ],
+        [Constituent::MALIC, 1 / 134.09, [3.981e-4 * self::FIRST, 7.762e-6 * self::SECOND, 0.0], true],
+        [Constituent::LACTIC, 1 / 90.08, [1.38e-4 * self::FIRST, 0.0, 0.0], true],
+        [Constituent::TARTARIC, 1 / 150.09, [1.047e-3 * self::FIRST, 4.571e-5 * self::SECOND, 0.0], true],
         // quinic and gluconic acid: pKa about 3.6
-        [Constituent::OTHER_ACID, 1 / 194.0, [2.512e-4, 0.0, 0.0], true],
-        [Constituent::GLUTAMIC, 1 / 147.13, [6.457e-3, 5.623e-5, 2.138e-10], false],
-        [Constituent::ASPARTIC, 1 / 133.1, [1.023e-2, 1.259e-4, 1.259e-10], false],
+        [Constituent::OTHER_ACID, 1 / 194.0, [2.512e-4 * self::FIRST, 0.0, 0.0], true],
+        // amino acids begin as cations
+        [
+            Constituent::GLUTAMIC,
+            1 / 147.13,
+            [6.457e-3 / self::FIRST, 5.623e-5 * self::FIRST, 2.138e-10 * self::SECOND],
+            false,
+        ],
+        [
+            Constituent::ASPARTIC,
+            1 / 133.1,
+            [1.023e-2 / self::FIRST, 1.259e-4 * self::FIRST, 1.259e-10 * self::SECOND],
+            false,
+        ],
         [Constituent::PROTEIN, 1.2e-3, [5.012e-5, 0.0, 0.0], false],
         [Constituent::PROTEIN, 0.2e-3, [5.012e-7, 0.0, 0.0], false],
         [Constituent::PROTEIN, 0.6e-3, [6.31e-11, 0.0, 0.0], false],
-        [Constituent::PROTEIN, 0.8e-3, [7.079e-3, 6.31e-8, 4.467e-13], false],
+        [
+            Constituent::PROTEIN,
+            0.8e-3,
+            [7.079e-3 * self::FIRST, 6.31e-8 * self::SECOND, 4.467e-13 * self::THIRD],
+            false,
+        ],
     ];
 
     /**
@@ -120,7 +157,7 @@ final readonly class Acidity
             $lost += $grams[$constituent] * $perGram * self::group($ks, 10 ** -$ph)[0];
         }
 
-        return $lost - (10 ** -$ph - self::KW * 10 ** $ph) * $kilograms;
+        return $lost - self::ACTIVITY * (10 ** -$ph - self::KW * 10 ** $ph) * $kilograms;
     }
 
     /**
@@ -140,7 +177,7 @@ final readonly class Acidity
     {
         $mass = Mixture::massOf($grams);
 
-        return ($grams[Constituent::WATER] < 0.5 * $mass ? 9 * $mass : $grams[Constituent::WATER]) / 1000;
+        return ($grams[Constituent::WATER] < self::DRY * $mass ? 9 * $mass : $grams[Constituent::WATER]) / 1000;
     }
 
     /**
@@ -164,7 +201,7 @@ final readonly class Acidity
         $surplus
             = $change[Constituent::STRONG_BASE]
             - $change[Constituent::STRONG_ACID]
-            + (($h - self::KW / $h) * $water) / 1000
+            + (self::ACTIVITY * ($h - self::KW / $h) * $water) / 1000
             - ($acetic * $this->z[0]) / self::ACETIC_MOLAR;
         foreach (self::GROUPS as $i => [$constituent, $perGram]) {
             if ($i > 0 && $change[$constituent] !== 0.0) {
@@ -186,7 +223,7 @@ final readonly class Acidity
         $surplus
             = $grams[Constituent::STRONG_BASE]
             - $grams[Constituent::STRONG_ACID]
-            + (($h - self::KW / $h) * $grams[Constituent::WATER]) / 1000;
+            + (self::ACTIVITY * ($h - self::KW / $h) * $grams[Constituent::WATER]) / 1000;
         foreach (self::GROUPS as $i => [$constituent, $perGram]) {
             if ($grams[$constituent] !== 0.0) {
                 $surplus -= $grams[$constituent] * $perGram * $this->z[$i];
@@ -204,7 +241,7 @@ final readonly class Acidity
     public function bufferOf(array $grams): float
     {
         $h = 10 ** -$this->ph;
-        $buffer = (self::LN10 * ($h + self::KW / $h) * $grams[Constituent::WATER]) / 1000;
+        $buffer = (self::LN10 * self::ACTIVITY * ($h + self::KW / $h) * $grams[Constituent::WATER]) / 1000;
         foreach (self::GROUPS as $i => [$constituent, $perGram]) {
             $buffer += $grams[$constituent] * $perGram * $this->slopes[$i];
         }
@@ -292,7 +329,7 @@ final readonly class Acidity
         $weights = [
             Constituent::STRONG_ACID => 1.0,
             Constituent::STRONG_BASE => -1.0,
-            Constituent::WATER => -($end - self::KW / $end) / 1000,
+            Constituent::WATER => -self::ACTIVITY * ($end - self::KW / $end) / 1000,
         ];
         foreach (self::GROUPS as [$constituent, $perGram, $ks]) {
             $weights[$constituent] = ($weights[$constituent] ?? 0.0) + $perGram * self::group($ks, $end)[0];
@@ -321,6 +358,8 @@ final readonly class Acidity
         }
         $low = -1.0;
         $high = 15.0;
+        // what the ions of water count for
+        $waterKg *= self::ACTIVITY;
         do {
             $h = 10 ** -$ph;
             $oh = self::KW / $h;

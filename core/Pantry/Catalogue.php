@@ -37,6 +37,10 @@ namespace Vinculum\Pantry;
  *     aroma: array<string, float>,
  *     aromaSource: string,
  *     season: array{int, int}|null,
+ *     thickens: float,
+ *     setsCold: bool,
+ *     thickensSource: string,
+ *     pulpOfRest?: float,
  *     standIns?: list<list<non-empty-list<string>>>,
  * }
  */

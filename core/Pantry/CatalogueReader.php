@@ -43,6 +43,10 @@ use Vinculum\Mixture\Density;
  *     aroma: array<string, float>,
  *     aromaSource: string,
  *     season: array{int, int}|null,
+ *     thickens: float,
+ *     setsCold: bool,
+ *     thickensSource: string,
+ *     pulpOfRest: float,
  * }
  */
 final class CatalogueReader
@@ -131,6 +135,9 @@ final class CatalogueReader
     /** Highest sensible share of every entry of the table, 0 to 1. */
     private float $everyMost = 1.0;
 
+    /** What does not dissolve of what no entry of the table explains, 0 to 1. */
+    private float $everyPulp = 0.0;
+
     private function __construct(private readonly Vocabulary $vocabulary) {}
 
     /**
@@ -154,6 +161,7 @@ final class CatalogueReader
         $this->file = $file;
         $this->everyTraits = [];
         $this->everyMost = 1.0;
+        $this->everyPulp = 0.0;
         foreach (preg_split('/\R/', $text) ?: [] as $number => $line) {
             $this->line = $number + 1;
             $line = trim(preg_replace('/(^|\s)#.*$/', '', $line) ?? '');
@@ -165,12 +173,12 @@ final class CatalogueReader
                 $this->openIngredient(trim(substr($line, 2)));
                 continue;
             }
-            if (preg_match('/^every (traits|most) +(.+)$/', $line, $match) === 1 && $this->open === null) {
-                if ($match[1] === 'traits') {
-                    $this->everyTraits = $this->traits($match[2]);
-                } else {
-                    $this->everyMost = $this->share($match[2]);
-                }
+            if (preg_match('/^every (traits|most|pulp) +(.+)$/', $line, $match) === 1 && $this->open === null) {
+                match ($match[1]) {
+                    'traits' => $this->everyTraits = $this->traits($match[2]),
+                    'most' => $this->everyMost = $this->share($match[2]),
+                    'pulp' => $this->everyPulp = $this->pulp($match[2]),
+                };
 
                 continue;
             }
@@ -222,6 +230,10 @@ final class CatalogueReader
             'aroma' => [],
             'aromaSource' => '',
             'season' => null,
+            'thickens' => 0.0,
+            'setsCold' => false,
+            'thickensSource' => '',
+            'pulpOfRest' => $this->everyPulp,
         ];
     }
 
@@ -289,6 +301,14 @@ final class CatalogueReader
             case 'aroma':
                 [$pairs, $open['aromaSource']] = $this->sourced($rest);
                 $open['aroma'] = $this->aroma($pairs);
+                break;
+            case 'thickens':
+                [$value, $open['thickensSource']] = $this->sourced($rest);
+                $open['setsCold'] = str_ends_with($value, ' cold');
+                $open['thickens'] = $this->number(str_replace(' cold', '', $value), -1.0, 50.0);
+                break;
+            case 'pulp':
+                $open['pulpOfRest'] = $this->pulp($rest);
                 break;
             case 'season':
                 $open['season'] = $this->season($rest);
@@ -425,7 +445,12 @@ final class CatalogueReader
             $composition[Constituent::WATER] = max(0.0, $composition[Constituent::WATER] + $left);
             $left = 0.0;
         }
-        $composition[Constituent::OTHER_SOLUBLE] = $left;
+        $pulp = $open['pulpOfRest'] * max(0.0, $left - $chloride);
+        if ($pulp > 0.0) {
+            $composition[Constituent::INSOLUBLE] += $pulp;
+            $open['sources'][Constituent::INSOLUBLE] .= ', and a share of what nothing explains';
+        }
+        $composition[Constituent::OTHER_SOLUBLE] = $left - $pulp;
         if ($open['ph'] !== null) {
             $charge = Acidity::chargeFor(
                 array_map(static fn (?float $value): float => $value ?? 0.0, $composition),
@@ -523,6 +548,16 @@ final class CatalogueReader
         }
 
         return $this->number($match[1], 0.001, 100.0) / 100;
+    }
+
+    /** "70 % of the rest" as 0.7. */
+    private function pulp(string $text): float
+    {
+        if (preg_match('/^([\d.]+) % of the rest$/', $text, $match) !== 1) {
+            throw $this->error('what does not dissolve of what is not listed is written "pulp 70 % of the rest"');
+        }
+
+        return $this->number($match[1], 0.0, 100.0) / 100;
     }
 
     /** @return array<string, float> strength per gram, by aroma */

@@ -44,6 +44,9 @@ final readonly class Ingredient
      * @param array<string, float> $aroma what it smells of and how strongly, by the gram; empty for nothing in
      *     particular
      * @param array{int, int}|null $season first and last month, the last perhaps in the next year; null for none
+     * @param float $thickens what it thickens beyond what it is made of: powers of ten of viscosity for each gram of it
+     *     in 100 g, cold; below 0 where its starch is weaker than maize starch
+     * @param bool $setsCold whether it does so only once cold
      * @param list<list<non-empty-list<string>>> $standIns slugs of what a cook uses for it: what to try first and what
      *     only then, each best first, several together
      */
@@ -75,6 +78,8 @@ final readonly class Ingredient
         public float $mostShare,
         public array $aroma,
         public ?array $season,
+        public float $thickens,
+        public bool $setsCold,
         public array $standIns,
     ) {}
 
@@ -135,6 +140,8 @@ final readonly class Ingredient
             mostShare: $compiled['mostShare'],
             aroma: $compiled['aroma'],
             season: $compiled['season'],
+            thickens: $compiled['thickens'],
+            setsCold: $compiled['setsCold'],
             standIns: $compiled['standIns'] ?? [],
         );
     }

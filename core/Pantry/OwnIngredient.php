@@ -170,6 +170,9 @@ final class OwnIngredient
             'aroma' => $relative->aroma ?? [],
             'aromaSource' => $relative === null ? '' : "estimate: as {$relative->name}",
             'season' => null,
+            'thickens' => $relative->thickens ?? 0.0,
+            'setsCold' => $relative->setsCold ?? false,
+            'thickensSource' => $relative === null ? '' : "estimate: as {$relative->name}",
             'sourness' => Ingredient::sournessOf(array_values($own->composition)),
             'phSource'
                 => $ph === null ? ($relative?->ph === null ? '' : "estimate: as {$relative->name}") : self::FROM_LABEL,

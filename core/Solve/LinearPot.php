@@ -11,6 +11,7 @@ use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Mixture\Thickness;
+use Vinculum\Pantry\Body;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
@@ -26,7 +27,7 @@ final readonly class LinearPot
 
     /**
      * @param float $emulsified g of fat held in drops
-     * @param float $gel g of protein that came as a gel
+     * @param float $body what sets or swells by its nature: powers of ten times 100 g
      * @param float $minutes its starch has simmered
      * @param array<int, float> $sour what a gram of each acid weighs at its pH
      * @param float $sourByPh d(g of acid) / d(pH)
@@ -39,7 +40,7 @@ final readonly class LinearPot
         public float $mass,
         public float $powers,
         private float $emulsified,
-        private float $gel,
+        private float $body,
         private float $minutes,
         private array $sour,
         private float $sourByPh,
@@ -55,7 +56,7 @@ final readonly class LinearPot
         return self::made(
             array_map(static fn (float $grams): float => $grams * $share, $cooked->mixture->grams),
             $share * $estimates->emulsifiedFat(),
-            $share * $estimates->gel(),
+            $share * $estimates->body(),
             $estimates->starchMinutes(),
         );
     }
@@ -70,13 +71,13 @@ final readonly class LinearPot
     {
         $grams = $this->mixture->grams;
         $emulsified = $this->emulsified;
-        $gel = $this->gel;
+        $body = $this->body;
         foreach ($additions as [$ingredient, $mass]) {
             foreach (self::stirredIn($ingredient) as $constituent => $share) {
                 $grams[$constituent] += $mass * $share;
             }
             $emulsified += $mass * self::drops($ingredient);
-            $gel += $mass * self::gelIn($ingredient);
+            $body += $mass * self::bodyOf($ingredient);
         }
         if ($steam > 0.0 && $grams[Constituent::ACETIC] > 0.0) {
             [$grams[Constituent::WATER], $grams[Constituent::ACETIC]] = Steam::off($grams, [], $steam, [], 1.0, 1.0);
@@ -84,7 +85,7 @@ final readonly class LinearPot
             $grams[Constituent::WATER] = max(0.0, $grams[Constituent::WATER] - $steam);
         }
 
-        return self::made($grams, $emulsified, $gel, $this->minutes);
+        return self::made($grams, $emulsified, $body, $this->minutes);
     }
 
     /**
@@ -112,15 +113,15 @@ final readonly class LinearPot
      *
      * @param list<float> $perGram
      * @param float $dropsPerGram g of fat that stays in drops
-     * @param float $gelPerGram g of protein that came as a gel
+     * @param float $bodyPerGram powers of ten times 100 g, see Body
      */
-    public function brings(Feel $feel, array $perGram, float $dropsPerGram, float $gelPerGram = 0.0): float
+    public function brings(Feel $feel, array $perGram, float $dropsPerGram, float $bodyPerGram = 0.0): float
     {
         $measure = $feel->measure();
         if ($measure === null) {
             return $feel === Feel::Rich
                 ? 100 * $perGram[Constituent::FAT]
-                : $this->thickens($perGram, $dropsPerGram, $gelPerGram);
+                : $this->thickens($perGram, $dropsPerGram, $bodyPerGram);
         }
         $sum = 0.0;
         foreach ($measure === Measure::Sourness ? $this->sour : $measure->weights() as $constituent => $weight) {
@@ -148,10 +149,10 @@ final readonly class LinearPot
             : 0.0;
     }
 
-    /** Protein that came as a gel and thickens as one, g per g of an ingredient. */
-    public static function gelIn(Ingredient $ingredient): float
+    /** What sets or swells of a gram of it by its nature, powers of ten times 100 g. */
+    public static function bodyOf(Ingredient $ingredient): float
     {
-        return $ingredient->is('sets-when-sour') ? $ingredient->perGram[Constituent::PROTEIN] : 0.0;
+        return Body::of($ingredient, $ingredient->perGram, false);
     }
 
     /**
@@ -169,7 +170,7 @@ final readonly class LinearPot
     }
 
     /** @param list<float> $perGram */
-    private function thickens(array $perGram, float $dropsPerGram, float $gelPerGram): float
+    private function thickens(array $perGram, float $dropsPerGram, float $bodyPerGram): float
     {
         $small = self::SMALL * $this->mass;
         $grams = $this->mixture->grams;
@@ -179,7 +180,7 @@ final readonly class LinearPot
         $powers = Thickness::powers(
             $grams,
             $this->emulsified + $small * $dropsPerGram,
-            $this->gel + $small * $gelPerGram,
+            $this->body + $small * $bodyPerGram,
             $this->acidity?->ph,
             $this->minutes,
         );
@@ -188,7 +189,7 @@ final readonly class LinearPot
     }
 
     /** @param array<int, float> $grams */
-    private static function made(array $grams, float $emulsified, float $gel, float $minutes): self
+    private static function made(array $grams, float $emulsified, float $body, float $minutes): self
     {
         $mixture = Mixture::of(array_values($grams));
         $acidity = $mixture->acidity() ?? Acidity::ofSlurry($mixture->grams);
@@ -203,9 +204,9 @@ final readonly class LinearPot
             $mixture,
             $acidity,
             $mass,
-            Thickness::powers($mixture->grams, $emulsified, $gel, $acidity?->ph, $minutes),
+            Thickness::powers($mixture->grams, $emulsified, $body, $acidity?->ph, $minutes),
             $emulsified,
-            $gel,
+            $body,
             $minutes,
             $acidity?->sournessWeights() ?? [],
             $sourByPh,

@@ -90,8 +90,8 @@ final class TitrationTest extends TestCase
     }
 
     /**
-     * Curves: lemon juice is at citric acid's own middle pKa when half its acid is neutralised; vinegar at 4.76; and milk
-     * takes about 50 mmol of strong acid to the kilogram to come to pH 4.6 (Walstra): ours takes 34, a third too little, since
+     * Curves: lemon juice is at citric acid's own middle pKa when half its acid is neutralised; vinegar at acetate's 4.65; and milk
+     * takes about 50 mmol of strong acid to the kilogram to come to pH 4.6 (Walstra): ours takes 38, a quarter too little, since
      * calcium phosphate that dissolves on the way is not in the model. That is a known error, and not hidden.
      */
     public function test_curves(): void
@@ -105,9 +105,9 @@ final class TitrationTest extends TestCase
         $lemon = Acidity::titratable(Solution::of('lemon-juice')) / 6.0052;
         self::assertEqualsWithDelta(4.6, $with('lemon-juice', $lemon / 2), 0.25, 'published curves pass 4.4 to 4.8 at the half');
         $vinegar = Acidity::titratable(Solution::of('white-vinegar')) / 6.0052;
-        self::assertEqualsWithDelta(4.756, $with('white-vinegar', $vinegar / 2), 0.02);
-        self::assertEqualsWithDelta(4.6, $with('milk', -0.034), 0.1);
-        self::assertLessThan(4.3, $with('milk', -0.050), 'published: 4.6');
+        self::assertEqualsWithDelta(4.65, $with('white-vinegar', $vinegar / 2), 0.02, 'as the NBS acetate buffer reads, 4.652');
+        self::assertEqualsWithDelta(4.6, $with('milk', -0.038), 0.1);
+        self::assertLessThan(4.35, $with('milk', -0.050), 'published: 4.6');
     }
 
     /**

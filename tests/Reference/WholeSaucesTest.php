@@ -48,7 +48,7 @@ final class WholeSaucesTest extends TestCase
         self::assertEqualsWithDelta(array_sum($case['ph']) / 2, $ph->value, self::WORST);
     }
 
-    /** Stated in docs/computation.md: an interval holds the middle of the published range ten times in fourteen. */
+    /** Stated in docs/computation.md: an interval holds the middle of the published range eleven times in fourteen, four in five. */
     public function test_the_hit_rate_is_what_the_docs_say(): void
     {
         $hits = 0;
@@ -62,8 +62,8 @@ final class WholeSaucesTest extends TestCase
             $squares += $error ** 2;
         }
 
-        self::assertSame([10, 14], [$hits, count($all)]);
-        self::assertLessThan(0.26, sqrt($squares / count($all)), 'root mean square error');
+        self::assertSame([11, 14], [$hits, count($all)]);
+        self::assertLessThan(0.25, sqrt($squares / count($all)), 'root mean square error');
     }
 
     /** USDA FoodData Central, from memory: catsup 22 g sugars and 0.91 g sodium per 100 g; barbecue sauce 33 g and 1.03 g. */
@@ -79,7 +79,7 @@ final class WholeSaucesTest extends TestCase
     /**
      * @param array{sauce: string, ph: array{float, float}, source: string, lines: array<string, string>, stage: array<string, mixed>} $case
      */
-    private static function cooked(array $case): Evaluation
+    public static function cooked(array $case): Evaluation
     {
         return Sauce::evaluate($case['lines'], $case['stage']);
     }

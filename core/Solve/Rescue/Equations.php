@@ -356,7 +356,7 @@ final readonly class Equations
                 $feel,
                 $this->perGram[$slug],
                 LinearPot::drops($this->thing($slug)),
-                LinearPot::gelIn($this->thing($slug)),
+                LinearPot::bodyOf($this->thing($slug)),
             );
     }
 

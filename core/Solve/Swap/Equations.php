@@ -212,7 +212,7 @@ final readonly class Equations
                         $feel,
                         array_map(static fn (float $each): float => $each / $mass, $becomes),
                         LinearPot::drops($ingredient),
-                        LinearPot::gelIn($ingredient),
+                        LinearPot::bodyOf($ingredient),
                     )
                     : 0.0;
             $pulls[]

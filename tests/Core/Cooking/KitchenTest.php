@@ -208,7 +208,7 @@ final class KitchenTest extends TestCase
         $raw = Sauce::evaluate($lines);
         $boiled = Sauce::evaluate($lines, ['process' => ['kind' => 'boil', 'minutes' => 4, 'lid' => true]]);
 
-        self::assertSame(['runs', 'coats'], [$raw->estimates->thickness()?->words(), $boiled->estimates->thickness()?->words()]);
+        self::assertSame(['coats thinly', 'holds a line'], [$raw->estimates->thickness()?->words(), $boiled->estimates->thickness()?->words()]);
         self::assertLessThan(0.5, $boiled->cooked->mixture->grams[Constituent::MUSTARD_BITE] / $raw->cooked->mixture->grams[Constituent::MUSTARD_BITE]);
     }
 

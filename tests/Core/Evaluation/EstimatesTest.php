@@ -57,7 +57,7 @@ final class EstimatesTest extends TestCase
         yield 'a vinaigrette runs' => [['olive-oil' => '75 g', 'wine-vinegar' => '25 g'], 'runs'];
         yield 'sieved tomato coats' => [['passata' => '100 g'], 'coats'];
         yield 'yoghurt coats' => [['yoghurt' => '100 g'], 'coats'];
-        yield 'honey holds a line' => [['honey' => '100 g'], 'holds a line'];
+        yield 'honey coats' => [['honey' => '100 g'], 'coats'];
         yield 'mayonnaise whisked from oil and yolk mounds' => [['sunflower-oil' => '780 g', 'egg-yolk' => '80 g', 'white-vinegar' => '70 g'], 'mounds'];
         yield 'peanut butter mounds' => [['peanut-butter' => '100 g'], 'mounds'];
     }

@@ -73,7 +73,7 @@ final class OwnIngredientTest extends TestCase
 
     public function test_what_the_relative_does_not_know_stays_unknown(): void
     {
-        $mine = self::make(['name' => 'm', 'like' => 'molasses', 'values' => ['sugars_g' => 60]]);
+        $mine = self::make(['name' => 'm', 'like' => 'date-syrup', 'values' => ['sugars_g' => 60]]);
 
         self::assertNull($mine->composition[Constituent::GLUTAMIC]);
         self::assertSame('', $mine->sources[Constituent::GLUTAMIC]);

@@ -110,7 +110,7 @@ final class PropertiesTest extends TestCase
             return;
         }
         foreach ($one->cooked->mixture->grams as $constituent => $mass) {
-            self::assertEqualsWithDelta($mass, $two->cooked->mixture->grams[$constituent], 1e-7 * max(1.0, $mass), Constituent::KEYS[$constituent]);
+            self::assertEqualsWithDelta($mass, $two->cooked->mixture->grams[$constituent], 2e-7 * max(1.0, $mass), Constituent::KEYS[$constituent]);
         }
         foreach ($one->tasting->measures as $name => $tasted) {
             self::assertEqualsWithDelta($tasted->figure->spread, $two->tasting->measures[$name]->figure->spread, 1e-6, $name);

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Pantry;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Mixture;
+use Vinculum\Mixture\Thickness;
+
+/** What an ingredient thickens beyond what it is made of. */
+final class Body
+{
+    /**
+     * In powers of ten of viscosity times 100 g.
+     *
+     * @param array<int, float> $row g of each constituent that it left in the sauce
+     * @param bool $wasCooked whether it came to a simmer
+     */
+    public static function of(Ingredient $ingredient, array $row, bool $wasCooked, bool $isHot = false): float
+    {
+        $body = 0.0;
+        if ($ingredient->is('sets-when-sour')) {
+            $body += Thickness::SOURED * $row[Constituent::PROTEIN];
+        }
+        if ($wasCooked && $ingredient->is('raw-egg')) {
+            $body += Thickness::COOKED_EGG * $row[Constituent::PROTEIN];
+        }
+        if ($ingredient->thickens !== 0.0 && ! ($isHot && $ingredient->setsCold)) {
+            $body += $ingredient->thickens * self::brought($ingredient, $row);
+        }
+
+        return $body;
+    }
+
+    /**
+     * Grams of it that went in, by what of it cannot boil away.
+     *
+     * @param array<int, float> $row g of each constituent that it left in the sauce
+     */
+    private static function brought(Ingredient $ingredient, array $row): float
+    {
+        $dry = 1 - $ingredient->perGram[Constituent::WATER];
+
+        return $dry > 0.0 ? (Mixture::massOf($row) - $row[Constituent::WATER]) / $dry : 0.0;
+    }
+}
