@@ -43,7 +43,7 @@ final class NamelessPot
     private const EDGES = [-1.0, 1.0];
 
     /** Steps from which another taste is thrown out; judgement. */
-    private const THROWN = 2.0;
+    private const THROWN = 2.5;
 
     /** Things that are a few. */
     private const FEW = 3;
