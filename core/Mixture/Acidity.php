@@ -75,6 +75,8 @@ final readonly class Acidity
         [Constituent::TARTARIC, 1 / 150.09, [1.047e-3 * self::FIRST, 4.571e-5 * self::SECOND, 0.0], true],
         // quinic and gluconic acid: pKa about 3.6
         [Constituent::OTHER_ACID, 1 / 194.0, [2.512e-4 * self::FIRST, 0.0, 0.0], true],
+        // of bicarbonate; CRC Handbook, from memory: 6.35 and 10.33
+        [Constituent::CARBONIC, 1 / 62.03, [4.467e-7 * self::FIRST, 4.677e-11 * self::SECOND, 0.0], false],
         // amino acids begin as cations
         [
             Constituent::GLUTAMIC,

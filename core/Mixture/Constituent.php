@@ -56,7 +56,13 @@ final class Constituent
     public const STRONG_BASE = 33;
     public const STRONG_ACID = 34;
 
-    public const COUNT = 35;
+    /**
+     * Of bicarbonate: what it buffers with while it is in excess, as carbonic acid. Mass within OTHER_SOLUBLE. In a
+     * sour sauce it has gone off as gas, which moves no charge and so no pH.
+     */
+    public const CARBONIC = 35;
+
+    public const COUNT = 36;
 
     /** Scoville heat units to a milligram of capsaicinoids per kilogram (ASTA method 21.3, from memory). */
     public const SCOVILLE_PER_MG_KG = 16.0;
@@ -97,6 +103,7 @@ final class Constituent
         'gingerols',
         'strong-base',
         'strong-acid',
+        'carbonic',
     ];
 
     /** Names for several at once, as the catalogue's "nil" lines use them. */
@@ -148,6 +155,7 @@ final class Constituent
         self::GINGEROLS,
         self::STRONG_BASE,
         self::STRONG_ACID,
+        self::CARBONIC,
     ];
 
     /** These add up to the mass of the mixture; the others are counted within them. */

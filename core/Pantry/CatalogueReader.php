@@ -451,6 +451,9 @@ final class CatalogueReader
             $open['sources'][Constituent::INSOLUBLE] .= ', and a share of what nothing explains';
         }
         $composition[Constituent::OTHER_SOLUBLE] = $left - $pulp;
+        // nothing that is eaten has any but what was made to fizz
+        $composition[Constituent::CARBONIC] ??= 0.0;
+        $open['sources'][Constituent::CARBONIC] = $open['sources'][Constituent::CARBONIC] ?: 'none, by its nature';
         if ($open['ph'] !== null) {
             $charge = Acidity::chargeFor(
                 array_map(static fn (?float $value): float => $value ?? 0.0, $composition),

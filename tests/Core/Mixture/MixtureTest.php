@@ -31,7 +31,7 @@ final class MixtureTest extends TestCase
      */
     public static function impossible(): iterable
     {
-        yield 'too few' => [[1.0], 'a mass for each of the 35 constituents'];
+        yield 'too few' => [[1.0], 'a mass for each of the 36 constituents'];
         yield 'less than nothing' => [array_replace(array_fill(0, Constituent::COUNT, 0.0), [Constituent::SUCROSE => -1.0]), 'sucrose is -1 g'];
         yield 'no number' => [array_replace(array_fill(0, Constituent::COUNT, 0.0), [Constituent::WATER => NAN]), 'water is'];
         yield 'without end' => [array_replace(array_fill(0, Constituent::COUNT, 0.0), [Constituent::FAT => INF]), 'fat is'];

@@ -52,7 +52,7 @@ final class StandInsTest extends TestCase
     {
         $without = array_filter(Sauce::catalogue()->slugs(), static fn (string $slug): bool => Sauce::ingredient($slug)->standIns === []);
 
-        // salt that is not salt is nobody’s
-        self::assertSame(['potassium-salt'], array_values($without));
+        // salt that is not salt is nobody’s, and nothing else takes sourness away
+        self::assertSame(['potassium-salt', 'bicarbonate'], array_values($without));
     }
 }

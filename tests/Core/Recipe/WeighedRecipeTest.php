@@ -73,7 +73,7 @@ final class WeighedRecipeTest extends TestCase
 
         self::assertEqualsWithDelta([0.0, 0.0, 0.0, 0.0, 70.0], self::grams($weighed), 1e-9);
         self::assertSame(['a' => 'unit-unknown', 'b' => 'ingredient-unknown', 'c' => 'to-taste'], self::codes($weighed));
-        self::assertSame(['gooseberry'], $weighed->problems[1]->suggestions);
+        self::assertSame(['gooseberry', 'physalis'], $weighed->problems[1]->suggestions);
     }
 
     /**
