@@ -20,7 +20,10 @@ final class Spread
     public const PART = 0.05;
     /** Added in quadrature when the maker writes "about", "heaped", "scant". */
     public const LOOSE_WORD = 0.15;
-    /** The step of a kitchen scale, grams, where the text shows no finer one. */
+    /**
+     * The step of a kitchen scale, grams, where the text shows no finer one: it is read to half of it, and a thing that
+     * is weighed is never less well known than a spoon of it.
+     */
     public const SCALE_STEP_G = 1.0;
     /** From this volume on a measure counts as a cup, not as a spoon, millilitres. */
     public const CUP_FROM_ML = 55.0;

@@ -106,7 +106,12 @@ final readonly class Weight
 
             return [
                 $grams,
-                $unit->informal ? Spread::INFORMAL : ($grams > 0.0 ? min(1.0, $step / $grams) : 0.0),
+                match (true) {
+                    $unit->informal => Spread::INFORMAL,
+                    // a scale is read to half its step; where that is wide, a spoon is what measures it
+                    $grams > 0.0 => min(Spread::LEVEL_SPOON, $step / 2 / $grams),
+                    default => 0.0,
+                },
                 0.0,
             ];
         }

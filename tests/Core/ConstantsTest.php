@@ -45,8 +45,8 @@ final class ConstantsTest extends TestCase
     {
         $rows = array_column(self::rows('how-sure'), 1, 0);
         $held = [
-            'weighed' => 'the scale\'s step (yours to say; '.(int) Spread::SCALE_STEP_G
-                .' g), or the last decimal written',
+            'weighed' => 'half the scale\'s step (yours to say; '.(int) Spread::SCALE_STEP_G
+                .' g) or half the last decimal written, '.Spread::LEVEL_SPOON.' at the most',
             'level spoon' => Spread::LEVEL_SPOON,
             'cup of liquid' => Spread::CUP_OF_LIQUID,
             'informal' => Spread::INFORMAL,

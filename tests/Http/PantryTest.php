@@ -143,17 +143,17 @@ final class PantryTest extends HttpTestCase
 
     public function test_the_household_says_how_it_measures_and_reads(): void
     {
-        $recipe = ['stages' => [['id' => 's', 'lines' => [['id' => 'a', 'ingredient' => 'fine-salt', 'amount' => '20 g'], ['id' => 'b', 'ingredient' => 'water', 'amount' => '1.5 l']]]]] + self::RECIPE;
+        $recipe = ['stages' => [['id' => 's', 'lines' => [['id' => 'a', 'ingredient' => 'fine-salt', 'amount' => '200 g'], ['id' => 'b', 'ingredient' => 'water', 'amount' => '1.5 l']]]]] + self::RECIPE;
         $read = fn (): array => $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $recipe]));
         $usual = $this->documented('preferences', $this->getJson('/api/preferences'));
         self::assertSame(['us', 'g', 'ml', 'point'], [$usual['measures'], $usual['mass'], $usual['volume'], $usual['decimal']]);
-        self::assertSame('1.51 L', $read()['bench']['makes']['volume_text']);
-        self::assertEqualsWithDelta(20 * exp(1 / 20), $read()['analysis']['lines'][0]['high_g'], 1e-3);
+        self::assertSame('1.57 L', $read()['bench']['makes']['volume_text']);
+        self::assertEqualsWithDelta(200 * exp(0.5 / 200), $read()['analysis']['lines'][0]['high_g'], 1e-3);
 
         $this->documented('preferences', $this->putJson('/api/preferences', ['measures' => 'metric', 'scale_g' => 5, 'mass' => 'oz', 'volume' => 'cup', 'decimal' => 'comma']));
         $mine = $read();
-        self::assertSame(['6,03 cups', '53,5 oz'], [$mine['bench']['makes']['volume_text'], $mine['bench']['makes']['mass_text']]);
-        self::assertEqualsWithDelta(20 * exp(5 / 20), $mine['analysis']['lines'][0]['high_g'], 1e-3, 'a coarser scale');
+        self::assertSame(['6,27 cups', '59,9 oz'], [$mine['bench']['makes']['volume_text'], $mine['bench']['makes']['mass_text']]);
+        self::assertEqualsWithDelta(200 * exp(2.5 / 200), $mine['analysis']['lines'][0]['high_g'], 1e-3, 'a coarser scale');
         self::assertSame('scale_g', $this->documented('failure', $this->putJson('/api/preferences', ['scale_g' => 0] + $usual), 422)['error']['fields'][0]['field']);
     }
 

@@ -20,15 +20,17 @@ final class WeightTest extends TestCase
      */
     public static function weights(): iterable
     {
-        yield 'a weight is a weight' => ['sugar', '35 g', 35.0, 1 / 35];
-        yield 'a finer scale shows in its decimals' => ['fine-salt', '3.5 g', 3.5, 0.1 / 3.5];
+        yield 'a weight is a weight' => ['sugar', '35 g', 35.0, 0.5 / 35];
+        yield 'a finer scale shows in its decimals' => ['fine-salt', '3.5 g', 3.5, 0.05 / 3.5];
         yield 'a cup of liquid' => ['water', '1 cup', 236.1, 0.03];
         yield 'a level spoon' => ['fine-salt', '1 tsp', 6.0, 0.05];
         yield 'a cup of pieces' => ['gooseberry', '1 cup', 149.0, 0.15];
-        yield 'cloves by count' => ['garlic', '3 cloves', 12.0, 0.30];
+        yield 'cloves by count' => ['garlic', '3 cloves', 9.0, 0.30];
         yield 'a bare number counts the first portion' => ['habanero', '2', 16.0, log(1.35)];
         yield 'packed beats the plain cup' => ['light-brown-sugar', '1 cup', 145.0, 0.05, 'loose'];
         yield 'and carries over to spoons' => ['light-brown-sugar', '2 tbsp', 145.0 / 8, 0.05, 'loose'];
+        yield 'a weighed gram is no less well known than a spoon of it' => ['fine-salt', '6 g', 6.0, 0.05];
+        yield 'what is sold by weight is as good as weighed' => ['butter', '1 stick', 113.4, log(1.01)];
         yield 'a pinch' => ['cayenne', 'a pinch', 0.36 * 4.9289 / 16, 0.40];
         yield 'a thumb of ginger is a portion' => ['ginger', '1 thumb', 15.0, 0.40];
         yield 'a glug of oil' => ['olive-oil', '1 glug', 13.5, 0.40];
