@@ -9,10 +9,13 @@ namespace Vinculum\Cooking;
  * Factors, release 6, from memory. Between its rows it is interpolated in the logarithm, and past the last it goes on
  * as it went there.
  *
- * The table is of dishes with a lid off and a spoon in them; a wide shallow pan loses more. About ± 10 points.
+ * The table is of dishes with a lid off and a spoon in them; a wide shallow pan loses more.
  */
 final class Alcohol
 {
+    /** What the table may be off, of what went in. */
+    public const POINTS = 0.1;
+
     /** "Brought to the boil and taken off". */
     private const AT_ONCE = 0.85;
 

@@ -50,6 +50,27 @@ final readonly class CookedRecipe
     }
 
     /**
+     * Variance of a figure from how well the compositions are known: one thing's is one unknown, however many lines it
+     * stands in.
+     *
+     * @param array<int, float> $halfWidths of the figure, by line, signed as it would move
+     */
+    public function compositionVariance(array $halfWidths): float
+    {
+        $byThing = [];
+        foreach ($halfWidths as $line => $halfWidth) {
+            $slug = $this->weighed->lines[$line]->ingredient->slug ?? '';
+            $byThing[$slug] = ($byThing[$slug] ?? 0.0) + $halfWidth;
+        }
+        $variance = 0.0;
+        foreach ($byThing as $halfWidth) {
+            $variance += $halfWidth * $halfWidth;
+        }
+
+        return $variance;
+    }
+
+    /**
      * d(linear figure of the finished sauce) / d ln(amount), by what decides the amount.
      *
      * @param callable(array<int, float>): float $linear

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Evaluation;
 
 use Vinculum\Amount\Spread;
+use Vinculum\Cooking\Alcohol;
 use Vinculum\Cooking\CookedRecipe;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Acidity;
@@ -75,14 +76,16 @@ final readonly class Estimates
         }
         $variance
             = Acidity::MODEL_SPREAD ** 2 + $this->cooked->amountVariance($this->cooked->slopesOf($acidity->shift(...)));
+        $byAcids = [];
+        $byPh = [];
         foreach ($this->cooked->rows as $i => $row) {
             $certainty = $this->cooked->weighed->lines[$i]->ingredient?->certainty;
             if ($certainty !== null) {
-                $variance
-                    += ($certainty->general() * $acidity->shift($row)) ** 2
-                    + (($certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer) ** 2;
+                $byAcids[$i] = $certainty->general() * $acidity->shift($row);
+                $byPh[$i] = ($certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer;
             }
         }
+        $variance += $this->cooked->compositionVariance($byAcids) + $this->cooked->compositionVariance($byPh);
 
         return Figure::even($acidity->ph, max(self::PH_LEAST, sqrt($variance)), '');
     }
@@ -109,13 +112,22 @@ final readonly class Estimates
         );
     }
 
-    /** g per 100 g. */
+    /** g per 100 g; what is left of it after a simmer is known to ten points of what went in. */
     public function ethanol(): ?Figure
     {
+        $ethanol = $this->cooked->mixture->grams[Constituent::ETHANOL];
+        $unsure = 0.0;
+        foreach ($this->cooked->rows as $i => $row) {
+            $minutes = $this->cooked->simmered[$i] ?? null;
+            if ($minutes !== null && $row[Constituent::ETHANOL] > 0.0) {
+                $unsure += Alcohol::POINTS * $row[Constituent::ETHANOL] / Alcohol::retained($minutes);
+            }
+        }
+
         return $this->quotient(
             static fn (array $grams): float => 100 * $grams[Constituent::ETHANOL],
             Mixture::massOf(...),
-            0.0,
+            $ethanol > 0.0 ? min(1.0, $unsure / $ethanol) : 0.0,
             '%',
         );
     }
@@ -133,13 +145,14 @@ final readonly class Estimates
                 static fn (array $tangent): float => self::along(WaterActivity::of(...), $totals, $tangent, $value),
             ),
         );
+        $byLine = [];
         foreach ($this->cooked->rows as $i => $row) {
             $row[Constituent::WATER] = 0.0;
-            $variance
-                += (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0)
-                    * self::along(WaterActivity::of(...), $totals, $row, $value))
-                ** 2;
+            $byLine[$i]
+                = ($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0)
+                * self::along(WaterActivity::of(...), $totals, $row, $value);
         }
+        $variance += $this->cooked->compositionVariance($byLine);
 
         // of pure water it is one
         return Figure::even($value, max(self::ACTIVITY_LEAST, sqrt($variance)), '', 1.0);
@@ -277,12 +290,13 @@ final readonly class Estimates
             static fn (array $tangent): float => $over($tangent) / $whole - $under($tangent) / $divisor,
         );
         $variance = $model ** 2 + $this->cooked->amountVariance($slopes);
+        $byLine = [];
         foreach ($this->cooked->rows as $i => $row) {
-            $variance
-                += ((($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * $over($row))
-                    / $whole)
-                ** 2;
+            $byLine[$i]
+                = (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * $over($row))
+                / $whole;
         }
+        $variance += $this->cooked->compositionVariance($byLine);
 
         return new Figure($whole / $divisor, sqrt($variance), $unit);
     }

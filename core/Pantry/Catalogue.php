@@ -41,6 +41,7 @@ namespace Vinculum\Pantry;
  *     setsCold: bool,
  *     thickensSource: string,
  *     pulpOfRest?: float,
+ *     doubts?: array<string, float>,
  *     standIns?: list<list<non-empty-list<string>>>,
  * }
  */

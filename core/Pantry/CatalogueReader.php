@@ -47,6 +47,7 @@ use Vinculum\Mixture\Density;
  *     setsCold: bool,
  *     thickensSource: string,
  *     pulpOfRest: float,
+ *     doubts: array<string, float>,
  * }
  */
 final class CatalogueReader
@@ -234,6 +235,7 @@ final class CatalogueReader
             'setsCold' => false,
             'thickensSource' => '',
             'pulpOfRest' => $this->everyPulp,
+            'doubts' => [],
         ];
     }
 
@@ -306,6 +308,13 @@ final class CatalogueReader
                 [$value, $open['thickensSource']] = $this->sourced($rest);
                 $open['setsCold'] = str_ends_with($value, ' cold');
                 $open['thickens'] = $this->number(str_replace(' cold', '', $value), -1.0, 50.0);
+                break;
+            case 'doubt':
+                [$doubt] = $this->sourced($rest);
+                if (preg_match('/^(sugars|acids) ([\d.]+) %$/', $doubt, $match) !== 1) {
+                    throw $this->error('a doubt is written "doubt sugars 60 % | source", of sugars or acids');
+                }
+                $open['doubts'][$match[1]] = log(1 + $this->number($match[2], 1.0, 200.0) / 100);
                 break;
             case 'pulp':
                 $open['pulpOfRest'] = $this->pulp($rest);

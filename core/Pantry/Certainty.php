@@ -20,6 +20,8 @@ enum Certainty: string
     /** A chilli is known to a factor of two. */
     private const HEAT = M_LN2;
     private const NUCLEOTIDES = 0.40;
+    /** Acids of fruit and vegetables. */
+    private const GROWN_ACIDS = 0.45;
 
     /** For sugars, acids, salt and amino acids. */
     public function general(): float
@@ -28,8 +30,14 @@ enum Certainty: string
             self::Pure => 0.005,
             self::Assayed => 0.03,
             self::Branded => 0.10,
-            self::Produce => 0.15,
+            self::Produce => 0.30,
         };
+    }
+
+    /** For acids, which vary most in what is grown. */
+    public function acids(): float
+    {
+        return $this === self::Produce ? self::GROWN_ACIDS : $this->general();
     }
 
     /** Half-width in pH of a measured pH of its kind. */
@@ -45,6 +53,9 @@ enum Certainty: string
 
     public function of(int $constituent): float
     {
+        if ($constituent >= Constituent::ACETIC && $constituent <= Constituent::OTHER_ACID) {
+            return $this->acids();
+        }
         // sugars, acids and salt come first and are asked for most
         if ($constituent < Constituent::IMP) {
             return $this->general();

@@ -46,6 +46,8 @@ final readonly class Ingredient
      * @param array{int, int}|null $season first and last month, the last perhaps in the next year; null for none
      * @param float $thickens what it thickens beyond what it is made of: powers of ten of viscosity for each gram of it
      *     in 100 g, cold; below 0 where its starch is weaker than maize starch
+     * @param array<string, float> $doubts half-widths in ln of 'sugars' or 'acids', where two tables contradict one
+     *     another
      * @param bool $setsCold whether it does so only once cold
      * @param list<list<non-empty-list<string>>> $standIns slugs of what a cook uses for it: what to try first and what
      *     only then, each best first, several together
@@ -80,6 +82,7 @@ final readonly class Ingredient
         public ?array $season,
         public float $thickens,
         public bool $setsCold,
+        private array $doubts,
         public array $standIns,
     ) {}
 
@@ -142,8 +145,20 @@ final readonly class Ingredient
             season: $compiled['season'],
             thickens: $compiled['thickens'],
             setsCold: $compiled['setsCold'],
+            doubts: $compiled['doubts'] ?? [],
             standIns: $compiled['standIns'] ?? [],
         );
+    }
+
+    /** How well one of its constituents is known: half-width in ln of the four-in-five interval. */
+    public function spreadOf(int $constituent): float
+    {
+        $spread = $this->certainty->of($constituent);
+        foreach ($this->doubts as $group => $doubt) {
+            $spread = in_array($constituent, Constituent::GROUPS[$group], true) ? max($spread, $doubt) : $spread;
+        }
+
+        return $spread;
     }
 
     /** Whether it has a trait of the vocabulary. */

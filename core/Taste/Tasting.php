@@ -174,16 +174,21 @@ final readonly class Tasting
         foreach ($cooked->tangents as $source => $tangent) {
             $sensitivities[$source] += $byPh * $acidity->shift($tangent);
         }
-        $variance = ($byPh * Acidity::MODEL_SPREAD) ** 2;
+        $acids = [];
+        $phs = [];
         foreach ($cooked->rows as $i => $row) {
-            $certainty = $cooked->weighed->lines[$i]->ingredient?->certainty;
-            if ($certainty !== null) {
-                $variance
-                    += ($certainty->general() * ($factor['by_line'][$i] / $value + $byPh * $acidity->shift($row)))
-                        ** 2
-                    + (($byPh * $certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer) ** 2;
+            $ingredient = $cooked->weighed->lines[$i]->ingredient;
+            if ($ingredient !== null) {
+                $acids[$i]
+                    = $ingredient->spreadOf(Constituent::CITRIC)
+                    * ($factor['by_line'][$i] / $value + $byPh * $acidity->shift($row));
+                $phs[$i] = ($byPh * $ingredient->certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer;
             }
         }
+        $variance
+            = ($byPh * Acidity::MODEL_SPREAD) ** 2
+            + $cooked->compositionVariance($acids)
+            + $cooked->compositionVariance($phs);
 
         return self::tasted(
             Measure::Sourness,
@@ -280,7 +285,7 @@ final readonly class Tasting
         array $large,
     ): array {
         $byLine = [];
-        $variance = 0.0;
+        $spreads = [];
         $unknown = [];
         $value = 0.0;
         $per100 = $mass > 0.0 ? 100 / $mass : 0.0;
@@ -288,17 +293,16 @@ final readonly class Tasting
             $line = $cooked->weighed->lines[$i];
             $own = 0.0;
             $spread = 0.0;
-            $certainty = $line->ingredient?->certainty;
             foreach ($weights as $constituent => $weight) {
                 if ($row[$constituent] > 0.0) {
                     $part = $weight * $row[$constituent];
                     $own += $part;
-                    $spread += $certainty === null ? 0.0 : $part * $certainty->of($constituent);
+                    $spread += $part * ($line->ingredient?->spreadOf($constituent) ?? 0.0);
                 }
             }
             $byLine[$i] = $own * $per100;
             $value += $byLine[$i];
-            $variance += ($spread * $per100) ** 2;
+            $spreads[$i] = $spread * $per100;
             if ($large[$i] && self::lacks($cooked, $i, $weights)) {
                 $unknown[] = $i;
             }
@@ -317,7 +321,7 @@ final readonly class Tasting
             'value' => $value,
             'by_line' => $byLine,
             'sensitivities' => $sensitivities,
-            'variance' => $value > 0.0 ? $variance / $value ** 2 : 0.0,
+            'variance' => $value > 0.0 ? $cooked->compositionVariance($spreads) / $value ** 2 : 0.0,
             'unknown' => $unknown,
         ];
     }

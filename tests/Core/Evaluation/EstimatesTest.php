@@ -62,6 +62,18 @@ final class EstimatesTest extends TestCase
         yield 'peanut butter mounds' => [['peanut-butter' => '100 g'], 'mounds'];
     }
 
+    /** Half an hour leaves 35 of 100, give or take ten: nearly a third of what is left. */
+    public function test_what_is_left_of_a_wine_is_known_to_ten_points_of_it(): void
+    {
+        $left = Sauce::evaluate(['white-wine' => '300 g', 'passata' => '300 g'], ['process' => ['kind' => 'simmer', 'minutes' => 30]])->estimates->ethanol();
+
+        self::assertNotNull($left);
+        // with what the hob is not known by
+        self::assertGreaterThan(0.1 / 0.35, $left->spread);
+        self::assertLessThan(0.45, $left->spread);
+        self::assertLessThan(0.15, Sauce::evaluate(['white-wine' => '300 g', 'passata' => '300 g'])->estimates->ethanol()->spread ?? 1.0);
+    }
+
     /**
      * Common practice, no source.
      *

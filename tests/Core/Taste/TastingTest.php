@@ -158,6 +158,20 @@ final class TastingTest extends TestCase
         self::assertNotNull($ratios[Ratio::HeatSugar->value]);
     }
 
+    /** What a passata is made of is one unknown, in however many lines it stands. */
+    public function test_a_line_split_in_four_is_no_better_known(): void
+    {
+        $one = Sauce::evaluate(['passata' => '400 ml', 'sugar' => '20 g']);
+        $four = Sauce::evaluate(['passata 1' => '100 ml', 'passata 2' => '100 ml', 'passata 3' => '100 ml', 'passata 4' => '100 ml', 'sugar' => '20 g']);
+
+        foreach (['sourness', 'umami'] as $measure) {
+            // how much went in is measured four times instead of once: of that a little is known better
+            self::assertGreaterThan(0.95 * $one->tasting->measures[$measure]->figure->spread, $four->tasting->measures[$measure]->figure->spread, $measure);
+        }
+        self::assertEqualsWithDelta($one->estimates->ph()?->spread, $four->estimates->ph()?->spread, 1e-3);
+        self::assertGreaterThan(0.9 * $one->estimates->brix()?->spread, $four->estimates->brix()?->spread);
+    }
+
     public function test_what_is_not_known_is_named_where_it_matters(): void
     {
         $sauce = Sauce::evaluate(['date-syrup' => '100 g', 'water' => '100 g']);
