@@ -72,7 +72,7 @@ final readonly class Evaluator
     /**
      * The finished sauce for a few places to stop one stage.
      *
-     * @return list<array{percent: float, evaluation: Evaluation}>
+     * @return list<array{percent: float, evaluation: Evaluation, like: string|null}>
      */
     public function stops(Recipe $recipe, string $stage): array
     {

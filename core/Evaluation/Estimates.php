@@ -165,6 +165,18 @@ final readonly class Estimates
         return $mixture->mass() <= 0.0 ? null : $this->thick($mixture->grams, $isHot);
     }
 
+    /** How thick it is cold, in powers of ten of viscosity beside water. */
+    public function powers(): float
+    {
+        return Thickness::powers(
+            $this->cooked->mixture->grams,
+            $this->emulsifiedFat(),
+            $this->body(),
+            $this->cooked->acidity?->ph,
+            $this->starchMinutes(),
+        );
+    }
+
     /**
      * From how much of it on, boiled down, it is one word thicker or more, cold.
      *

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vinculum\Pantry;
 
 /**
- * The words that data and rules share: allergens, diets, needs, roles, processes, tints and traits. They stand once, in
- * database/vocabulary.json, which also says what each means; an invalid table of them is refused when the product is
- * built.
+ * The words that data and rules share: allergens, diets, needs, roles, processes, tints, colours and traits. They stand
+ * once, in database/vocabulary.json, which also says what each means; an invalid table of them is refused when the
+ * product is built.
  *
  * @phpstan-type Allergen array{name: string, lists: list<string>, also?: list<string>, unexpected?: bool}
  * @phpstan-type DietRule array{
@@ -36,6 +36,9 @@ namespace Vinculum\Pantry;
  *     roles: array<string, string>,
  *     processes: array<string, ProcessWords>,
  *     tints: array<string, string>,
+ *     colours: array<string, string>,
+ *     yardsticks: array<string, list<string>>,
+ *     hues: list<array{int, string}>,
  *     groups: array<string, string>,
  *     traits: array<string, string>,
  *     reading: array{

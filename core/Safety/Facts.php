@@ -192,13 +192,22 @@ final class Facts
         return $this->shareOf($this->cooked->mixture->sugars());
     }
 
-    /** Whether a line is a dried plant in pieces that lies in enough water to be wet again. */
+    /** Whether a line is a dried plant in pieces that lay in enough water to be wet again, after any stage. */
     public function isSoaked(WeighedLine $line): bool
     {
-        $pot = $this->cooked->mixture->grams;
+        if (! $this->isDriedPlant($line)) {
+            return false;
+        }
+        $isIn = false;
+        foreach ($this->cooked->stages as $report) {
+            $isIn = $isIn || $report->stage === $line->stage;
+            $pot = $report->sauce->grams;
+            if ($isIn && $pot[Constituent::WATER] >= self::SOAKED * $pot[Constituent::INSOLUBLE]) {
+                return true;
+            }
+        }
 
-        return $this->isDriedPlant($line)
-            && $pot[Constituent::WATER] >= self::SOAKED * $pot[Constituent::INSOLUBLE];
+        return false;
     }
 
     /** Dried mushrooms, chillies and the like in pieces: no ground and no whole spice. */

@@ -7,6 +7,7 @@ namespace Vinculum\Stove;
 use Vinculum\Cooking\Hob;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Cooking\StopGuide;
+use Vinculum\Evaluation\Colour;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Evaluation\StrongBeforeReduction;
 use Vinculum\Figure\Figure;
@@ -407,6 +408,10 @@ final class Steps
             $said[] = Sentence::of('Cloudy, then clear: the starch is done.');
         }
         $isLast = $report === $this->evaluation->cooked->stages[count($this->evaluation->cooked->stages) - 1];
+        $colour = $isLast && $boils ? Colour::of($this->evaluation->cooked) : null;
+        if ($colour !== null) {
+            $said[] = Sentence::of('By then it is {colour}, paler while it holds air.', ['colour' => $colour->words]);
+        }
         if ($isLast && $boils) {
             $cold = $this->evaluation->estimates->thickness();
             $hot = $this->evaluation->estimates->thickness(true);

@@ -9,10 +9,12 @@ use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\CoarseAmount;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Evaluation\Interactions;
+use Vinculum\Evaluation\Likeness;
 use Vinculum\Evaluation\StrongBeforeReduction;
 use Vinculum\Figure\Figure;
 use Vinculum\Figure\Sense;
 use Vinculum\Pantry\AmountChoices;
+use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Weight;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\Recipe;
@@ -30,7 +32,12 @@ final readonly class BenchView
     /** Lines left from which on that is said. Ours. */
     private const SAYS_ROOM_FROM = 5;
 
-    public function __construct(private Speech $speech, private Evaluation $evaluation) {}
+    /** @param Catalogue|null $catalogue what figures are held beside in words; null where nobody reads them */
+    public function __construct(
+        private Speech $speech,
+        private Evaluation $evaluation,
+        private ?Catalogue $catalogue = null,
+    ) {}
 
     /**
      * @return array<string, mixed>
@@ -63,6 +70,7 @@ final readonly class BenchView
             'makes' => $bench->makes(),
             'stages' => array_map((new StageView($this->speech))->of(...), $evaluation->cooked->stages),
             'figures' => (new EstimatesView($this->speech))->figures($evaluation),
+            'colour' => (new EstimatesView($this->speech))->colour($evaluation),
             'panel' => (new EstimatesView($this->speech))->panel($evaluation),
             'keeping' => (new SafetyView($this->speech))->of($evaluation),
             'verdict' => $this->sentence(),
@@ -340,6 +348,13 @@ final readonly class BenchView
         return $brings;
     }
 
+    private function like(Measure $measure, float $value): string
+    {
+        $likeness = $this->catalogue === null ? null : Likeness::of($measure, $value, $this->catalogue);
+
+        return $likeness === null ? '' : $this->speech->say($likeness);
+    }
+
     /**
      * @return array<string, mixed>
      */
@@ -369,6 +384,7 @@ final readonly class BenchView
             'unit' => $measure->unit(),
             'value_text' => $this->speech->measure($measure, $tasted->figure->value),
             'interval_text' => $this->speech->interval($tasted->figure),
+            'like_text' => $this->like($measure, $tasted->figure->value),
             'in_water_text'
                 => ($inWater = $this->evaluation->inTheWater($measure)) === null
                     ? ''

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Words;
 
 use Vinculum\Amount\Units;
+use Vinculum\Evaluation\Colour;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Thickness;
@@ -84,6 +85,18 @@ final readonly class EstimatesView
                 false,
             ),
         ];
+    }
+
+    /**
+     * In words and one swatch, never a figure.
+     *
+     * @return array{text: string, swatch: string}|null null for an empty pot
+     */
+    public function colour(Evaluation $evaluation): ?array
+    {
+        $colour = Colour::of($evaluation->cooked);
+
+        return $colour === null ? null : ['text' => $colour->words, 'swatch' => $colour->swatch];
     }
 
     /**

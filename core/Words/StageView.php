@@ -47,7 +47,7 @@ final readonly class StageView
     }
 
     /**
-     * @param list<array{percent: float, evaluation: Evaluation}> $stops
+     * @param list<array{percent: float, evaluation: Evaluation, like: string|null}> $stops
      * @return array<string, mixed>
      */
     public function choices(array $stops, string $stage): array
@@ -61,6 +61,7 @@ final readonly class StageView
                     $choices[] = [
                         'loss_percent' => Digits::six($stop['percent']),
                         'text' => $this->speech->percent($stop['percent'] / 100),
+                        'like_text' => $stop['like'] === null ? '' : "as thick as {$stop['like']}",
                         'mass_text' => $this->speech->grams($evaluation->estimates->mass()->value),
                         'volume_text' => $this->speech->volume($evaluation->estimates->volume()->value),
                         'minutes_text'
@@ -78,6 +79,10 @@ final readonly class StageView
                             [
                                 'label' => 'pH',
                                 'text' => $ph === null ? '–' : $this->speech->grouped($ph->value, 1),
+                            ],
+                            [
+                                'label' => 'Thickness',
+                                'text' => $evaluation->estimates->thickness()?->words() ?? '–',
                             ],
                         ],
                     ];

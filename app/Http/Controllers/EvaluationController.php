@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\RecipeRequest;
+use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use Vinculum\Words\AnalysisView;
 use Vinculum\Words\BenchView;
@@ -16,10 +17,10 @@ final class EvaluationController
     /**
      * @return array<string, mixed>
      */
-    public function __invoke(RecipeRequest $request, Evaluator $evaluator, AnalysisView $analysis, Speech $speech): array
+    public function __invoke(RecipeRequest $request, Evaluator $evaluator, AnalysisView $analysis, Speech $speech, Household $household): array
     {
         $evaluation = $evaluator->evaluate($request->recipe());
 
-        return ['analysis' => $analysis->of($evaluation), 'bench' => (new BenchView($speech, $evaluation))->whole()];
+        return ['analysis' => $analysis->of($evaluation), 'bench' => (new BenchView($speech, $evaluation, $household->catalogue()))->whole()];
     }
 }

@@ -48,7 +48,10 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMake
                     className={`quiet ${figure.state}`}
                     title={figure.band_text === '' ? undefined : `the style asks ${figure.band_text}`}
                   >
-                    {figure.interval_text === '' ? 'cold' : figure.interval_text}
+                    {figure.figure === 'thickness' && bench.colour !== null && (
+                      <span className="swatch" style={{ background: bench.colour.swatch }} />
+                    )}
+                    {figure.figure === 'thickness' ? (bench.colour?.text ?? 'cold') : figure.interval_text}
                     {figure.state === 'short' || figure.state === 'over' ? `, ${figure.state}` : ''}
                   </dd>
                 </div>

@@ -41,6 +41,7 @@ export function TasteCard({ column, lines, lit, onClose, onLook, onPoint, onAim,
         {column.interval_text !== '' && `perhaps ${column.interval_text}`}
         {column.band !== null && `; the style asks ${column.band.text}, best ${column.band.aim_text}`}
       </p>
+      {column.like_text !== '' && <p>{column.like_text}</p>}
       {column.in_water_text !== '' && (
         <p className="quiet">{column.in_water_text} in the water of the sauce, where the tongue meets it</p>
       )}

@@ -32,7 +32,7 @@ export function WhereToStop({ draft, stage }: { draft: Draft; stage: string }) {
           </thead>
           <tbody>
             {choices.map((choice) => (
-              <tr key={choice.loss_percent}>
+              <tr key={choice.loss_percent} className={choice.like_text === '' ? undefined : 'as-thick-as'}>
                 <th scope="row">
                   <button
                     type="button"
@@ -43,8 +43,9 @@ export function WhereToStop({ draft, stage }: { draft: Draft; stage: string }) {
                       )
                     }
                   >
-                    {choice.text}
+                    {choice.like_text === '' ? choice.text : choice.like_text}
                   </button>
+                  {choice.like_text !== '' && <small className="quiet"> {choice.text}</small>}
                   {choice.minutes_text !== '' && <small className="quiet"> {choice.minutes_text}</small>}
                 </th>
                 <td>{choice.volume_text}</td>

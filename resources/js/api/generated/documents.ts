@@ -1612,6 +1612,13 @@ export interface EvaluationBench {
     state: 'none' | 'in' | 'short' | 'over' | 'unsure';
   }[];
   /**
+   * what colour it is, in words and one swatch; null for an empty pot
+   */
+  colour: null | {
+    text: string;
+    swatch: string;
+  };
+  /**
    * energy, sugars and salt
    */
   panel: {
@@ -1726,6 +1733,10 @@ export interface EvaluationColumn {
   unit: string;
   value_text: string;
   interval_text: string;
+  /**
+   * what everybody knows that tastes as much of it; empty where nothing does
+   */
+  like_text: string;
   top: number;
   low: number;
   high: number;
@@ -3012,6 +3023,10 @@ export interface StopList {
   choices: {
     loss_percent: number;
     text: string;
+    /**
+     * “as thick as ketchup”, where it just comes to that; empty elsewhere
+     */
+    like_text: string;
     mass_text: string;
     volume_text: string;
     minutes_text: string;
