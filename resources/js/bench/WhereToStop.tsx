@@ -18,44 +18,30 @@ export function WhereToStop({ draft, stage }: { draft: Draft; stage: string }) {
     <details className="where-to-stop" open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>What if it stops elsewhere?</summary>
       {choices.length > 0 && (
-        <table className="strip">
-          <thead>
-            <tr>
-              <th scope="col">Down by</th>
-              <th scope="col">Makes</th>
-              {choices[0]?.tastes.map((taste) => (
-                <th key={taste.label} scope="col">
-                  {taste.label}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {choices.map((choice) => (
-              <tr key={choice.loss_percent} className={choice.like_text === '' ? undefined : 'as-thick-as'}>
-                <th scope="row">
-                  <button
-                    type="button"
-                    className="plain"
-                    onClick={() =>
-                      draft.edit(
-                        setProcess(stage, { until: { loss_percent: Math.round(choice.loss_percent * 10) / 10 } }),
-                      )
-                    }
-                  >
-                    {choice.like_text === '' ? choice.text : choice.like_text}
-                  </button>
-                  {choice.like_text !== '' && <small className="quiet"> {choice.text}</small>}
-                  {choice.minutes_text !== '' && <small className="quiet"> {choice.minutes_text}</small>}
-                </th>
-                <td>{choice.volume_text}</td>
+        <ul className="stops">
+          {choices.map((choice) => (
+            <li key={choice.loss_percent}>
+              <button
+                type="button"
+                className="plain"
+                onClick={() =>
+                  draft.edit(setProcess(stage, { until: { loss_percent: Math.round(choice.loss_percent * 10) / 10 } }))
+                }
+              >
+                {choice.like_text === '' ? `down by ${choice.text}` : `${choice.like_text}: ${choice.text}`}
+              </button>
+              <span className="quiet">{[choice.minutes_text, choice.volume_text].filter(Boolean).join(', ')}</span>
+              <dl>
                 {choice.tastes.map((taste) => (
-                  <td key={taste.label}>{taste.text}</td>
+                  <div key={taste.label}>
+                    <dt>{taste.label}</dt>
+                    <dd>{taste.text}</dd>
+                  </div>
                 ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+              </dl>
+            </li>
+          ))}
+        </ul>
       )}
       {stops.isError && (
         <p role="alert" className="trouble">
