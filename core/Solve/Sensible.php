@@ -94,13 +94,19 @@ final readonly class Sensible
         ) !== [];
     }
 
-    public function mayGoIn(Ingredient $thing): bool
+    /** Null where it may go in. */
+    public function whyNot(Ingredient $thing): ?WhyNot
     {
-        return ! $thing->is('potassium')
-            && ($this->isHeated || ! $thing->is('sets-cold'))
-            && ! $this->isAskedForAnotherThing($thing)
-            && ! $this->makesItWorse($thing)
-            && ($this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing));
+        return match (true) {
+            $thing->is('potassium') => WhyNot::NotForEverybody,
+            ! $this->isHeated && $thing->is('sets-cold') => WhyNot::SetsCold,
+            $this->isAskedForAnotherThing($thing) => WhyNot::AnotherThing,
+            $this->makesItWorse($thing) => WhyNot::MakesItWorse,
+            $this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing) => null,
+            $thing->isThickener() => WhyNot::WouldBoil,
+            in_array($thing->slug, $this->strangers, true) => WhyNot::BringsNew,
+            default => WhyNot::AnotherFamily,
+        };
     }
 
     /**

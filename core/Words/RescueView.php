@@ -11,6 +11,7 @@ use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\Rescue\Remedy;
 use Vinculum\Solve\Rescue\Rescued;
+use Vinculum\Solve\WhyNot;
 use Vinculum\Taste\Measure;
 
 /** Ways to mend a pot, as the API and the console send them (rescue.schema.json). */
@@ -18,6 +19,9 @@ final readonly class RescueView
 {
     /** Steps from which a move elsewhere is worth a word. */
     private const WORTH_SAYING = 0.3;
+
+    /** Things named for one reason. */
+    private const NAMED = 6;
 
     public function __construct(private Speech $speech) {}
 
@@ -33,7 +37,32 @@ final readonly class RescueView
                 $rescued->remedies,
             ),
             'note' => $this->speech->say($rescued->note),
+            'why_not' => $this->whyNot($rescued->whyNot),
         ];
+    }
+
+    /**
+     * Why what is to hand was passed over, a reason each with the first few of its things.
+     *
+     * @param array<string, list<string>> $names by WhyNot value
+     * @return list<array{text: string, count: int}>
+     */
+    private function whyNot(array $names): array
+    {
+        $said = [];
+        foreach (WhyNot::cases() as $reason) {
+            $things = $names[$reason->value] ?? [];
+            if ($things !== []) {
+                $more = count($things) - self::NAMED;
+                $said[] = [
+                    'text' => $reason->words().': '.implode(', ', array_slice($things, 0, self::NAMED))
+                        .($more > 0 ? " and {$more} more." : '.'),
+                    'count' => count($things),
+                ];
+            }
+        }
+
+        return $said;
     }
 
     /**

@@ -14,6 +14,7 @@ use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
 use Vinculum\Solve\Sensible;
+use Vinculum\Solve\WhyNot;
 use Vinculum\Taste\Ratio;
 
 /**
@@ -88,6 +89,9 @@ final readonly class Equations
     /** @var list<Ingredient> */
     public array $things;
 
+    /** @var array<string, WhyNot> why what is to hand is not stirred in, by slug */
+    public array $whyNot;
+
     /** @var array<string, list<float>> g per g, as it is once stirred in, by slug; what is boiled off is '' */
     public array $perGram;
 
@@ -123,9 +127,25 @@ final readonly class Equations
         }
         $this->wanted = $wanted;
         $this->sensible = new Sensible($from, $feels, $this->pot, $catalogue);
-        $have = array_values(array_filter(self::distinct($have), $this->canBeStirredIn(...)));
-        $things = array_values(array_filter($have, $this->sensible->mayGoIn(...)));
-        $this->things = self::distinct([...$things, ...$this->sensible->widened($have, $things)]);
+        $reasons = [];
+        $can = [];
+        $things = [];
+        foreach (self::distinct($have) as $thing) {
+            $reason = $this->canBeStirredIn($thing) ? $this->sensible->whyNot($thing) : WhyNot::NotStirredIn;
+            if ($reason !== WhyNot::NotStirredIn) {
+                $can[] = $thing;
+            }
+            if ($reason === null) {
+                $things[] = $thing;
+            } else {
+                $reasons[$thing->slug] = $reason;
+            }
+        }
+        $this->things = self::distinct([...$things, ...$this->sensible->widened($can, $things)]);
+        foreach ($this->things as $thing) {
+            unset($reasons[$thing->slug]);
+        }
+        $this->whyNot = $reasons;
         $perGram = ['' => $this->pot->steam()];
         foreach ($this->things as $thing) {
             $perGram[$thing->slug] = LinearPot::stirredIn($thing);

@@ -75,7 +75,24 @@ final readonly class Rescue
             $remedies = [...$remedies, ...$isWorthIt ? [$second] : []];
         }
 
-        return new Rescued($remedies, $this->equations->feels, $this->equations->from, $note);
+        return new Rescued(
+            $remedies,
+            $this->equations->feels,
+            $this->equations->from,
+            $note,
+            $this->passedOver(),
+        );
+    }
+
+    /** @return array<string, list<string>> names by WhyNot value */
+    private function passedOver(): array
+    {
+        $names = [];
+        foreach ($this->equations->whyNot as $slug => $reason) {
+            $names[$reason->value][] = $this->catalogue->find($slug)?->shortName() ?? $slug;
+        }
+
+        return $names;
     }
 
     /**

@@ -14,11 +14,13 @@ final readonly class Rescued
     /**
      * @param list<Remedy> $remedies
      * @param array<string, float> $before steps by Feel value, positive is too much
+     * @param array<string, list<string>> $whyNot names of what is to hand and was passed over, by WhyNot value
      */
     public function __construct(
         public array $remedies,
         public array $before,
         public Evaluation $pot,
         public Sentence $note,
+        public array $whyNot = [],
     ) {}
 }

@@ -202,6 +202,16 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
             onVariant={() => onVariant(index)}
           />
         ))}
+        {adjusting.whyNot.length > 0 && (
+          <details className="why-not">
+            <summary>Why nothing else that is to hand?</summary>
+            <ul>
+              {adjusting.whyNot.map((text) => (
+                <li key={text}>{text}</li>
+              ))}
+            </ul>
+          </details>
+        )}
         {!adjusting.isAsking && adjusting.done === '' && (
           <p className="quiet note">
             {inPot

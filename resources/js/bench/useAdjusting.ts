@@ -92,14 +92,18 @@ export function useAdjusting(recipe: Recipe) {
   const inPot = mode === 'pot' && asked.by === 'spoon';
   const answer = useQuery({
     queryKey: ['adjust', inPot, recipe, feels, asked, much, pot],
-    queryFn: async ({ signal }): Promise<{ note: string; proposals: Proposal[] }> => {
+    queryFn: async ({ signal }): Promise<{ note: string; proposals: Proposal[]; whyNot: string[] }> => {
       if (inPot) {
         const state = Object.fromEntries(Object.entries(pot).filter(([, value]) => value !== ''));
         const mended = await rescue(
           { recipe, feels, pot: state, ...(much === null ? {} : { much: { [much.line]: much.steps } }) },
           { signal },
         );
-        return { note: mended.note, proposals: mended.options.map(inThePot) };
+        return {
+          note: mended.note,
+          proposals: mended.options.map(inThePot),
+          whyNot: mended.why_not.map((each) => each.text),
+        };
       }
       const wanted =
         asked.by === 'level'
@@ -110,7 +114,7 @@ export function useAdjusting(recipe: Recipe) {
               ? {}
               : { feels };
       const moved = await rebalance({ recipe, ...wanted }, { signal });
-      return { note: '', proposals: [moved, ...moved.others].map(onPaper) };
+      return { note: '', proposals: [moved, ...moved.others].map(onPaper), whyNot: [] };
     },
     enabled: isAsking,
     placeholderData: keepPreviousData,
@@ -160,6 +164,7 @@ export function useAdjusting(recipe: Recipe) {
     /** What is shown answers the question before this one: it is not to be applied. */
     isStale: isAsking && answer.isPlaceholderData,
     note: isAsking ? (answer.data?.note ?? '') : '',
+    whyNot: isAsking ? (answer.data?.whyNot ?? []) : [],
     error: isAsking && answer.isError ? answer.error.message : null,
     proposals,
     shown,

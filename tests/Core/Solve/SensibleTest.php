@@ -13,6 +13,7 @@ use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
 use Vinculum\Solve\Rescue\Rescue;
 use Vinculum\Solve\Sensible;
+use Vinculum\Solve\WhyNot;
 
 /** What a cook would stir into a pot for what the spoon says; common practice, no source. */
 final class SensibleTest extends TestCase
@@ -50,10 +51,25 @@ final class SensibleTest extends TestCase
     {
         $from = Sauce::evaluate($lines, $stage);
         $sensible = new Sensible($from, $feels, LinearPot::of($from->cooked), Sauce::catalogue());
-        $goes = static fn (string $slug): bool => $sensible->mayGoIn(Sauce::ingredient($slug));
+        $goes = static fn (string $slug): bool => $sensible->whyNot(Sauce::ingredient($slug)) === null;
 
         self::assertSame($may, array_values(array_filter($may, $goes)), 'may');
         self::assertSame([], array_values(array_filter($not, $goes)), 'may not');
+    }
+
+    /** “Why not?” has an answer for everything that is to hand and is not offered. */
+    public function test_what_is_passed_over_says_why(): void
+    {
+        $from = Sauce::evaluate(['yoghurt' => '300 g', 'cucumber' => '100 g', 'fine-salt' => '8 g']);
+        $have = array_map(Sauce::ingredient(...), ['sugar', 'lemon-juice', 'soy-sauce', 'maize-starch', 'hard-cheese', 'sunflower-oil', 'potassium-salt', 'raspberry', 'coffee']);
+        $whyNot = \Vinculum\Solve\Rescue\Rescue::of($from, Sauce::catalogue(), ['salty' => 2.0], $have)->whyNot;
+
+        self::assertSame(['potassium chloride'], $whyNot[WhyNot::NotForEverybody->value] ?? []);
+        self::assertContains('soy sauce', $whyNot[WhyNot::MakesItWorse->value] ?? []);
+        self::assertContains('maize starch', $whyNot[WhyNot::WouldBoil->value] ?? []);
+        self::assertContains('sunflower oil', $whyNot[WhyNot::NotStirredIn->value] ?? []);
+        self::assertContains('coffee', [...$whyNot[WhyNot::AnotherFamily->value] ?? [], ...$whyNot[WhyNot::BringsNew->value] ?? []]);
+        self::assertNotContains('lemon juice', array_merge(...array_values($whyNot)));
     }
 
     /** @return iterable<string, array{array<string, mixed>, array<string, float>, bool}> */

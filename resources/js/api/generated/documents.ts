@@ -2965,6 +2965,13 @@ export interface Rescue {
     brings: Brings;
   }[];
   note: string;
+  /**
+   * why what is to hand was passed over, a reason each
+   */
+  why_not: {
+    text: string;
+    count: number;
+  }[];
 }
 export interface ScaleInput {
   recipe: Recipe;
