@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
+use Vinculum\Amount\AmountWriter;
 use Vinculum\Amount\Dimension;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Quantity;
@@ -368,6 +369,9 @@ final class Scaler
 
     private function note(WeighedLine $line, float $exact, float $batch, Tools $tools): Sentence
     {
+        if (($line->amount->terms[0]->unit ?? null)?->dimension === Dimension::Part) {
+            return self::measured($line, $tools);
+        }
         $off = $exact > 0.0 && $batch > 0.0 ? $line->grams / $exact / $batch - 1 : 0.0;
         $even = Quantity::mass($exact * $batch);
         if (abs($off) < self::NOTED_FROM || $line->ingredient === null) {
@@ -384,6 +388,24 @@ final class Scaler
                 'off' => Quantity::percent(abs($off)),
                 'side' => $off > 0 ? 'more' : 'less',
                 'even' => $even,
+            ]);
+    }
+
+    /** A part as it is measured out: in cups and spoons, in millilitres, or by weight, as whoever cooks likes. */
+    private static function measured(WeighedLine $line, Tools $tools): Sentence
+    {
+        $density = $line->ingredient?->density;
+        if ($line->ingredient === null || $line->grams <= 0.0) {
+            return Sentence::of('');
+        }
+        $weight = Quantity::mass($line->grams);
+
+        return $density === null
+            ? Sentence::of('which is {weight}', ['weight' => $weight])
+            : Sentence::of('which is {spoons}, {volume}, or {weight}', [
+                'spoons' => AmountWriter::together($line->grams / $density, $tools->kit->set)[0],
+                'volume' => Quantity::volume($line->grams / $density),
+                'weight' => $weight,
             ]);
     }
 }

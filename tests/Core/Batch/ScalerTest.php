@@ -7,6 +7,7 @@ namespace Tests\Core\Batch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Say;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\Scaler;
@@ -165,5 +166,17 @@ final class ScalerTest extends TestCase
     private static function scale(Evaluation $from, string $to, float $headspace = 0.0): ScaledRecipe
     {
         return (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse($to, MeasuringSet::Us), $headspace);
+    }
+
+    /** Parts stay parts, and each says what that is in cups, in millilitres and by weight. */
+    public function test_a_part_says_what_it_is_to_be_measured_out(): void
+    {
+        $from = Sauce::evaluate(['olive-oil' => '3 parts', 'wine-vinegar' => '1 part', 'fine-salt' => '1 tsp'], [], ['size' => ['volume_ml' => 300]]);
+        $scaled = (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse('600 ml', MeasuringSet::Us));
+        $notes = array_map(static fn ($line): string => Say::it($line->note), $scaled->lines);
+
+        self::assertSame('3 parts', $scaled->lines[0]->text);
+        self::assertMatchesRegularExpression('/^which is 1 \d\/\d cup.*, 44\d mL, or 40\d g$/', $notes[0]);
+        self::assertMatchesRegularExpression('/^which is .*cup.* mL, or 1[45]\d g$/', $notes[1]);
     }
 }
