@@ -20,7 +20,8 @@ enum WhyNot: string
     public function words(): string
     {
         return match ($this) {
-            self::NotStirredIn => 'Not stirred into what is finished: raw pieces, fat that thins nothing, what only smells',
+            self::NotStirredIn
+                => 'Not stirred into what is finished: raw pieces, fat that thins nothing, what only smells',
             self::NotForEverybody => 'A potassium salt is not for everybody',
             self::SetsCold => 'It would set in lumps in what is never warm',
             self::AnotherThing => 'It does this only by the way, and tastes of itself first',

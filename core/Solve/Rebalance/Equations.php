@@ -33,7 +33,11 @@ final readonly class Equations
     private const LEAST = -3.9;
     private const MOST = 2.08;
     /** Largest change of x in one round, and how many rounds. */
-    private const TRUST = 1.2;
+    public const TRUST = 1.2;
+    /** Of an end point, beside which a taste is nothing. */
+    private const MUST = 3000.0;
+    /** At least this is left to boil off where a stage ends at a mass, in parts of what it leaves. */
+    private const TO_BOIL_OFF = 0.01;
     /** At most so many lines move: the ones that matter most. */
     private const MOST_LINES = 33;
     /**
@@ -135,22 +139,36 @@ final readonly class Equations
             return INF;
         }
         $merit = 0.0;
-        foreach ($x as $move) {
-            $merit += $move ** 2;
+        foreach ($this->residuals($x, $at, $yield, $yields) as $residual) {
+            $merit += $residual * $residual;
         }
+
+        return $merit;
+    }
+
+    /**
+     * What the merit is the sum of squares of: the moves, what each taste is outside its interval, pins, and the yield.
+     *
+     * @param array<int, float> $x
+     * @param array{float, float} $yields what it may make, in parts of what it made
+     * @return list<float>
+     */
+    public function residuals(array $x, Evaluation $at, float $yield, array $yields): array
+    {
+        $residuals = array_values($x);
         foreach (Measure::cases() as $measure) {
             [$low, $high] = $this->interval($measure);
             $is = self::inSteps($measure, $at->tasting->value($measure));
-            $merit += (self::REACH * max(0.0, $low - $is, $is - $high)) ** 2;
+            $residuals[] = self::REACH * max(0.0, $low - $is, $is - $high);
         }
         foreach ($this->pins($at) as [, $off]) {
-            $merit += (self::PIN * $off) ** 2;
+            $residuals[] = self::PIN * $off;
         }
-
         $makes = $this->yieldOf($at);
-        $merit += (self::REACH * max(0.0, log($yields[0] / $makes), log($makes / $yields[1]))) ** 2;
+        $residuals[] = self::REACH * max(0.0, log($yields[0] / $makes), log($makes / $yields[1]));
+        $residuals[] = $yield * log($makes);
 
-        return $merit + ($yield * log($makes)) ** 2;
+        return $residuals;
     }
 
     /** As much as it made, in parts. */
@@ -169,13 +187,22 @@ final readonly class Equations
      * @param array<int, array{float, float}> $bounds
      * @param array<int, float> $x
      * @param array{float, float} $yields what it may make, in parts of what it made
+     * @param float $trust how far from x the slopes are believed
      * @return list<float> x and then t, the last of them for the yield
      */
-    public function round(array $bounds, array $x, Evaluation $at, float $yield, array $yields): array
-    {
+    public function round(
+        array $bounds,
+        array $x,
+        Evaluation $at,
+        float $yield,
+        array $yields,
+        float $trust = self::TRUST,
+    ): array {
         $sources = array_keys($bounds);
         $measures = Measure::cases();
-        $n = count($sources) + count($measures) + 1;
+        $ends = $this->ends($at);
+        $n = count($sources) + count($measures) + 1 + count($ends);
+        $yieldAt = count($sources) + count($measures);
         $a = [];
         $b = [];
         $low = [];
@@ -185,8 +212,8 @@ final readonly class Equations
             $row[$i] = 1.0;
             $a[] = $row;
             $b[] = 0.0;
-            $low[] = max($bounds[$source][0], min($bounds[$source][1], $x[$source] - self::TRUST));
-            $high[] = min($bounds[$source][1], max($bounds[$source][0], $x[$source] + self::TRUST));
+            $low[] = max($bounds[$source][0], min($bounds[$source][1], $x[$source] - $trust));
+            $high[] = min($bounds[$source][1], max($bounds[$source][0], $x[$source] + $trust));
         }
         foreach ($measures as $k => $measure) {
             $row = array_fill(0, $n, 0.0);
@@ -225,22 +252,95 @@ final readonly class Equations
         }
         $a[] = $row;
         $b[] = $yield * $right;
-        $held[$n - 1] = -self::REACH;
+        $held[$yieldAt] = -self::REACH;
         $a[] = $held;
         $b[] = self::REACH * $right;
         $low[] = log($yields[0]);
         $high[] = log($yields[1]);
+        foreach ($ends as $k => [$slopes, $left]) {
+            $row = array_fill(0, $n, 0.0);
+            $right = -$left;
+            foreach ($sources as $i => $source) {
+                $row[$i] = self::MUST * ($slopes[$source] ?? 0.0);
+                $right += ($slopes[$source] ?? 0.0) * $x[$source];
+            }
+            $row[$yieldAt + 1 + $k] = -self::MUST;
+            $a[] = $row;
+            $b[] = self::MUST * $right;
+            $low[] = self::TO_BOIL_OFF;
+            $high[] = INF;
+        }
 
         $start = array_values($x);
         foreach ($measures as $measure) {
             $start[] = self::inSteps($measure, $at->tasting->value($measure));
         }
         $start[] = log($this->yieldOf($at));
+        foreach ($ends as [, $left]) {
+            $start[] = max(self::TO_BOIL_OFF, $left);
+        }
 
         $solution = LeastSquares::solve($a, $b, $low, $high, $start);
 
         // a round that did not end stays where it began
         return $solution->stop === Stop::Optimal ? $solution->x : $start;
+    }
+
+    /**
+     * Where a search sets out from.
+     *
+     * @param array<int, array{float, float}> $bounds
+     * @param float|null $out ln of the factor on every line; null for less of each by its share of what is too much
+     * @return array<int, float>
+     */
+    public function start(array $bounds, ?float $out): array
+    {
+        $x = array_map(static fn (): float => $out ?? 0.0, $bounds);
+        foreach ($out === null ? Measure::cases() : [] as $measure) {
+            $value = $this->from->tasting->value($measure);
+            $most = max($this->aims->wanted[$measure->value][1], $measure->threshold());
+            $shares = $value > $most ? $this->from->tasting->measures[$measure->value]->contributions : [];
+            foreach ($shares as $i => $own) {
+                $source = $this->from->cooked->weighed->lines[$i]->source;
+                if (isset($x[$source])) {
+                    $x[$source] -= ($own / $value) * log($value / $most);
+                }
+            }
+        }
+        foreach ($bounds as $source => [$least, $most]) {
+            $x[$source] = max($least, min($most, $x[$source]));
+        }
+
+        return $x;
+    }
+
+    /**
+     * For each stage that ends at a mass or a volume, what there is still to boil off before it, in parts of what is
+     * left then, and how that goes with ln(amount): without any, it cannot be cooked so.
+     *
+     * @return list<array{array<int, float>, float}>
+     */
+    private function ends(Evaluation $at): array
+    {
+        $ends = [];
+        $in = [];
+        foreach ($at->cooked->stages as $report) {
+            foreach ($at->cooked->weighed->lines as $line) {
+                if ($line->stage === $report->stage) {
+                    $in[$line->source] = ($in[$line->source] ?? 0.0) + $line->grams;
+                }
+            }
+            $until = $report->stage->process?->until;
+            if ($until !== null && $until->kind !== 'loss_percent' && $report->boiledOff > 0.0) {
+                $out = max(1e-9, $report->massIn - $report->boiledOff);
+                $ends[] = [
+                    array_map(static fn (float $grams): float => $grams / $out, $in),
+                    $report->boiledOff / $out,
+                ];
+            }
+        }
+
+        return $ends;
     }
 
     /**

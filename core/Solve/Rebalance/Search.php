@@ -12,12 +12,22 @@ final readonly class Search
     /**
      * Weight of ln(yield), what it may make in parts of what it made, and where to set out from, ln of the factor on
      * every line: first so that the yield hardly moves; where that cannot be so that it may, which is then said first;
-     * and from two other places, for when the nearest valley is not the deepest.
+     * and from three other places, for when the nearest valley is not the deepest: with less of what brings too much
+     * (null), with less and with more of all.
      */
-    private const YIELD = [[5.0, 0.75, 1.3, 0.0], [0.7, 0.4, 2.5, 0.0], [0.7, 0.4, 2.5, -1.0], [0.7, 0.4, 2.5, 1.0]];
-    private const ROUNDS = 15;
+    private const YIELD = [
+        [5.0, 0.75, 1.3, 0.0],
+        [0.7, 0.4, 2.5, 0.0],
+        [0.7, 0.4, 2.5, null],
+        [0.7, 0.4, 2.5, -1.0],
+        [0.7, 0.4, 2.5, 1.0],
+    ];
+    private const ROUNDS = 25;
     /** How often a step is halved before it is given up. */
     private const HALVINGS = 5;
+    /** How much less far the slopes are believed where they led nowhere, and how near is near enough. */
+    private const NEARER = 5.0;
+    private const NEAREST = 0.04;
     /** A step that takes less than this share of the merit away is the last. */
     private const FALLS = 2e-2;
     private const SETTLED = 0.02;
@@ -44,7 +54,7 @@ final readonly class Search
         $miss = INF;
         foreach (self::YIELD as [$yield, $least, $most, $out]) {
             $yields = [$least, $most];
-            $start = array_map(static fn (array $each): float => max($each[0], min($each[1], $out)), $bounds);
+            $start = $this->equations->start($bounds, $out);
             [$other, $at] = $this->solved($bounds, $start, $yield, $yields);
             $itsMiss = $this->equations->miss($at);
             if ($itsMiss < $miss - self::MATTERS) {
@@ -82,6 +92,20 @@ final readonly class Search
     }
 
     /**
+     * The objective where it ends: what another optimiser is held against.
+     *
+     * @param array<int, array{float, float}> $bounds
+     * @param array<int, float> $x to begin with
+     */
+    public function merit(array $bounds, array $x): float
+    {
+        [$yield, $least, $most] = self::YIELD[1];
+        [$found, $at] = $this->solved($bounds, $x, $yield, [$least, $most]);
+
+        return $this->equations->merit($found, $at, $yield, [$least, $most]);
+    }
+
+    /**
      * @param array<int, array{float, float}> $bounds
      * @param array<int, float> $x to begin with
      * @param array{float, float} $yields
@@ -92,10 +116,21 @@ final readonly class Search
         $sources = array_keys($bounds);
         $at = array_filter($x) === [] ? $this->equations->from : $this->equations->at($x);
         $merit = $this->equations->merit($x, $at, $yield, $yields);
+        // where it cannot be cooked at all there is no way to go: nearer to what is written there may be
+        for ($halving = 0; $merit === INF && $halving < self::HALVINGS; $halving++) {
+            $x = array_map(static fn (float $each): float => $each / 2, $x);
+            $at = $this->equations->at($x);
+            $merit = $this->equations->merit($x, $at, $yield, $yields);
+        }
+        $trust = Equations::TRUST;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $next = array_combine(
                 $sources,
-                array_slice($this->equations->round($bounds, $x, $at, $yield, $yields), 0, count($sources)),
+                array_slice(
+                    $this->equations->round($bounds, $x, $at, $yield, $yields, $trust),
+                    0,
+                    count($sources),
+                ),
             );
             // as far along as makes it truly better: slopes do not know what bends
             [$share, $better] = [1.0, null];
@@ -112,7 +147,12 @@ final readonly class Search
                 }
             }
             if ($better === null) {
-                break;
+                // nearer by, another direction may be the way down; where it is met there is no need
+                $trust /= self::NEARER;
+                if ($trust < self::NEAREST || $this->equations->miss($at) <= Equations::MET / 2) {
+                    break;
+                }
+                continue;
             }
             $moved = max(0.0, ...array_map(
                 static fn (int $source): float => abs($better[0][$source] - $x[$source]),

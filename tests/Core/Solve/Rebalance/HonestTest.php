@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Solve\Rebalance;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Drawn;
 use Tests\Support\Sauce;
 use Tests\Support\Say;
 use Vinculum\Evaluation\Evaluation;
@@ -18,13 +19,6 @@ use Vinculum\Taste\Measure;
 /** An answer that a cook could follow, for recipes and styles drawn at random; and "closest" is true. */
 final class HonestTest extends TestCase
 {
-    private const THINGS = [
-        'passata' => [100, 800], 'gooseberry' => [100, 600], 'sugar' => [10, 180], 'honey' => [5, 60], 'cider-vinegar' => [10, 150],
-        'lime-juice' => [5, 40], 'fine-salt' => [1, 18], 'soy-sauce' => [5, 60], 'onion' => [30, 150], 'olive-oil' => [5, 60],
-        'black-pepper' => [1, 4], 'cayenne' => [0.2, 3], 'mango' => [50, 300], 'tomato-paste' => [10, 120],
-        'dijon-type-mustard' => [5, 40], 'water' => [20, 300], 'smoked-paprika' => [1, 8], 'yoghurt' => [50, 300], 'white-miso' => [5, 40],
-    ];
-
     private const DRAWN = 120;
 
     /** @var list<Rebalanced> */
@@ -33,7 +27,7 @@ final class HonestTest extends TestCase
     public static function setUpBeforeClass(): void
     {
         for ($seed = 1; $seed <= self::DRAWN; $seed++) {
-            [$from, $aims] = self::drawn($seed);
+            [$from, $aims] = Drawn::recipe($seed);
             self::$answers[] = Rebalance::of($from, Sauce::catalogue(), $aims);
         }
     }
@@ -109,7 +103,7 @@ final class HonestTest extends TestCase
                 continue;
             }
             $closest++;
-            [$from, $aims] = self::drawn($i + 1);
+            [$from, $aims] = Drawn::recipe($i + 1);
             $equations = new Equations($from, $aims);
             $bounds = $equations->bounds();
             $search = new Search($equations);
@@ -125,24 +119,5 @@ final class HonestTest extends TestCase
 
         self::assertGreaterThan(20, $closest);
         self::assertLessThanOrEqual(0.02 * $closest, count($could), json_encode($could, JSON_THROW_ON_ERROR));
-    }
-
-    /** @return array{Evaluation, Aims} */
-    private static function drawn(int $seed): array
-    {
-        mt_srand($seed);
-        $lines = [];
-        foreach (self::THINGS as $slug => [$least, $most]) {
-            if (mt_rand(0, 9) < 5) {
-                $lines[$slug] = round($least + ($most - $least) * mt_rand(0, 100) / 100, 1).' g';
-            }
-        }
-        $lines += ['passata' => '300 g', 'sugar' => '30 g', 'cider-vinegar' => '40 g'];
-        $processes = [['kind' => 'none'], ['kind' => 'simmer', 'until' => ['loss_percent' => mt_rand(5, 40)]], ['kind' => 'simmer', 'minutes' => mt_rand(5, 40)], ['kind' => 'simmer', 'until' => ['mass_g' => mt_rand(300, 900)]]];
-        $styles = array_keys(Sauce::styles());
-        $style = Sauce::style($styles[mt_rand(0, count($styles) - 1)]);
-        $from = Sauce::evaluate($lines, ['process' => $processes[mt_rand(0, 3)]], [], $style);
-
-        return [$from, Aims::ofStyle($from, $style)];
     }
 }
