@@ -85,6 +85,7 @@ Route::post('batches/{batch}/pictures', [LogController::class, 'picture']);
 Route::get('batches/{batch}/pictures/{picture}', [LogController::class, 'showPicture'])->whereNumber('picture');
 Route::delete('batches/{batch}/pictures/{picture}', [LogController::class, 'takePictureAway'])->whereNumber('picture');
 Route::post('batches/{batch}/notes', [LogController::class, 'note']);
+Route::put('batches/{batch}/served', [LogController::class, 'served']);
 
 Route::get('ingredients', IngredientController::class);
 Route::get('pantry', [PantryController::class, 'index']);

@@ -28,6 +28,9 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property Frozen $frozen
  * @property int|null $number what a jar names it by
  * @property RecipeArray|null $planned the recipe as it was meant, where it was made otherwise
+ * @property int|null $served_people how many had of it, all of it but what was left over
+ * @property float|null $left_over_ml
+ * @property float|null $cost of all of it, in whatever is paid with here
  * @property Carbon|null $deleted_at
  * @property string $words all it can be found by
  * @property Collection<int, Tasting> $tastings
@@ -40,12 +43,15 @@ final class Batch extends Model
     use HasUlids;
     use SoftDeletes;
 
-    protected $fillable = ['recipe_id', 'made_on', 'document', 'frozen', 'planned'];
+    protected $fillable = ['recipe_id', 'made_on', 'document', 'frozen', 'planned', 'served_people', 'left_over_ml', 'cost'];
 
     protected $with = ['readings'];
 
+    /** As many meals are looked back on. */
+    private const MEALS = 100;
+
     /** @var array<string, string> */
-    protected $casts = ['made_on' => 'date', 'document' => DocumentCast::class, 'frozen' => DocumentCast::class, 'number' => 'integer', 'planned' => DocumentCast::class];
+    protected $casts = ['made_on' => 'date', 'document' => DocumentCast::class, 'frozen' => DocumentCast::class, 'number' => 'integer', 'planned' => DocumentCast::class, 'served_people' => 'integer', 'left_over_ml' => 'float', 'cost' => 'float'];
 
     protected static function booted(): void
     {
@@ -53,6 +59,26 @@ final class Batch extends Model
         self::creating(static function (self $batch): void {
             $batch->number ??= 1 + (int) self::withTrashed()->max('number');
         });
+    }
+
+    /**
+     * What was eaten of this sauce, or of others of its kind, and by how many; the last ones.
+     *
+     * @return list<array{float, int}> mL, people
+     */
+    public static function meals(?string $style, string $name): array
+    {
+        $served = self::query()->without('readings')->whereNotNull('served_people')->latest('made_on')->limit(self::MEALS)->get();
+        $meals = [];
+        foreach ($served as $batch) {
+            $isOfIt = $batch->document['name'] === $name || ($style !== null && ($batch->document['style'] ?? null) === $style);
+            $eaten = $batch->made()->mixture()->volume() - ($batch->left_over_ml ?? 0.0);
+            if ($isOfIt && $eaten > 0.0) {
+                $meals[] = [$eaten, (int) $batch->served_people];
+            }
+        }
+
+        return $meals;
     }
 
     /** @return BelongsTo<StoredRecipe, $this> */

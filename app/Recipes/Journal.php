@@ -177,7 +177,7 @@ final readonly class Journal
      */
     public function bringIn(array $document): Batch
     {
-        /** @var array{recipe: RecipeArray, planned?: RecipeArray|null, frozen: Frozen, made_on: string, number?: int|null, readings?: list<array{what: string, value: float|int, instrument?: string, hot?: bool, stands?: bool, note?: string}>, tastings?: list<array{at: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string, pair?: array{taste: string, steps: float|int, moved: bool|null}|null}>, jars?: list<array<string, mixed>>, notes?: list<string>} $document */
+        /** @var array{recipe: RecipeArray, planned?: RecipeArray|null, frozen: Frozen, made_on: string, number?: int|null, readings?: list<array{what: string, value: float|int, instrument?: string, hot?: bool, stands?: bool, note?: string}>, tastings?: list<array{at: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string, pair?: array{taste: string, steps: float|int, moved: bool|null}|null}>, jars?: list<array<string, mixed>>, notes?: list<string>, served?: array{people?: int|null, left_over_ml?: float|int|null, cost?: float|int|null}} $document */
         try {
             $made = RecipeDocument::read($document['recipe']);
             isset($document['planned']) && RecipeDocument::read($document['planned']);
@@ -192,6 +192,8 @@ final readonly class Journal
             $recipe = StoredRecipe::query()->where('name', $document['recipe']['name'])->orderBy('created_at')->first() ?? StoredRecipe::keep($document['planned'] ?? $document['recipe']);
             $batch = $recipe->batches()->make(['made_on' => Carbon::parse($document['made_on']), 'document' => $document['recipe'], 'frozen' => $document['frozen'], 'planned' => $document['planned'] ?? null]);
             $number = $document['number'] ?? null;
+            $served = $document['served'] ?? [];
+            $batch->fill(['served_people' => $served['people'] ?? null, 'left_over_ml' => $served['left_over_ml'] ?? null, 'cost' => $served['cost'] ?? null]);
             $batch->number = $number === null || Batch::withTrashed()->where('number', $number)->exists() ? null : $number;
             $batch->save();
             foreach ($document['readings'] ?? [] as $reading) {
@@ -360,6 +362,7 @@ final readonly class Journal
             'tastings' => $batch->tastings->map(static fn (Tasting $tasting): array => ['at' => $tasting->on->toDateString(), 'who' => $tasting->who, 'hot' => $tasting->hot, 'with' => $tasting->with, 'feels' => (object) $tasting->feels, 'liking' => $tasting->liking, 'note' => $tasting->note, 'pair' => $tasting->pair])->all(),
             'jars' => $batch->jars->map(static fn (JarRecord $jar): array => ['label' => $jar->label, 'size_ml' => $jar->size_ml, 'kind' => $jar->kind, 'place' => $jar->place, 'opened_on' => $jar->opened_on?->toDateString(), 'frozen_on' => $jar->frozen_on?->toDateString(), 'thawed_on' => $jar->thawed_on?->toDateString(), 'gone_on' => $jar->gone_on?->toDateString(), 'given_to' => $jar->given_to, 'keep_until' => $jar->keep_until?->toDateString()])->all(),
             'notes' => $batch->notes->map(static fn ($note): string => $note->text)->all(),
+            'served' => ['people' => $batch->served_people, 'left_over_ml' => $batch->left_over_ml, 'cost' => $batch->cost],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use App\Models\Batch;
 use App\Models\EquipmentRecord;
 use App\Models\OnHand;
 use App\Pantry\Household;
@@ -16,6 +17,9 @@ use Vinculum\Batch\Shopping;
 use Vinculum\Batch\Stock;
 use Vinculum\Batch\Tools;
 use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Figure\Quantity;
+use Vinculum\Figure\Sentence;
+use Vinculum\Log\Servings;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedRecipe;
@@ -37,13 +41,23 @@ final readonly class Planner
         }
         $from = $this->evaluator->evaluate($recipe);
         $preferences = $this->household->preferences();
-
-        return (new Scaler($this->household->catalogueFor($recipe)))->scale(
+        $target = ScaleTarget::parse($to, $from->recipe->measures);
+        $meals = $target->isUsual ? Batch::meals(is_string($recipe->style) ? $recipe->style : null, $recipe->name) : [];
+        if ($meals !== []) {
+            $each = Servings::of((float) $target->millilitres, $meals);
+            $target = $target->having($each->value);
+        }
+        $scaled = (new Scaler($this->household->catalogueFor($recipe)))->scale(
             $from,
-            ScaleTarget::parse($to, $from->recipe->measures),
+            $target,
             $headspacePercent,
             new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale),
         );
+
+        return $meals === [] ? $scaled : $scaled->saying('people', Sentence::of(
+            '{each} each: what they had of it here, {times}, beside what is usual.',
+            ['each' => Quantity::volume((float) $target->millilitres), 'times' => count($meals) === 1 ? 'once' : count($meals).' times'],
+        ));
     }
 
     /**

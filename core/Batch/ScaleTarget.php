@@ -31,6 +31,7 @@ final readonly class ScaleTarget
      *     string,
      * }|null $allOf grams, pieces of its first portion, and the words for a thing that is used up
      * @param bool $isAsTheRecipeServes whether a recipe that says whom it serves decides what each has
+     * @param bool $isUsual whether what each has is what is usual, and nobody said how much
      * @param float|null $millilitresAPiece of finished sauce for each piece, where the recipe has no such thing
      */
     private function __construct(
@@ -42,6 +43,7 @@ final readonly class ScaleTarget
         public ?float $panMillilitres = null,
         public ?array $allOf = null,
         public bool $isAsTheRecipeServes = false,
+        public bool $isUsual = false,
         private ?float $millilitresAPiece = null,
     ) {}
 
@@ -71,10 +73,27 @@ final readonly class ScaleTarget
         return new self(null, null, $millilitres, $count);
     }
 
-    /** @param bool $asServed whether a recipe that says whom it serves decides how much that is */
-    public static function people(int $count, float $millilitres, bool $asServed): self
+    /**
+     * @param bool $asServed whether a recipe that says whom it serves decides how much that is
+     * @param bool $isUsual whether nobody said how much each has
+     */
+    public static function people(int $count, float $millilitres, bool $asServed, bool $isUsual = false): self
     {
-        return new self(null, null, $millilitres, $count, true, isAsTheRecipeServes: $asServed);
+        return new self(
+            null,
+            null,
+            $millilitres,
+            $count,
+            true,
+            isAsTheRecipeServes: $asServed,
+            isUsual: $isUsual,
+        );
+    }
+
+    /** The same people, who are known to have so much each. */
+    public function having(float $millilitres): self
+    {
+        return self::people($this->containers, $millilitres, false);
     }
 
     public static function pan(float $millilitres): self

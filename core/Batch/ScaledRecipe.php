@@ -34,4 +34,19 @@ final readonly class ScaledRecipe
         public array $unscaled = [],
         public ?Sentence $toWeigh = null,
     ) {}
+
+    /** With one thing more to be said of it. */
+    public function saying(string $about, Sentence $text): self
+    {
+        return new self(
+            $this->factor,
+            $this->lines,
+            $this->driftSteps,
+            $this->evaluation,
+            $this->containers,
+            $this->recipe,
+            [...$this->unscaled, ['about' => $about, 'text' => $text]],
+            $this->toWeigh,
+        );
+    }
 }

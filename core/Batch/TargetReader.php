@@ -127,6 +127,7 @@ final readonly class TargetReader
             $count,
             $use === '' ? self::SERVINGS['table'] : self::SERVINGS[$use] ?? $this->millilitres($use),
             $use === '',
+            $use === '' || isset(self::SERVINGS[$use]),
         );
     }
 

@@ -40,6 +40,31 @@ final readonly class LogView
         return $date->format(substr($day, 0, 4) === substr($today, 0, 4) ? 'j M' : 'j M Y');
     }
 
+    /**
+     * How many had of a batch, what was left over, what it cost, and what that comes to.
+     *
+     * @param int $jars with a size that it went into
+     * @return array{people: int|null, left_over_text: string, cost: float|null, text: string}
+     */
+    public function served(float $makes, ?int $people, ?float $leftOver, ?float $cost, int $jars): array
+    {
+        $said = [];
+        $eaten = $makes - ($leftOver ?? 0.0);
+        if ($people !== null && $eaten > 0.0) {
+            $said[] = $this->speech->volume($eaten / $people).' each';
+        }
+        if ($cost !== null && $jars > 0) {
+            $said[] = $this->speech->number(round($cost / $jars, 2)).' a jar';
+        }
+
+        return [
+            'people' => $people,
+            'left_over_text' => $leftOver === null ? '' : $this->speech->volume($leftOver),
+            'cost' => $cost,
+            'text' => implode(', ', $said),
+        ];
+    }
+
     /** Until when a jar keeps, for whoever holds it; nothing where nothing is known. */
     public function keeps(string $place, ?string $until, string $today): string
     {

@@ -369,4 +369,30 @@ final class LogTest extends HttpTestCase
         }
         self::assertStringContainsString('at most 4', $this->documented('failure', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($png)]), 409)['error']['message']);
     }
+
+    /** Twelve people left a third of a cup of two: the next time twelve are asked for, it goes by what they had. */
+    public function test_what_was_eaten_tells_how_much_the_next_time(): void
+    {
+        $recipe = $this->kept();
+        $scale = fn (): array => $this->documented('scale', $this->postJson('/api/scale', ['recipe' => $recipe['recipe'], 'to' => '12 people, dip']));
+        $before = $scale();
+        $batch = $this->documented('batch', $this->postJson("/api/recipes/{$recipe['id']}/batches", ['made_on' => '2026-11-20']), 201);
+        $logged = $this->documented('logged-batch', $this->putJson("/api/batches/{$batch['id']}/served", ['people' => 40, 'left_over' => '1/3 cup', 'cost' => 6.4]));
+
+        self::assertSame([40, 6.4], [$logged['served']['people'], $logged['served']['cost']]);
+        self::assertStringContainsString('mL', $logged['served']['left_over_text']);
+        self::assertStringContainsString('each', $logged['served']['text']);
+        $after = $scale();
+        self::assertLessThan(0.95 * $before['yield']['volume_ml'], $after['yield']['volume_ml']);
+        $said = array_column($after['unscaled'], 'text', 'about');
+        self::assertMatchesRegularExpression('/ each: what they had of it here, once/', $said['people'] ?? '');
+
+        // what was said by number is not overruled
+        $explicit = $this->documented('scale', $this->postJson('/api/scale', ['recipe' => $recipe['recipe'], 'to' => '12 portions of 45 ml']));
+        self::assertEqualsWithDelta(540.0, $explicit['yield']['volume_ml'], 30.0);
+        self::assertSame('left_over', $this->documented('failure', $this->putJson("/api/batches/{$batch['id']}/served", ['people' => 4, 'left_over' => 'plenty']), 422)['error']['fields'][0]['field']);
+
+        $document = json_decode($this->getJson("/api/batches/{$batch['id']}/document")->json('text'), true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame([40, 6.4], [$document['served']['people'], $document['served']['cost']]);
+    }
 }

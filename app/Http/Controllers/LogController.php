@@ -11,12 +11,14 @@ use App\Http\Requests\JarRequest;
 use App\Http\Requests\JarsRequest;
 use App\Http\Requests\NoteRequest;
 use App\Http\Requests\PictureRequest;
+use App\Http\Requests\ServedRequest;
 use App\Http\Requests\TastingRequest;
 use App\Http\Resources\LoggedBatch;
 use App\Http\Resources\RecipeResource;
 use App\Models\Batch;
 use App\Models\JarRecord;
 use App\Models\StoredRecipe;
+use App\Pantry\Household;
 use App\Recipes\Journal;
 use App\Support\Schemas;
 use Illuminate\Http\JsonResponse;
@@ -142,6 +144,14 @@ final readonly class LogController
         $this->journal->index($batch->refresh());
 
         return new LoggedBatch($batch);
+    }
+
+    public function served(Batch $batch, ServedRequest $request, Household $household): LoggedBatch
+    {
+        $made = $batch->made()->mixture();
+        $batch->fill($request->facts($household->preferences()->measures, $made->mass() / max(1e-9, $made->volume())))->save();
+
+        return new LoggedBatch($batch->refresh());
     }
 
     public function picture(Batch $batch, PictureRequest $request): LoggedBatch

@@ -50,6 +50,7 @@ final class LoggedBatch extends Resource
             'made_on' => $this->made_on->toDateString(),
             'made_text' => $log->day($this->made_on->toDateString(), $today),
             'makes_text' => app(Speech::class)->volume($asMade->estimates->volume()->value),
+            'served' => app(LogView::class)->served((float) $asMade->estimates->volume()->value, $this->served_people, $this->left_over_ml, $this->cost, $this->jars->filter(static fn (JarRecord $jar): bool => $jar->size_ml !== null)->count()),
             'liking_text' => $this->liking() === null ? '' : app(Speech::class)->number($this->liking()),
             'jars' => $this->jars->map(static fn (JarRecord $jar): array => [
                 'id' => $jar->id, 'label' => $jar->label, 'kind' => $jar->kind, 'place' => $jar->place,

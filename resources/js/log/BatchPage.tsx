@@ -9,6 +9,7 @@ import { BesideCard } from './BesideCard';
 import { Jars } from './Jars';
 import { NextTrial } from './NextTrial';
 import { Pictures } from './Pictures';
+import { Served } from './Served';
 import { TasteForm } from './TasteForm';
 import { useBatch } from './useBatch';
 
@@ -19,7 +20,7 @@ interface Props {
 
 /** One batch: its jars, what went in, what was measured, what was said, and what to do with all that. */
 export function BatchPage({ id, others }: Props) {
-  const { batch, taste, takeBack, fill, jar, note } = useBatch(id);
+  const { batch, taste, takeBack, fill, jar, note, serve } = useBatch(id);
   const [isTasting, setTasting] = useState(false);
   const [remark, setRemark] = useState('');
   const go = useNavigate();
@@ -40,7 +41,15 @@ export function BatchPage({ id, others }: Props) {
   const made = batch.data;
   if (made === undefined) return null;
   const trouble =
-    taste.error ?? takeBack.error ?? fill.error ?? jar.error ?? note.error ?? again.error ?? save.error ?? null;
+    taste.error ??
+    takeBack.error ??
+    fill.error ??
+    jar.error ??
+    note.error ??
+    serve.error ??
+    again.error ??
+    save.error ??
+    null;
   return (
     <>
       <section className="panel log-batch" aria-label="The batch">
@@ -60,6 +69,7 @@ export function BatchPage({ id, others }: Props) {
           onFill={(jars) => fill.mutate(jars)}
           onJar={(which, changes) => jar.mutate({ jar: which, changes })}
         />
+        <Served key={made.id} served={made.served} onServed={(served) => serve.mutate(served)} />
         <div className="log-halves">
           <section aria-label="What went in">
             <h3>What went in</h3>

@@ -1,6 +1,21 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { changeJar, fillJars, noteBatch, readBatch, takeTastingBack, tasteBatch } from '../api/generated/client';
-import type { BatchNoteInput, JarInput, JarsInput, LoggedBatch, TastingInput } from '../api/generated/documents';
+import {
+  changeJar,
+  fillJars,
+  noteBatch,
+  readBatch,
+  serveBatch,
+  takeTastingBack,
+  tasteBatch,
+} from '../api/generated/client';
+import type {
+  BatchNoteInput,
+  JarInput,
+  JarsInput,
+  LoggedBatch,
+  ServedInput,
+  TastingInput,
+} from '../api/generated/documents';
 
 /** One batch, and ways to write down what became of it. */
 export function useBatch(id: string) {
@@ -23,5 +38,6 @@ export function useBatch(id: string) {
     onSuccess,
   });
   const note = useMutation({ mutationFn: (said: BatchNoteInput) => noteBatch(id, said), onSuccess });
-  return { batch, taste, takeBack, fill, jar, note };
+  const serve = useMutation({ mutationFn: (served: ServedInput) => serveBatch(id, served), onSuccess });
+  return { batch, taste, takeBack, fill, jar, note, serve };
 }

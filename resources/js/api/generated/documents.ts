@@ -420,6 +420,14 @@ export interface BatchDocument {
    * Items: a remark
    */
   notes?: string[];
+  /**
+   * how many had of it, what was left over in mL, what it cost
+   */
+  served?: {
+    people?: null | number;
+    left_over_ml?: null | number;
+    cost?: null | number;
+  };
 }
 export interface Recipe {
   /**
@@ -960,6 +968,18 @@ export interface LoggedBatch {
   made_on: string;
   made_text: string;
   makes_text: string;
+  /**
+   * how many had of it, what was left over, what it cost
+   */
+  served: {
+    people: null | number;
+    left_over_text: string;
+    cost: null | number;
+    /**
+     * what that comes to, each and a jar
+     */
+    text: string;
+  };
   liking_text: string;
   jars: {
     id: number;
@@ -2329,7 +2349,7 @@ export interface Scale {
    * what does not go in a line with the rest
    */
   unscaled: {
-    about: 'time' | 'oil' | 'starch' | 'spice';
+    about: 'time' | 'oil' | 'starch' | 'spice' | 'people';
     text: string;
   }[];
   /**
@@ -2999,6 +3019,20 @@ export interface SeasonList {
     last: number;
     now: boolean;
   }[];
+}
+export interface ServedInput {
+  /**
+   * how many had of it; null where nobody counted
+   */
+  people?: null | number;
+  /**
+   * what was left over, as people write it: 150 ml, half a cup; empty for nothing
+   */
+  left_over?: string;
+  /**
+   * of all of it; null where nobody knows
+   */
+  cost?: null | number;
 }
 export interface ShoppingInput {
   /**
