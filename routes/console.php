@@ -2,6 +2,7 @@
 
 use App\Console\AnalyseCommand;
 use App\Console\BackupCommand;
+use App\Console\CardsCommand;
 use App\Console\CompileCommand;
 use App\Console\DraftCommand;
 use App\Console\PlanCommand;
@@ -14,4 +15,4 @@ use App\Console\ScaleCommand;
 use App\Console\SwapCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CompileCommand::class, DraftCommand::class, PlanCommand::class, PotCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, SwapCommand::class]);
+Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CardsCommand::class, CompileCommand::class, DraftCommand::class, PlanCommand::class, PotCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, SwapCommand::class]);

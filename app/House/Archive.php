@@ -22,6 +22,8 @@ final class Archive
     private const MANIFEST = 'manifest.json';
 
     /** Tables with a column that is a file of its own, which can be read without us; a picture's is kept in base64. */
+    /** Worked out from the rest whenever it is wanted: no part of a copy. */
+    private const DERIVED = ['recipes' => ['card', 'card_key', 'words']];
     private const OWN_FILES = ['recipes' => ['document', 'json'], 'batches' => ['document', 'json'], 'batch_pictures' => ['jpeg', 'jpg']];
 
     /** What is no part of a household. */
@@ -83,6 +85,7 @@ final class Archive
                     $files["{$table}/{$row['id']}.{$kind}"] = $kind === 'jpg' ? (string) base64_decode($text, true) : $text;
                     unset($row[$column]);
                 }
+                $row = array_diff_key($row, array_flip(self::DERIVED[$table] ?? []));
                 ksort($row);
                 $rows[] = $row;
             }

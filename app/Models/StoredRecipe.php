@@ -24,6 +24,9 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property RecipeArray $document
  * @property int $revision
  * @property string|null $variant_of
+ * @property string|null $card what the Shelf shows of it, see ShelfCards
+ * @property string|null $card_key
+ * @property string $words all it is found by
  * @property-read self|null $parent
  * @property Carbon $created_at
  * @property Carbon $updated_at
@@ -34,7 +37,8 @@ final class StoredRecipe extends Model
     use HasUlids;
     use SoftDeletes;
 
-    private const MOST_SHOWN = 200;
+    /** On one page of the Shelf. */
+    public const PAGE = 60;
 
     /** What one is called that nobody has named. */
     private const UNNAMED = 'New sauce';
@@ -152,15 +156,17 @@ final class StoredRecipe extends Model
     }
 
     /**
-     * With a word in one of its ingredients, in its kind, or in anything that was said of a batch of it.
+     * With a word in one of its ingredients, in its kind, in what it is free of, or in anything that was said of a batch.
      *
      * @param Builder<self> $query
      */
     public function scopeInIt(Builder $query, string $word): void
     {
-        $query->whereRaw("exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines') line where instr(json_extract(line.value, '$.ingredient'), ?) > 0)", [$word])
-            ->orWhereRaw("instr(coalesce(json_extract(recipes.document, '$.style'), ''), ?) > 0", [$word])
-            ->orWhereHas('batches', static fn (Builder $batch): Builder => $batch->whereRaw('instr(words, ?) > 0', [$word]));
+        $query->whereRaw('instr(recipes.words, ?) > 0', [$word])
+            // one whose card nobody has worked out yet
+            ->orWhereRaw("recipes.card_key is null and exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines') line where instr(json_extract(line.value, '$.ingredient'), ?) > 0)", [$word])
+            ->orWhereRaw("recipes.card_key is null and instr(coalesce(json_extract(recipes.document, '$.style'), ''), ?) > 0", [$word])
+            ->orWhereHas('batches', static fn (Builder $batch): Builder => $batch->whereRaw('instr(batches.words, ?) > 0', [$word]));
     }
 
     /**
@@ -170,13 +176,13 @@ final class StoredRecipe extends Model
      */
     public function scopeOnTheShelf(Builder $query, string $typed = ''): void
     {
-        foreach (array_filter(preg_split('/\s+/u', mb_strtolower(trim($typed))) ?: []) as $word) {
+        // "without milk", "no nuts", "milk free" are one word
+        $plain = preg_replace(['/\b(?:without|no|free (?:of|from)) (\p{L}+)/u', '/\b(\p{L}+) free\b/u'], '$1-free', mb_strtolower(trim($typed))) ?? '';
+        foreach (array_filter(preg_split('/\s+/u', $plain) ?: []) as $word) {
             $query->where(fn (Builder $named): Builder => $named->whereRaw('instr(lower(name), ?) > 0', [$word])->orWhere(fn (Builder $inIt): mixed => $inIt->inIt($word)));
         }
         $query->whereNot(static fn (Builder $blank): mixed => $blank->blank())
-            ->with('parent')
-            ->orderByDesc('updated_at')
-            ->limit(self::MOST_SHOWN);
+            ->orderByDesc('updated_at');
     }
 
     /**

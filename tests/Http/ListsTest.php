@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\EquipmentRecord;
+use App\Models\StoredRecipe;
 use App\Models\Vessel;
 use App\Support\Merge;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -104,5 +105,28 @@ final class ListsTest extends HttpTestCase
 
         self::assertStringContainsString($read, $failure['error']['message']);
         self::assertStringNotContainsString('SQLSTATE', $failure['error']['message']);
+    }
+
+    /** Seventy sauces: sixty on a page, the rest on the next, counted; and a card is worked out once and anew when it has to be. */
+    public function test_the_shelf_comes_in_pages_and_its_cards_are_kept(): void
+    {
+        for ($i = 0; $i < 70; $i++) {
+            StoredRecipe::keep(['name' => sprintf('Sauce %02d', $i)] + self::RECIPE);
+        }
+        $first = $this->documented('recipe-list', $this->getJson('/api/recipes'));
+        $second = $this->documented('recipe-list', $this->getJson('/api/recipes?page=1'));
+        self::assertSame([60, 70, true], [count($first['recipes']), $first['count'], $first['has_more']]);
+        self::assertSame([10, 70, false], [count($second['recipes']), $second['count'], $second['has_more']]);
+        self::assertSame([], array_intersect(array_column($first['recipes'], 'id'), array_column($second['recipes'], 'id')));
+        self::assertSame([1, true], [count($this->getJson('/api/recipes?most=1')->json('recipes')), $this->getJson('/api/recipes?most=1')->json('has_more')]);
+        self::assertSame(70, StoredRecipe::query()->whereNotNull('card_key')->count());
+
+        // what is kept is what is shown, until the recipe or the household changes
+        $id = $first['recipes'][0]['id'];
+        \Illuminate\Support\Facades\DB::table('recipes')->where('id', $id)->update(['card' => str_replace('makes', 'would make', (string) StoredRecipe::query()->findOrFail($id)->card)]);
+        $shown = fn (): string => collect($this->getJson('/api/recipes?q=sauce')->json('recipes'))->firstWhere('id', $id)['makes_text'];
+        self::assertStringStartsWith('would make', $shown());
+        $this->putJson('/api/preferences', ['volume' => 'cup'] + $this->getJson('/api/preferences')->json())->assertOk();
+        self::assertStringStartsWith('makes', $shown());
     }
 }

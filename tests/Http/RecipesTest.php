@@ -148,6 +148,15 @@ final class RecipesTest extends HttpTestCase
         self::assertSame([$star], $found('star chutney'));
         self::assertSame([$plain], $found('harbour'));
         self::assertSame([$plain], $found('plain FAIR'));
+
+        // what is not in it, in whatever words
+        $milk = $this->postJson('/api/recipes', ['recipe' => ['name' => 'With milk', 'stages' => [['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'yoghurt', 'amount' => '200 g']]]]] + self::RECIPE])->assertCreated()->json('id');
+        $found('');
+        foreach (['milk-free', 'without milk', 'no milk', 'vegan'] as $typed) {
+            self::assertNotContains($milk, $found($typed), $typed);
+            self::assertContains($plain, $found($typed), $typed);
+        }
+        self::assertSame([$milk], $found('with milk egg-free'));
         self::assertSame([], $found('anise harbour'));
         self::assertCount(2, $found(''));
     }

@@ -11,11 +11,10 @@ use App\Http\Resources\RecipeResource;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
+use App\Recipes\ShelfCards;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
-use Vinculum\Words\BenchView;
-use Vinculum\Words\Speech;
 
 /** The recipes that are kept. */
 final readonly class RecipeController
@@ -25,18 +24,19 @@ final readonly class RecipeController
     /**
      * @return array<string, mixed>
      */
-    public function index(Request $request, Evaluator $evaluator, Speech $speech): array
+    public function index(Request $request, ShelfCards $cards): array
     {
-        $typed = $request->string('q')->trim()->value();
-        $card = static function (StoredRecipe $recipe) use ($evaluator, $speech): RecipeCardResource {
-            try {
-                return new RecipeCardResource($recipe, (new BenchView($speech, $evaluator->stored($recipe)))->card());
-            } catch (RequestRefused $why) {
-                return RecipeCardResource::broken($recipe, $why->getMessage());
-            }
-        };
+        $found = StoredRecipe::query()->onTheShelf($request->string('q')->trim()->value());
+        $page = max(0, $request->integer('page'));
+        $most = min(StoredRecipe::PAGE, max(1, $request->integer('most', StoredRecipe::PAGE)));
+        $count = (clone $found)->count();
+        $shown = $found->with('parent')->offset($page * $most)->limit($most)->get();
 
-        return ['recipes' => StoredRecipe::query()->onTheShelf($typed)->get()->map($card)->values()];
+        return [
+            'recipes' => $shown->map(static fn (StoredRecipe $recipe): RecipeCardResource => new RecipeCardResource($recipe, $cards->of($recipe)))->values(),
+            'count' => $count,
+            'has_more' => ($page + 1) * $most < $count,
+        ];
     }
 
     public function store(RecipeRequest $request, Evaluator $evaluator): RecipeResource

@@ -20,12 +20,6 @@ final class RecipeCardResource extends Resource
         parent::__construct($recipe);
     }
 
-    /** One that cannot be opened any more, and why. */
-    public static function broken(StoredRecipe $recipe, string $why): self
-    {
-        return new self($recipe, ['style_name' => null, 'makes_text' => '', 'verdict' => '', 'problems' => 0, 'columns' => [], 'broken' => $why]);
-    }
-
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {

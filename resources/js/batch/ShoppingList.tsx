@@ -2,12 +2,12 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { shopping } from '../api/generated/client';
 import { TopBar } from '../shared/TopBar';
-import { useShelf } from '../shelf/useShelf';
+import { useRecipeNames } from '../shared/useRecipeNames';
 import { ShoppingTable } from './ShoppingTable';
 
 /** One list for several sauces. */
 export function ShoppingList() {
-  const shelf = useShelf('');
+  const { recipes, find } = useRecipeNames();
   const [wanted, setWanted] = useState<Record<string, string>>({});
   const batches = Object.entries(wanted).map(([recipe, to]) => ({ recipe, to: to.trim() || '1x' }));
   const list = useQuery({
@@ -27,8 +27,9 @@ export function ShoppingList() {
       <main className="batch-screen">
         <section className="panel" aria-label="Which sauces">
           <h1>One list for several sauces</h1>
+          {find}
           <ul className="contains">
-            {(shelf.data?.recipes ?? []).map((recipe) => (
+            {recipes.map((recipe) => (
               <li key={recipe.id} className="shopping-pick">
                 <label className="check">
                   <input

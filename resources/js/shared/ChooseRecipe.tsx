@@ -1,6 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { listRecipes } from '../api/generated/client';
+import { useRecipeNames } from './useRecipeNames';
 
 interface Props {
   label: string;
@@ -10,16 +9,16 @@ interface Props {
 
 /** One of the sauces on the Shelf. */
 export function ChooseRecipe({ label, recipe, onChoose }: Props) {
-  const shelf = useQuery({ queryKey: ['recipes', ''], queryFn: ({ signal }) => listRecipes({}, { signal }) });
-  const recipes = shelf.data?.recipes ?? [];
+  const { recipes, isEmpty, find } = useRecipeNames();
   return (
     <>
-      {shelf.isSuccess && recipes.length === 0 && (
+      {isEmpty && (
         <p>
           There is no sauce on the <Link to="/shelf">Shelf</Link> yet. With none written down,{' '}
           <Link to="/pot">a pot that is on already</Link> can be helped too.
         </p>
       )}
+      {find}
       <label>
         {label}
         <select value={recipe} onChange={(event) => onChoose(event.target.value)}>

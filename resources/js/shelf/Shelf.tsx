@@ -64,7 +64,8 @@ export function Shelf() {
       return refresh();
     },
   });
-  const recipes = shelf.data?.recipes ?? [];
+  const recipes = shelf.data?.pages.flatMap((page) => page.recipes) ?? [];
+  const count = shelf.data?.pages[0]?.count ?? 0;
   const trouble = shelf.error ?? start.error ?? duplicate.error ?? remove.error ?? restore.error;
   const isEmpty = shelf.isSuccess && recipes.length === 0 && wanted === '';
 
@@ -78,7 +79,7 @@ export function Shelf() {
             <input
               type="search"
               className="search"
-              placeholder="a sauce, plums, a note"
+              placeholder="a sauce, plums, milk-free"
               aria-label="Find a sauce"
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
@@ -124,6 +125,21 @@ export function Shelf() {
             />
           ))}
         </ul>
+        {shelf.hasNextPage && (
+          <p className="shelf-more">
+            <button
+              type="button"
+              className="action"
+              disabled={shelf.isFetchingNextPage}
+              onClick={() => shelf.fetchNextPage()}
+            >
+              Show more
+            </button>
+            <span className="quiet">
+              {recipes.length} of {count} sauces
+            </span>
+          </p>
+        )}
         {!isEmpty && <House now={now} />}
       </main>
       <Snackbar

@@ -1,11 +1,13 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { listRecipes } from '../api/generated/client';
 
-/** The recipes whose names hold what is typed, last touched first. */
+/** The recipes that hold what is typed, last touched first, a page at a time. */
 export const useShelf = (typed: string) =>
-  useQuery({
+  useInfiniteQuery({
     queryKey: ['recipes', typed],
-    queryFn: ({ signal }) => listRecipes({ q: typed }, { signal }),
+    queryFn: ({ signal, pageParam }) => listRecipes({ q: typed, page: `${pageParam}` }, { signal }),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => (last.has_more ? pages.length : undefined),
     placeholderData: keepPreviousData,
     staleTime: 0,
     gcTime: 0,

@@ -11,7 +11,7 @@ export const scaleRecipe = (body: ScaleInput, options?: Options) =>
   ask<Scale>('/api/scale', { method: 'POST', body, ...options });
 
 /** The recipes, last touched first. */
-export const listRecipes = (query: { q?: string }, options?: Options) =>
+export const listRecipes = (query: { q?: string; page?: string; most?: string }, options?: Options) =>
   ask<RecipeList>('/api/recipes', { method: 'GET', query, ...options });
 
 /** Keeps a new recipe. */

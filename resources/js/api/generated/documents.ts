@@ -2860,6 +2860,11 @@ export interface RecipeList {
      */
     broken?: string;
   }[];
+  /**
+   * of all that are found
+   */
+  count: number;
+  has_more: boolean;
 }
 export interface RescueInput {
   recipe: Recipe;

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use App\Http\RequestRefused;
+use App\Models\OwnIngredientRecord;
+use App\Models\OwnStyle;
+use App\Models\PreferencesRecord;
+use App\Models\StoredRecipe;
+use App\Models\Vessel;
+use App\Support\Json;
+use Illuminate\Support\Facades\DB;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Safety\Allergens;
+use Vinculum\Safety\Diet;
+use Vinculum\Words\BenchView;
+use Vinculum\Words\Speech;
+
+/**
+ * What the Shelf shows of a recipe, and all it is found by: worked out once, kept beside it, and worked out anew when the
+ * recipe, the catalogue or the household has changed. So a shelf of ten thousand is no more work than one of ten.
+ */
+final class ShelfCards
+{
+    private ?string $key = null;
+
+    public function __construct(private readonly Evaluator $evaluator, private readonly Speech $speech) {}
+
+    /** @return array<string, mixed> */
+    public function of(StoredRecipe $recipe): array
+    {
+        if ($recipe->card_key === $this->key($recipe)) {
+            return (array) json_decode((string) $recipe->card, true);
+        }
+        try {
+            $evaluation = $this->evaluator->stored($recipe);
+            $card = (new BenchView($this->speech, $evaluation))->card();
+            $words = self::words($recipe, $evaluation);
+        } catch (RequestRefused $why) {
+            $card = ['style_name' => null, 'makes_text' => '', 'verdict' => '', 'problems' => 0, 'columns' => [], 'broken' => $why->getMessage()];
+            $words = mb_strtolower($recipe->name);
+        }
+        try {
+            // beside the recipe, and no change of it
+            DB::table('recipes')->where('id', $recipe->id)->where('revision', $recipe->revision)->update(['card' => Json::encode($card), 'card_key' => $this->key($recipe), 'words' => $words]);
+        } catch (\PDOException) {
+            // it is shown all the same, and kept another time: somebody is writing, or the disk is full
+        }
+
+        return $card;
+    }
+
+    /** So many of those whose cards are not of today’s catalogue and household; how many there were. */
+    public function renew(int $most): int
+    {
+        $stale = StoredRecipe::query()->where(fn ($query) => $query->whereNull('card_key')->orWhere('card_key', 'not like', "{$this->household()}:%"))->limit($most)->get();
+        foreach ($stale as $recipe) {
+            $this->of($recipe);
+        }
+
+        return $stale->count();
+    }
+
+    private function key(StoredRecipe $recipe): string
+    {
+        return "{$this->household()}:{$recipe->revision}";
+    }
+
+    /** What a card hangs on beside its recipe. */
+    private function household(): string
+    {
+        $compiled = config()->string('vinculum.compiled');
+
+        return $this->key ??= md5(Json::encode([
+            filemtime($compiled), filesize($compiled),
+            PreferencesRecord::query()->max('updated_at'),
+            Vessel::query()->count(), Vessel::query()->max('updated_at'),
+            OwnIngredientRecord::query()->count(), OwnIngredientRecord::query()->max('updated_at'),
+            OwnStyle::query()->count(), OwnStyle::query()->max('updated_at'),
+        ]));
+    }
+
+    /** All it is found by: its name, its kind, what is in it, and what is not. */
+    private static function words(StoredRecipe $recipe, Evaluation $evaluation): string
+    {
+        $vocabulary = $evaluation->cooked->weighed->vocabulary;
+        $words = [$recipe->name, $evaluation->style->name ?? '', $evaluation->style->slug ?? '', $evaluation->recipe->story];
+        $diets = array_fill_keys(array_keys($vocabulary->words['diets']), true);
+        foreach ($evaluation->cooked->weighed->lines as $line) {
+            $words[] = $line->line->ingredient;
+            $words[] = $line->ingredient->name ?? '';
+            foreach (array_keys(array_filter($diets)) as $diet) {
+                // what nobody knows may be anything
+                $diets[$diet] = $line->ingredient !== null && Diet::named($diet, $vocabulary)->verdict($line->ingredient) === null;
+            }
+        }
+        $allergens = Allergens::of($evaluation->cooked->weighed);
+        $isKnown = $allergens['unsaid'] === [] && ! in_array(null, array_map(static fn ($line): ?string => $line->ingredient?->slug, $evaluation->cooked->weighed->lines), true);
+        foreach ($isKnown ? $vocabulary->allergens() : [] as $allergen) {
+            if (! isset($allergens['contains'][$allergen]) && ! isset($allergens['check'][$allergen])) {
+                foreach ([$allergen, mb_strtolower($vocabulary->allergenName($allergen))] as $name) {
+                    $words[] = "{$name}-free";
+                    $words[] = rtrim($name, 's').'-free';
+                }
+            }
+        }
+
+        return mb_strtolower(implode("\n", array_filter([...$words, ...array_keys(array_filter($diets))])));
+    }
+}
