@@ -37,6 +37,9 @@ final class StoredRecipe extends Model
     use HasUlids;
     use SoftDeletes;
 
+    /** What a card is made of while it is of today. */
+    public const ON_A_CARD = ['id', 'name', 'revision', 'updated_at', 'variant_of', 'card', 'card_key'];
+
     /** On one page of the Shelf. */
     public const PAGE = 60;
 
@@ -48,7 +51,7 @@ final class StoredRecipe extends Model
 
     protected $table = 'recipes';
 
-    protected $fillable = ['name', 'document', 'revision', 'variant_of'];
+    protected $fillable = ['name', 'document', 'revision', 'variant_of', 'words'];
 
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class, 'revision' => 'integer'];
@@ -61,7 +64,7 @@ final class StoredRecipe extends Model
     {
         $first = $variantOf === null ? null : self::query()->find($variantOf);
 
-        return self::query()->create(['name' => $document['name'], 'document' => $document, 'revision' => 1, 'variant_of' => $first === null ? null : $first->variant_of ?? $first->id]);
+        return self::query()->create(['name' => $document['name'], 'document' => $document, 'words' => self::plainWords($document), 'revision' => 1, 'variant_of' => $first === null ? null : $first->variant_of ?? $first->id]);
     }
 
     /** Another like it, of no family. */
@@ -136,6 +139,7 @@ final class StoredRecipe extends Model
         $changed = self::query()->whereKey($this->id)->where('revision', $seenRevision)->update([
             'name' => $document['name'],
             'document' => Json::encode($document),
+            'words' => self::plainWords($document),
             'revision' => $seenRevision + 1,
             'updated_at' => Carbon::now(),
         ]);
@@ -151,8 +155,31 @@ final class StoredRecipe extends Model
      */
     public function scopeBlank(Builder $query): void
     {
-        $query->where('name', self::UNNAMED)
+        $query->whereRaw("name = '".self::UNNAMED."'")
             ->whereRaw("not exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines'))");
+    }
+
+    /**
+     * What it is found by until its card is worked out: its name, its kind and its ingredients.
+     *
+     * @param RecipeArray $document
+     */
+    private static function plainWords(array $document): string
+    {
+        $words = [$document['name'], is_string($document['style'] ?? null) ? $document['style'] : ''];
+        foreach ($document['stages'] ?? [] as $stage) {
+            foreach ($stage['lines'] ?? [] as $line) {
+                $words[] = $line['ingredient'] ?? '';
+            }
+        }
+
+        return mb_strtolower(implode("\n", $words));
+    }
+
+    /** How it is written that a recipe has none of it: so that nobody who looks for milk finds what is free of it. */
+    public static function freeOf(string $allergen): string
+    {
+        return 'free:'.strrev(rtrim($allergen, 's'));
     }
 
     /**
@@ -163,10 +190,7 @@ final class StoredRecipe extends Model
     public function scopeInIt(Builder $query, string $word): void
     {
         $query->whereRaw('instr(recipes.words, ?) > 0', [$word])
-            // one whose card nobody has worked out yet
-            ->orWhereRaw("recipes.card_key is null and exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines') line where instr(json_extract(line.value, '$.ingredient'), ?) > 0)", [$word])
-            ->orWhereRaw("recipes.card_key is null and instr(coalesce(json_extract(recipes.document, '$.style'), ''), ?) > 0", [$word])
-            ->orWhereHas('batches', static fn (Builder $batch): Builder => $batch->whereRaw('instr(batches.words, ?) > 0', [$word]));
+            ->orWhereIn('recipes.id', Batch::query()->select('recipe_id')->distinct()->whereRaw('instr(batches.words, ?) > 0', [$word]));
     }
 
     /**
@@ -179,10 +203,10 @@ final class StoredRecipe extends Model
         // "without milk", "no nuts", "milk free" are one word
         $plain = preg_replace(['/\b(?:without|no|free (?:of|from)) (\p{L}+)/u', '/\b(\p{L}+) free\b/u'], '$1-free', mb_strtolower(trim($typed))) ?? '';
         foreach (array_filter(preg_split('/\s+/u', $plain) ?: []) as $word) {
-            $query->where(fn (Builder $named): Builder => $named->whereRaw('instr(lower(name), ?) > 0', [$word])->orWhere(fn (Builder $inIt): mixed => $inIt->inIt($word)));
+            $word = str_ends_with($word, '-free') ? self::freeOf(substr($word, 0, -5)) : $word;
+            $query->where(fn (Builder $inIt): mixed => $inIt->inIt($word));
         }
-        $query->whereNot(static fn (Builder $blank): mixed => $blank->blank())
-            ->orderByDesc('updated_at');
+        $query->whereNotIn('recipes.id', self::withTrashed()->blank()->select('id'))->orderByDesc('updated_at');
     }
 
     /**

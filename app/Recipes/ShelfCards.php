@@ -34,6 +34,7 @@ final class ShelfCards
         if ($recipe->card_key === $this->key($recipe)) {
             return (array) json_decode((string) $recipe->card, true);
         }
+        $recipe = StoredRecipe::query()->find($recipe->id) ?? $recipe;
         try {
             $evaluation = $this->evaluator->stored($recipe);
             $card = (new BenchView($this->speech, $evaluation))->card();
@@ -100,9 +101,8 @@ final class ShelfCards
         $isKnown = $allergens['unsaid'] === [] && ! in_array(null, array_map(static fn ($line): ?string => $line->ingredient?->slug, $evaluation->cooked->weighed->lines), true);
         foreach ($isKnown ? $vocabulary->allergens() : [] as $allergen) {
             if (! isset($allergens['contains'][$allergen]) && ! isset($allergens['check'][$allergen])) {
-                foreach ([$allergen, mb_strtolower($vocabulary->allergenName($allergen))] as $name) {
-                    $words[] = "{$name}-free";
-                    $words[] = rtrim($name, 's').'-free';
+                foreach (array_unique([$allergen, ...explode(' ', mb_strtolower($vocabulary->allergenName($allergen)))]) as $name) {
+                    $words[] = StoredRecipe::freeOf($name);
                 }
             }
         }

@@ -123,7 +123,7 @@ final class ListsTest extends HttpTestCase
 
         // what is kept is what is shown, until the recipe or the household changes
         $id = $first['recipes'][0]['id'];
-        \Illuminate\Support\Facades\DB::table('recipes')->where('id', $id)->update(['card' => str_replace('makes', 'would make', (string) StoredRecipe::query()->findOrFail($id)->card)]);
+        \Illuminate\Support\Facades\DB::table('recipes')->where('id', $id)->update(['card' => str_replace('"makes ', '"would make ', (string) StoredRecipe::query()->findOrFail($id)->card)]);
         $shown = fn (): string => collect($this->getJson('/api/recipes?q=sauce')->json('recipes'))->firstWhere('id', $id)['makes_text'];
         self::assertStringStartsWith('would make', $shown());
         $this->putJson('/api/preferences', ['volume' => 'cup'] + $this->getJson('/api/preferences')->json())->assertOk();

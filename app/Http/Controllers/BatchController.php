@@ -21,12 +21,15 @@ use Vinculum\Recipe\InvalidRecipe;
 /** Batches of a recipe, and what was measured of them. */
 final class BatchController
 {
+    /** The last ones; all of them are in the Log. */
+    private const SHOWN = 12;
+
     /**
      * @return array<string, mixed>
      */
     public function index(StoredRecipe $recipe): array
     {
-        return ['batches' => BatchResource::collection($recipe->batches()->get())];
+        return ['batches' => BatchResource::collection($recipe->batches()->limit(self::SHOWN)->get()), 'count' => $recipe->batches()->count()];
     }
 
     /** As the recipe stands now, on the day that is said. */

@@ -19,6 +19,9 @@ use Illuminate\Support\Carbon;
 /** The recipes that are kept. */
 final readonly class RecipeController
 {
+    /** Cards that are worked out anew before a search. */
+    private const RENEWED = 10;
+
     public function __construct(private Household $household) {}
 
     /**
@@ -26,11 +29,19 @@ final readonly class RecipeController
      */
     public function index(Request $request, ShelfCards $cards): array
     {
-        $found = StoredRecipe::query()->onTheShelf($request->string('q')->trim()->value());
+        $typed = $request->string('q')->trim()->value();
+        if ($typed !== '') {
+            // what was saved since is found by what is not in it as well
+            $cards->renew(self::RENEWED);
+        }
+        $found = StoredRecipe::query()->onTheShelf($typed);
         $page = max(0, $request->integer('page'));
         $most = min(StoredRecipe::PAGE, max(1, $request->integer('most', StoredRecipe::PAGE)));
-        $count = (clone $found)->count();
-        $shown = $found->with('parent')->offset($page * $most)->limit($most)->get();
+        $count = (clone $found)->toBase()->reorder()->count();
+        // the documents, which are long, stay where they are: a card is all that is shown
+        $ids = $found->toBase()->offset($page * $most)->limit($most)->pluck('id')->all();
+        $places = array_flip($ids);
+        $shown = StoredRecipe::withTrashed()->select(StoredRecipe::ON_A_CARD)->with('parent:id,name')->whereKey($ids)->get()->sortBy(static fn (StoredRecipe $recipe): int => $places[$recipe->id]);
 
         return [
             'recipes' => $shown->map(static fn (StoredRecipe $recipe): RecipeCardResource => new RecipeCardResource($recipe, $cards->of($recipe)))->values(),

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import {
   addReading,
   batchAsStyle,
@@ -65,6 +66,11 @@ export function BatchesCard({ recipeId, onClose }: { recipeId: string; onClose: 
         <OneBatch key={batch.id} batch={batch} onChange={refresh} />
       ))}
       <Versions recipeId={recipeId} />
+      {(batches.data?.count ?? 0) > (batches.data?.batches.length ?? 0) && (
+        <p>
+          The last {batches.data?.batches.length} of {batches.data?.count}. <Link to="/log">All are in the Log.</Link>
+        </p>
+      )}
       <HowIsThisWorkedOut about="batches" />
     </>
   );

@@ -841,7 +841,14 @@ export interface OwnIngredient {
   [k: string]: unknown;
 }
 export interface BatchList {
+  /**
+   * the last ones
+   */
   batches: Batch[];
+  /**
+   * of all there are
+   */
+  count: number;
 }
 /**
  * a recipe as it was made on a day
