@@ -167,9 +167,9 @@ final class StoredRecipe extends Model
     private static function plainWords(array $document): string
     {
         $words = [$document['name'], is_string($document['style'] ?? null) ? $document['style'] : ''];
-        foreach ($document['stages'] ?? [] as $stage) {
+        foreach ($document['stages'] as $stage) {
             foreach ($stage['lines'] ?? [] as $line) {
-                $words[] = $line['ingredient'] ?? '';
+                $words[] = $line['ingredient'];
             }
         }
 

@@ -6,6 +6,7 @@ namespace App\Recipes;
 
 use App\Models\Batch;
 use App\Models\EquipmentRecord;
+use App\Models\HobRecord;
 use App\Models\OnHand;
 use App\Pantry\Household;
 use Vinculum\Amount\MeasuringSet;
@@ -51,7 +52,7 @@ final readonly class Planner
             $from,
             $target,
             $headspacePercent,
-            new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale),
+            new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale, HobRecord::known()),
         );
 
         return $meals === [] ? $scaled : $scaled->saying('people', Sentence::of(

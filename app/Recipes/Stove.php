@@ -12,6 +12,7 @@ use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Vinculum\Cooking\Hob;
 use Vinculum\Figure\Sentence;
 use Vinculum\Log\MadeBatch;
 use Vinculum\Plan\Pace;
@@ -222,7 +223,7 @@ final readonly class Stove
             $process = $followed->report->stage->process;
             if ($followed->reduction->weighings > 0 && $process !== null) {
                 $learned = $followed->reduction->learned();
-                $hob = HobRecord::query()->firstOrNew(['name' => Cook::hob($process)], ['pots' => 0]);
+                $hob = HobRecord::query()->firstOrNew(['name' => Hob::name($process)], ['pots' => 0]);
                 $hob->fill(['grams_per_minute' => $learned->value, 'spread' => $learned->spread, 'pots' => $hob->pots + 1])->save();
             }
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Vinculum\Batch;
 
+use Vinculum\Cooking\Hob;
 use Vinculum\Cooking\StopGuide;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Figure;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Constituent;
@@ -25,9 +27,10 @@ final class NotInProportion
     private const STARCH = 0.005;
 
     /**
+     * @param array<string, Figure> $hobs g a minute that pans of this house were seen to lose, by Hob::name()
      * @return list<array{about: string, text: Sentence}>
      */
-    public static function of(Evaluation $from, Evaluation $to, float $factor): array
+    public static function of(Evaluation $from, Evaluation $to, float $factor, array $hobs = []): array
     {
         if (abs($factor - 1) < self::ANOTHER) {
             return [];
@@ -36,8 +39,10 @@ final class NotInProportion
         $isMore = $factor > 1;
         foreach ($to->cooked->stages as $s => $report) {
             $name = $report->stage->name === '' ? 'This stage' : $report->stage->name;
-            $before = StopGuide::of($from->cooked->stages[$s]);
-            $after = StopGuide::of($report);
+            $process = $report->stage->process;
+            $learned = $process === null ? null : $hobs[Hob::name($process)] ?? null;
+            $before = StopGuide::of($from->cooked->stages[$s], $learned);
+            $after = StopGuide::of($report, $learned);
             $until = $report->stage->process?->until;
             if ($before?->minutes !== null && $after?->minutes !== null && $until !== null) {
                 $said[] = [

@@ -116,7 +116,7 @@ final class Scaler
                 )
                 : null,
             self::forSoLong($best, $asWritten, $factor),
-            NotInProportion::of($from, $best, $factor),
+            NotInProportion::of($from, $best, $factor, $tools->hobs),
             self::worst($from, $best) > self::WEIGH_FROM ? self::toWeigh($from, $best, $factor) : null,
         );
     }

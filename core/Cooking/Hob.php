@@ -62,6 +62,17 @@ final readonly class Hob
         );
     }
 
+    /** What a hob's power is remembered by. */
+    public static function name(Process $process): string
+    {
+        return sprintf(
+            '%s %s %d cm',
+            $process->kind->value,
+            $process->heat ?? 'medium',
+            (int) round($process->panCm ?? self::USUAL_PAN_CM),
+        );
+    }
+
     /** Floor of the pan it stands in, cm². */
     public static function floor(?Process $process): float
     {

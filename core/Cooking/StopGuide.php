@@ -29,8 +29,12 @@ final readonly class StopGuide
         public float $panCm,
     ) {}
 
-    /** Null for a stage that is not reduced. */
-    public static function of(StageReport $report): ?self
+    /**
+     * Null for a stage that is not reduced.
+     *
+     * @param Figure|null $learned g a minute that this hob was seen to take off this pan; null for the usual
+     */
+    public static function of(StageReport $report, ?Figure $learned = null): ?self
     {
         $process = $report->stage->process;
         if ($process === null || $report->boiledOff <= 0.0) {
@@ -40,7 +44,11 @@ final readonly class StopGuide
         $minutes
             = $report->gramsPerMinute === null || $report->gramsPerMinute <= 0.0
                 ? null
-                : new Figure($report->boiledOff / $report->gramsPerMinute, Hob::SPREAD, 'min');
+                : new Figure(
+                    $report->boiledOff / ($learned->value ?? $report->gramsPerMinute),
+                    $learned->spread ?? Hob::SPREAD,
+                    'min',
+                );
         // by the clock alone, the weight it comes to hangs on the hob as well, and the minutes are as said
         if ($process->until === null && $process->minutes !== null) {
             $minutes = new Figure($process->minutes, 0.0, 'min');

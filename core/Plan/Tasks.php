@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vinculum\Plan;
 
+use Vinculum\Cooking\Hob;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
-use Vinculum\Stove\Cook;
 use Vinculum\Stove\Step;
 use Vinculum\Stove\StepKind;
 use Vinculum\Stove\Steps;
@@ -43,7 +43,7 @@ final readonly class Tasks
 
     /**
      * @param float $pace how many times as long as usual this household's hands take
-     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Cook::hob()
+     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Hob::name()
      * @return list<Task> in order
      */
     public static function of(int $sauce, Evaluation $evaluation, float $pace = 1.0, array $hobs = []): array
@@ -137,7 +137,7 @@ final readonly class Tasks
         if ($step->stage === null || $process === null || $process->until === null || ! $step->isReduction) {
             return null;
         }
-        $known = $hobs[Cook::hob($process)] ?? null;
+        $known = $hobs[Hob::name($process)] ?? null;
 
         return $known === null ? null : $step->stage->heatingMinutes + $step->stage->boiledOff / $known->value;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Plan;
 
+use Vinculum\Cooking\Hob;
 use Vinculum\Figure\Figure;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
@@ -35,7 +36,7 @@ final readonly class WhenToBegin
      * @param list<Wanted> $wanted
      * @param float $now before which nobody can begin
      * @param float $pace how many times as long as usual this household's hands take
-     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Cook::hob()
+     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Hob::name()
      */
     public static function of(
         array $wanted,

@@ -16,7 +16,6 @@ use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
-use Vinculum\Recipe\Process;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Until;
@@ -134,17 +133,6 @@ final class Cook
         SimulatedPot $truth,
     ): self {
         return new self($plan, $events, $beganAt, $speed, $now, $catalogue, $style, [], $truth);
-    }
-
-    /** What a hob's power is remembered by. */
-    public static function hob(Process $process): string
-    {
-        return sprintf(
-            '%s %s %d cm',
-            $process->kind->value,
-            $process->heat ?? 'medium',
-            (int) round($process->panCm ?? Hob::USUAL_PAN_CM),
-        );
     }
 
     /** Where it is. */
@@ -513,7 +501,7 @@ final class Cook
             $boilsAt = $report->heatingMinutes * $this->truth->heatingFactor();
             $reduction = Reduction::begins($report->massIn, 0.0, $rate, $boilsAt, true);
         } else {
-            $rate = $this->hobs[self::hob($process)] ?? Reduction::ofTable($usual);
+            $rate = $this->hobs[Hob::name($process)] ?? Reduction::ofTable($usual);
             $boilsAt = $boilsSeen === null ? $report->heatingMinutes : max(0.0, $boilsSeen - $began);
             $reduction = Reduction::begins(
                 $report->massIn,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Words;
 
 use Vinculum\Amount\Dimension;
+use Vinculum\Cooking\Hob;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\CoarseAmount;
 use Vinculum\Evaluation\Evaluation;
@@ -32,11 +33,15 @@ final readonly class BenchView
     /** Lines left from which on that is said. Ours. */
     private const SAYS_ROOM_FROM = 5;
 
-    /** @param Catalogue|null $catalogue what figures are held beside in words; null where nobody reads them */
+    /**
+     * @param Catalogue|null $catalogue what figures are held beside in words; null where nobody reads them
+     * @param array<string, Figure> $hobs g a minute that pans of this house were seen to lose, by Hob::name()
+     */
     public function __construct(
         private Speech $speech,
         private Evaluation $evaluation,
         private ?Catalogue $catalogue = null,
+        private array $hobs = [],
     ) {}
 
     /**
@@ -68,7 +73,7 @@ final readonly class BenchView
             'columns' => $columns,
             'ratios' => array_map($bench->ratio(...), Ratio::cases()),
             'makes' => $bench->makes(),
-            'stages' => array_map((new StageView($this->speech))->of(...), $evaluation->cooked->stages),
+            'stages' => array_map((new StageView($this->speech, $this->hobs))->of(...), $evaluation->cooked->stages),
             'figures' => (new EstimatesView($this->speech))->figures($evaluation),
             'colour' => (new EstimatesView($this->speech))->colour($evaluation),
             'panel' => (new EstimatesView($this->speech))->panel($evaluation),

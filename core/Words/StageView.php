@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Vinculum\Words;
 
+use Vinculum\Cooking\Hob;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Cooking\StopGuide;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Figure;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
 
@@ -18,7 +20,8 @@ final readonly class StageView
     /** "How far does it get in twenty minutes". */
     private const A_WHILE = 20.0;
 
-    public function __construct(private Speech $speech) {}
+    /** @param array<string, Figure> $hobs g a minute that pans of this house were seen to lose, by Hob::name() */
+    public function __construct(private Speech $speech, private array $hobs = []) {}
 
     /**
      * @return array<string, mixed>
@@ -116,7 +119,9 @@ final readonly class StageView
      */
     private function stop(StageReport $report): array
     {
-        $guide = StopGuide::of($report);
+        $process = $report->stage->process;
+        $learned = $process === null ? null : $this->hobs[Hob::name($process)] ?? null;
+        $guide = StopGuide::of($report, $learned);
         if ($guide === null) {
             return [];
         }
@@ -139,10 +144,11 @@ final readonly class StageView
         $sentences = [$byWeight, $byDepth];
         if ($guide->minutes !== null) {
             $sentences[] = sprintf(
-                'By the clock: %s on %s heat%s. No two hobs agree.',
+                'By the clock: %s on %s heat%s. %s',
                 $this->speech->minutes($guide->minutes),
                 $heat,
                 $toSimmer,
+                $learned === null ? 'No two hobs agree.' : 'That is what yours did, as it was weighed at the Stove.',
             );
             $sentences[] = sprintf(
                 'In %d minutes it would lose about %s.',

@@ -159,4 +159,18 @@ final class EvaluateTest extends HttpTestCase
     {
         self::assertGreaterThanOrEqual(4, count($this->documented('style-list', $this->getJson('/api/styles'))['styles']));
     }
+
+    /** A hob that was weighed at the Stove says its own minutes on the Bench and in Batch, and not the usual ones. */
+    public function test_what_was_learned_of_a_hob_stands_in_the_minutes(): void
+    {
+        $clock = fn (): string => implode(' ', $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => self::RECIPE]))['bench']['stages'][0]['stop']);
+        self::assertStringContainsString('No two hobs agree.', $before = $clock());
+        \App\Models\HobRecord::query()->create(['name' => 'simmer medium 24 cm', 'grams_per_minute' => 40.0, 'spread' => 0.08, 'pots' => 3]);
+
+        self::assertStringContainsString('That is what yours did', $after = $clock());
+        preg_match('/By the clock: about (\d+) min/', $before, $usual);
+        preg_match('/By the clock: about (\d+) min/', $after, $learned);
+        // a medium simmer in a pan of 24 cm takes off 6.8 g a minute otherwise
+        self::assertLessThan((int) $usual[1] / 3, (int) $learned[1]);
+    }
 }

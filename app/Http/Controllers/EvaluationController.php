@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\RecipeRequest;
+use App\Models\HobRecord;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use Vinculum\Words\AnalysisView;
@@ -21,6 +22,6 @@ final class EvaluationController
     {
         $evaluation = $evaluator->evaluate($request->recipe());
 
-        return ['analysis' => $analysis->of($evaluation), 'bench' => (new BenchView($speech, $evaluation, $household->catalogue()))->whole()];
+        return ['analysis' => $analysis->of($evaluation), 'bench' => (new BenchView($speech, $evaluation, $household->catalogue(), HobRecord::known()))->whole()];
     }
 }
