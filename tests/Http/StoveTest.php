@@ -210,4 +210,19 @@ final class StoveTest extends HttpTestCase
     {
         return $this->documented('cook', $this->postJson("/api/cooks/{$cook['id']}/events", $event));
     }
+
+    /** Asked every seven seconds for an hour and more, by a clock that is not even: a timer ends at the second it was set to. */
+    public function test_a_timer_does_not_drift_in_an_hour(): void
+    {
+        Carbon::setTestNow('2026-11-25 18:00:00');
+        $cook = $this->postJson('/api/cooks', ['recipe' => $this->kept()['id']])->assertCreated()->json('id');
+        Carbon::setTestNow('2026-11-25 18:03:00');
+        $this->postJson("/api/cooks/{$cook}/events", ['kind' => 'timer', 'minutes' => 60])->assertSuccessful();
+        $ends = Carbon::parse('2026-11-25 19:03:00')->getTimestamp();
+        for ($second = 0; $second < 3900; $second += 7) {
+            Carbon::setTestNow(Carbon::parse('2026-11-25 18:03:00')->addSeconds($second)->addMilliseconds($second % 900));
+            self::assertEqualsWithDelta($ends, $this->getJson("/api/cooks/{$cook}")->json('timers.0.ends_at'), 0.5, "{$second} s on");
+        }
+        Carbon::setTestNow();
+    }
 }
