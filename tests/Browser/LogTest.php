@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Server;
 
 /** What was made, what the table said of it, and the best of them found again. */
 final class LogTest extends BrowserTestCase
@@ -45,6 +47,7 @@ final class LogTest extends BrowserTestCase
         self::assertStringContainsString('until', $label);
         self::assertStringContainsString('Contains', $label);
         self::assertGreaterThan(10, $this->window->executeScript('return document.querySelector(".label img").naturalWidth'));
+        $this->asPrinted();
 
         $this->see("//a[.='Back to the batch']")->click();
         foreach (['A', 'B'] as $jar) {
@@ -143,5 +146,29 @@ final class LogTest extends BrowserTestCase
         $jar->click();
         $this->see("//h2[contains(.,'{$name}')]");
         self::assertStringContainsString('/log/', $this->window->getCurrentURL());
+    }
+
+    /** The sheet as it comes out of a printer: one page, the labels and nothing else on it, each as large as was bought, and a code that opens the batch. */
+    private function asPrinted(): void
+    {
+        $tools = new ChromeDevToolsDriver($this->window);
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+        self::assertStringStartsNotWith('Print', trim($this->see('.labels')->getText()), 'the buttons are not printed');
+        // 96 of its pixels are an inch
+        $millimetres = fn (string $of): float => (float) $this->window->executeScript("return document.querySelector('.label').getBoundingClientRect().{$of} * 25.4 / 96");
+        self::assertEqualsWithDelta(37.0, $millimetres('height'), 0.5, 'three across and seven down');
+        self::assertGreaterThan(60.0, $millimetres('width'));
+        self::assertTrue($this->window->executeScript('return [...document.querySelectorAll(".label")].every((label) => label.scrollHeight <= label.clientHeight + 1 && label.scrollWidth <= label.clientWidth + 1)'), 'nothing runs off a label');
+        $pdf = base64_decode((string) $tools->execute('Page.printToPDF', ['paperWidth' => 8.27, 'paperHeight' => 11.69, 'marginTop' => 0, 'marginBottom' => 0, 'marginLeft' => 0, 'marginRight' => 0])['data'], true);
+        self::assertIsString($pdf);
+        self::assertSame(1, preg_match_all('#/Type\s*/Page\b(?!s)#', $pdf), 'one page');
+
+        $box = $this->window->executeScript('const b = document.querySelector(".label img").getBoundingClientRect(); return {x: b.x - 8, y: b.y - 8, width: b.width + 16, height: b.height + 16, scale: 4}');
+        $file = (string) tempnam(sys_get_temp_dir(), 'label');
+        file_put_contents($file, base64_decode((string) $tools->execute('Page.captureScreenshot', ['format' => 'png', 'clip' => $box])['data'], true));
+        exec('node '.escapeshellarg(Server::root().'/tests/Support/read-code.mjs').' '.escapeshellarg($file), $said);
+        unlink($file);
+        self::assertSame(preg_replace('#/labels/#', '/log/', $this->window->getCurrentURL()), implode('', $said), 'the code opens the batch');
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => '']);
     }
 }
