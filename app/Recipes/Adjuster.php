@@ -35,6 +35,9 @@ final readonly class Adjuster
 {
     public const MOST_STEPS = 12.0;
 
+    /** Traits of what nobody marks as on hand, since it always is; common practice. */
+    private const EVERYWHERE = ['plain-salty', 'plain-sweet', 'plain-sour'];
+
     /** Grams of a pot in a kitchen. */
     private const LARGEST_POT = 100000.0;
 
@@ -153,6 +156,12 @@ final readonly class Adjuster
             $slugs = OnHand::slugs();
             foreach ($from->cooked->weighed->lines as $line) {
                 $slugs[] = $line->ingredient->slug ?? '';
+            }
+            // every kitchen has salt, sugar and a vinegar, unless it says that it has not
+            $without = OnHand::query()->where('have', false)->pluck('slug')->all();
+            foreach (self::EVERYWHERE as $trait) {
+                $plain = $this->household->catalogue()->having($trait)?->slug;
+                $slugs = [...$slugs, ...$plain === null || in_array($plain, $without, true) ? [] : [$plain]];
             }
         } else {
             foreach ($slugs as $slug) {

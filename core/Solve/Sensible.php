@@ -34,6 +34,9 @@ final readonly class Sensible
 
     private const SOUR = 1.5;
 
+    /** What brings a taste by itself, in the measure’s unit; judgement. */
+    private const STRONG = ['sweetness' => 8.0, 'sourness' => 1.0, 'saltiness' => 2.0, 'umami' => 0.15, 'heat' => 0.0];
+
     /** How much less water a thing may have and still thin a sauce, which is less thick than it is dry. */
     private const DRIER = 0.1;
 
@@ -92,6 +95,30 @@ final readonly class Sensible
             static fn (Stage $stage): bool => $stage->process !== null
                 && $vocabulary->leavesHot($stage->process->kind->value) === true,
         ) !== [];
+    }
+
+    /**
+     * Whether something of it is strong enough to be what a taste that is short is mended with: nobody sweetens with
+     * mustard. Boiling off makes all of it stronger.
+     *
+     * @param list<Ingredient> $additions
+     */
+    public function isForIt(array $additions, bool $boils): bool
+    {
+        foreach ($boils ? [] : $this->feels as $named => $steps) {
+            $measure = Feel::from($named)->measure();
+            if ($steps < 0.0 && $measure !== null) {
+                $strongest = max(0.0, ...array_map(
+                    static fn (Ingredient $thing): float => $measure->strengthOf($thing) ?? 0.0,
+                    $additions,
+                ));
+                if ($strongest < self::STRONG[$measure->value]) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /** Null where it may go in. */

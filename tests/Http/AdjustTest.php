@@ -19,7 +19,10 @@ final class AdjustTest extends HttpTestCase
         self::assertSame(['salty' => 2], $first['steps_before']);
         self::assertLessThan(0.36, abs($first['steps_after']['salty']));
         $used = array_merge(...array_map(static fn (array $option): array => array_column($option['additions'], 'ingredient'), $answer['options']));
-        self::assertSame([], array_diff($used, ['water', 'lime-juice', 'sugar', 'fine-salt']), 'only what is there');
+        self::assertSame([], array_diff($used, ['water', 'lime-juice', 'sugar', 'fine-salt', 'white-vinegar']), 'only what is there, and what every kitchen has');
+        OnHand::query()->create(['slug' => 'white-vinegar', 'have' => false]);
+        $without = $this->documented('rescue', $this->postJson('/api/rescue', ['recipe' => self::RECIPE, 'feels' => ['salty' => 2]]));
+        self::assertNotContains('white-vinegar', array_merge(...array_map(static fn (array $option): array => array_column($option['additions'], 'ingredient'), $without['options'])), 'unless it says that it has none');
 
         $again = $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $first['recipe']]));
         foreach ($first['measures_after'] as $measure => $value) {

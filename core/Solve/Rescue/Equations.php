@@ -239,6 +239,15 @@ final readonly class Equations
             };
     }
 
+    /** @param list<string> $slugs '' for boiling off */
+    public function isForIt(array $slugs): bool
+    {
+        return $this->sensible->isForIt(
+            array_map($this->thing(...), array_values(array_diff($slugs, ['']))),
+            in_array('', $slugs, true),
+        );
+    }
+
     /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
     private function canBeStirredIn(Ingredient $thing): bool
     {

@@ -57,7 +57,7 @@ final readonly class Search
         $doses = [];
         foreach (array_slice($this->ranking->ofEachKind(Ranking::news($found)), 0, self::REFINED) as $each) {
             $dose = $this->refined($each['set']);
-            if ($dose !== [] && $dose['helps']) {
+            if ($dose !== [] && $dose['helps'] && $this->equations->isForIt($dose['slugs'])) {
                 $doses[] = $dose;
             }
         }

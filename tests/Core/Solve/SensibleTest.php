@@ -57,6 +57,17 @@ final class SensibleTest extends TestCase
         self::assertSame([], array_values(array_filter($not, $goes)), 'may not');
     }
 
+    /** Nobody sweetens a mayonnaise with mustard and yolk, though both are a little sweeter than it is. */
+    public function test_what_is_short_is_mended_with_what_brings_it(): void
+    {
+        $mayonnaise = Sauce::evaluate(['sunflower-oil' => '250 g', 'egg-yolk' => '40 g', 'dijon-type-mustard' => '15 g', 'white-vinegar' => '15 g', 'fine-salt' => '3 g']);
+        $own = array_map(Sauce::ingredient(...), ['egg-yolk', 'dijon-type-mustard', 'white-vinegar', 'fine-salt']);
+
+        self::assertSame([], \Vinculum\Solve\Rescue\Rescue::of($mayonnaise, Sauce::catalogue(), ['sweet' => -2.0], $own)->remedies);
+        $first = \Vinculum\Solve\Rescue\Rescue::of($mayonnaise, Sauce::catalogue(), ['sweet' => -2.0], [...$own, Sauce::ingredient('sugar')])->remedies[0];
+        self::assertSame(['sugar'], array_map(static fn ($addition): string => $addition->ingredient->slug, $first->additions));
+    }
+
     /** “Why not?” has an answer for everything that is to hand and is not offered. */
     public function test_what_is_passed_over_says_why(): void
     {
