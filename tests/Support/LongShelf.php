@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** A house that has cooked for twenty years: the demo's recipes and batches so many times over. */
+final class LongShelf
+{
+    /**
+     * @param string $folder a server's, whose Shelf has been looked at once
+     * @param int $count recipes and batches more
+     */
+    public static function fill(string $folder, int $count): void
+    {
+        $file = (glob("{$folder}/*.sqlite") ?: [''])[0];
+        $database = new \PDO("sqlite:{$file}", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        $number = 1000;
+        $database->beginTransaction();
+        foreach (['recipes', 'batches'] as $table) {
+            $found = $database->query("select * from {$table}") ?: throw new \LogicException("There are no {$table}.");
+            $rows = $found->fetchAll(\PDO::FETCH_ASSOC) ?: throw new \LogicException("There are no {$table} to copy.");
+            $columns = array_keys($rows[0]);
+            $insert = $database->prepare("insert into {$table} (".implode(', ', $columns).') values ('.implode(', ', array_fill(0, count($columns), '?')).')');
+            for ($i = 0; $i < $count; $i++) {
+                $row = $rows[$i % count($rows)];
+                $row['id'] = sprintf('01zz%022d', $i);
+                if ($table === 'recipes') {
+                    $row['name'] .= " {$i}";
+                    $row['variant_of'] = null;
+                    $row['words'] .= "\n{$row['name']}";
+                } else {
+                    $row['number'] = $number++;
+                }
+                $insert->execute(array_values($row));
+            }
+        }
+        $database->commit();
+    }
+}
