@@ -71,6 +71,7 @@ Route::delete('batches/{batch}', [BatchController::class, 'destroy']);
 Route::get('log', [LogController::class, 'index']);
 Route::post('log/import', [LogController::class, 'bringIn']);
 Route::get('log/csv', [LogController::class, 'csv']);
+Route::post('way-in', [RecipeController::class, 'wayIn']);
 Route::get('batches/{batch}', [LogController::class, 'show']);
 Route::get('batches/{batch}/document', [LogController::class, 'document']);
 Route::get('batches/{batch}/beside/{other}', [LogController::class, 'beside']);

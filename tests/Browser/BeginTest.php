@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
+
 /** Somebody with a crate of plums and no recipe. */
 final class BeginTest extends BrowserTestCase
 {
@@ -20,5 +22,23 @@ final class BeginTest extends BrowserTestCase
         $this->see("//button[.='To the Bench']")->click();
         $this->see('.segment');
         self::assertSame('Fruit ketchup', $this->see('.title')->getAttribute('value'));
+    }
+
+    /** The way in is the product itself: said, applied, level; skipped as well, and there again. */
+    public function test_a_newcomer_puts_a_ketchup_right_in_three_presses(): void
+    {
+        $this->goTo('/shelf');
+        $this->see("//button[.='Show me']")->click();
+        self::assertStringStartsWith('1 of 3', $this->see('.way-in')->getText());
+        $this->see("//*[@id='spoon']//*[@class='spoon-row'][contains(.,'Salty')]//button[normalize-space()='less']")->click();
+        $this->eventually(fn (): bool => str_starts_with($this->see('.way-in')->getText(), '2 of 3'), 'for the second step');
+        $this->see("//*[contains(@class,'proposals')]//button[.='Make it so']")->click();
+        $this->eventually(fn (): bool => str_starts_with($this->see('.way-in')->getText(), '3 of 3'), 'for it to be level');
+        $this->see("//button[.='Stay here']")->click();
+        self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector('.way-in')));
+        $this->goTo('/shelf');
+        $this->see("//button[.='Show me']")->click();
+        $this->see("//button[.='Skip this']")->click();
+        self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector('.way-in')));
     }
 }

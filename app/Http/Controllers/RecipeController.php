@@ -15,8 +15,13 @@ use App\Recipes\ShelfCards;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Vinculum\Recipe\Formats\RecipeDocument;
 
-/** The recipes that are kept. */
+/**
+ * The recipes that are kept.
+ *
+ * @phpstan-import-type RecipeArray from RecipeDocument
+ */
 final readonly class RecipeController
 {
     /** Cards that are worked out anew before a search. */
@@ -58,6 +63,17 @@ final readonly class RecipeController
         $evaluator->evaluate($request->recipe());
 
         return new RecipeResource(StoredRecipe::keep($this->household->embed($request->document()), $request->variantOf()));
+    }
+
+    /** A sauce with one thing wrong, to be put right on the Bench: the way in. */
+    public function wayIn(Evaluator $evaluator): RecipeResource
+    {
+        $json = (string) file_get_contents(resource_path('way-in.json'));
+        $evaluator->evaluate($evaluator->read($json));
+        /** @var RecipeArray $document */
+        $document = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+
+        return new RecipeResource(StoredRecipe::keep($document));
     }
 
     public function show(StoredRecipe $recipe, Evaluator $evaluator): RecipeResource

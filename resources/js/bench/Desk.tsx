@@ -16,6 +16,7 @@ import { useAdjusting } from './useAdjusting';
 import { useAutosave } from './useAutosave';
 import { useDraft } from './useDraft';
 import { useEvaluation } from './useEvaluation';
+import { WayIn } from './WayIn';
 
 const ConflictDialog = lazy(() =>
   import('./ConflictDialog').then(({ ConflictDialog }) => ({ default: ConflictDialog })),
@@ -123,6 +124,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
           )}
         </div>
       )}
+      <WayIn evaluation={figures} adjusting={adjusting} />
       <main className="bench" data-shown={evaluated.shown}>
         <RecipePanel
           draft={draft}

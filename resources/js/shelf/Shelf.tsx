@@ -3,7 +3,7 @@ import Snackbar from '@mui/material/Snackbar';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { createRecipe, deleteRecipe, duplicateRecipe, readLog, restoreRecipe } from '../api/generated/client';
+import { createRecipe, deleteRecipe, duplicateRecipe, readLog, restoreRecipe, wayIn } from '../api/generated/client';
 import { UseFirst } from '../log/UseFirst';
 import { blankRecipe } from '../shared/blankRecipe';
 import { TopBar } from '../shared/TopBar';
@@ -46,6 +46,10 @@ export function Shelf() {
       createRecipe({ recipe: blankRecipe(name, style, preferences.data?.measures ?? 'us') }),
     onSuccess: (record) => navigate(`/bench/${record.id}`),
   });
+  const way = useMutation({
+    mutationFn: () => wayIn(),
+    onSuccess: (record) => navigate(`/bench/${record.id}?way=in`),
+  });
   const duplicate = useMutation({
     mutationFn: (id: string) => duplicateRecipe(id),
     onSuccess: refresh,
@@ -66,7 +70,7 @@ export function Shelf() {
   });
   const recipes = shelf.data?.pages.flatMap((page) => page.recipes) ?? [];
   const count = shelf.data?.pages[0]?.count ?? 0;
-  const trouble = shelf.error ?? start.error ?? duplicate.error ?? remove.error ?? restore.error;
+  const trouble = shelf.error ?? start.error ?? way.error ?? duplicate.error ?? remove.error ?? restore.error;
   const isEmpty = shelf.isSuccess && recipes.length === 0 && wanted === '';
 
   return (
@@ -104,6 +108,9 @@ export function Shelf() {
           <Link to="/shopping" className="plain shelf-link">
             Shopping
           </Link>
+          <button type="button" className="plain" onClick={() => way.mutate()}>
+            Show me
+          </button>
         </div>
         {isBringing && <BringIn onClose={() => setBringing(false)} />}
         {trouble !== null && (

@@ -18,6 +18,10 @@ export const listRecipes = (query: { q?: string; page?: string; most?: string },
 export const createRecipe = (body: RecipeInput, options?: Options) =>
   ask<RecipeRecord>('/api/recipes', { method: 'POST', body, ...options });
 
+/** A sauce with one thing wrong, to be put right. */
+export const wayIn = (options?: Options) =>
+  ask<RecipeRecord>('/api/way-in', { method: 'POST', ...options });
+
 /** One recipe. */
 export const readRecipe = (recipe: string, options?: Options) =>
   ask<RecipeRecord>(`/api/recipes/${at(recipe)}`, { method: 'GET', ...options });
