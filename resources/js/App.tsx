@@ -9,6 +9,7 @@ const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen
 const BeginScreen = lazy(() => import('./begin/BeginScreen').then(({ BeginScreen }) => ({ default: BeginScreen })));
 const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
 const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
+const Keys = lazy(() => import('./how/Keys').then(({ Keys }) => ({ default: Keys })));
 const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
 const Labels = lazy(() => import('./log/Labels').then(({ Labels }) => ({ default: Labels })));
 const LogScreen = lazy(() => import('./log/LogScreen').then(({ LogScreen }) => ({ default: LogScreen })));
@@ -51,6 +52,7 @@ export function App() {
         <Route path="/pantry" element={<Pantry />} />
         <Route path="/styles" element={<Styles />} />
         <Route path="/how" element={<How />} />
+        <Route path="/keys" element={<Keys />} />
         <Route path="*" element={<Navigate to="/shelf" replace />} />
       </Routes>
     </Suspense>

@@ -163,7 +163,7 @@ final class EveryoneTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         $id = basename((string) parse_url($this->window->getCurrentURL(), PHP_URL_PATH));
 
-        return ['/styles' => '.style-list', '/shopping' => '.shopping-pick', "/batch/{$id}" => '.scaled', "/card/{$id}?to=2x&headspace=5" => '.card-amount', '/how' => 'h2', "/when?recipe={$id}" => '.when-answer', "/stove?recipe={$id}" => '.stove-put-on', '/log' => '.log-batch .log-glass', '/begin' => '.begin h1'];
+        return ['/styles' => '.style-list', '/shopping' => '.shopping-pick', "/batch/{$id}" => '.scaled', "/card/{$id}?to=2x&headspace=5" => '.card-amount', '/how' => 'h2', '/keys' => '.keys kbd', "/when?recipe={$id}" => '.when-answer', "/stove?recipe={$id}" => '.stove-put-on', '/log' => '.log-batch .log-glass', '/begin' => '.begin h1'];
     }
 
     public function test_a_ten_line_recipe_needs_no_scrolling_at_1280_by_800(): void

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { replacePreferences } from '../api/generated/client';
 import type { Preferences } from '../api/generated/documents';
 import { Called } from '../shared/Called';
@@ -103,6 +104,7 @@ export function HowIMeasure() {
         <input type="checkbox" checked={digits} onChange={(event) => setDigits(event.target.checked)} />
         On the Bench, the keys 1 to 7 go to a taste
       </label>
+      <Link to="/keys">All the keys</Link>
       <ChooseNeeds
         legend={<legend>Never in this house</legend>}
         chosen={never}
