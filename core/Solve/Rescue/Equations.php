@@ -54,6 +54,8 @@ final readonly class Equations
      * ranks what is offered and moves no figure.
      */
     public const ROUNDS = 0.25;
+    /** Steps short of what was wanted that are enough. */
+    private const ENOUGH = 0.35;
     private const ROUNDED = ['sour', 'salty'];
     /** The pot may grow by half; where only more of the sauce helps, by nearly as much again; judgement. */
     private const GROWS = 0.5;
@@ -237,6 +239,25 @@ final readonly class Equations
                 Feel::Thick => $steps + Feel::Thick->steps(0.0, Thickness::HOT),
                 default => $steps,
             };
+    }
+
+    /**
+     * What is short of it now and will not be once it has boiled down.
+     *
+     * @return list<string> by Feel value
+     */
+    public function willBeEnough(): array
+    {
+        return array_keys(array_filter(
+            $this->feels,
+            fn (float $steps, string $named): bool => $steps < 0.0
+                && $this->concentrates() > 1.0
+                && Feel::from($named)->steps(
+                    $this->wanted[$named],
+                    Feel::from($named)->value($this->pot),
+                ) > -self::ENOUGH,
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /** @param list<string> $slugs '' for boiling off */

@@ -44,6 +44,10 @@ final readonly class Search
      */
     public function best(): array
     {
+        if (count($this->equations->willBeEnough()) === count($this->equations->feels)) {
+            // nothing is wrong that boiling down does not put right by itself
+            return [];
+        }
         $candidates = $this->candidates();
         $rows = $this->equations->rows($candidates, $this->equations->pot);
         $found = [];

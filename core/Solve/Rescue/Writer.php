@@ -258,7 +258,13 @@ final readonly class Writer
     public function note(array $remedies): Sentence
     {
         $notes = [];
-        if ($remedies === []) {
+        $later = $this->equations->willBeEnough();
+        if ($remedies === [] && $later !== []) {
+            $notes[] = Sentence::of(
+                'Add nothing yet: boiled down it will be {feels} enough by itself. Taste it again then.',
+                ['feels' => implode(' and ', $later)],
+            );
+        } elseif ($remedies === []) {
             $notes[] = self::nothingHelps($this->equations->feels);
         } elseif (! $this->lands($remedies[0])) {
             $notes[] = $remedies[0]->growth() >= self::SPLIT_FROM

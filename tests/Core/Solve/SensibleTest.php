@@ -68,6 +68,21 @@ final class SensibleTest extends TestCase
         self::assertSame(['sugar'], array_map(static fn ($addition): string => $addition->ingredient->slug, $first->additions));
     }
 
+    /** Tasted before it boils down by a third, a little short of salt: it will be salt enough, and water is no answer to that. */
+    public function test_what_boiling_down_puts_right_by_itself_wants_nothing(): void
+    {
+        $from = Sauce::evaluate(['passata' => '800 g', 'sugar' => '60 g', 'fine-salt' => '8 g', 'cider-vinegar' => '60 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 33]]]);
+        $have = array_map(Sauce::ingredient(...), ['fine-salt', 'sugar', 'cider-vinegar', 'passata']);
+        $early = new \Vinculum\Solve\Rescue\PotState(beforeStage: 'stage');
+        $mended = \Vinculum\Solve\Rescue\Rescue::of($from, Sauce::catalogue(), ['salty' => -1.0], $have, $early);
+
+        self::assertSame([], $mended->remedies);
+        self::assertStringStartsWith('Add nothing yet: boiled down it will be salty enough by itself.', \Tests\Support\Say::it($mended->note));
+        // far too little is another thing
+        $more = \Vinculum\Solve\Rescue\Rescue::of($from, Sauce::catalogue(), ['salty' => -5.0], $have, $early)->remedies;
+        self::assertSame(['fine-salt'], array_map(static fn ($addition): string => $addition->ingredient->slug, $more[0]->additions ?? []));
+    }
+
     /** “Why not?” has an answer for everything that is to hand and is not offered. */
     public function test_what_is_passed_over_says_why(): void
     {
