@@ -408,9 +408,9 @@ final class Steps
             $said[] = Sentence::of('Cloudy, then clear: the starch is done.');
         }
         $isLast = $report === $this->evaluation->cooked->stages[count($this->evaluation->cooked->stages) - 1];
-        $colour = $isLast && $boils ? Colour::of($this->evaluation->cooked) : null;
+        $colour = $boils && $this->isLastOnHeat($report) ? Colour::of($this->evaluation->cooked) : null;
         if ($colour !== null) {
-            $said[] = Sentence::of('By then it is {colour}, paler while it holds air.', ['colour' => $colour->words]);
+            $said[] = Sentence::of('Finished it is {colour}, paler while it holds air.', ['colour' => $colour->words]);
         }
         if ($isLast && $boils) {
             $cold = $this->evaluation->estimates->thickness();
@@ -426,6 +426,21 @@ final class Steps
         }
 
         return $said;
+    }
+
+    /** Whether nothing boils after it. */
+    private function isLastOnHeat(StageReport $report): bool
+    {
+        $isAfter = false;
+        foreach ($this->evaluation->cooked->stages as $each) {
+            $kind = $each->stage->process?->kind;
+            if ($isAfter && in_array($kind, [ProcessKind::Simmer, ProcessKind::Boil], true)) {
+                return false;
+            }
+            $isAfter = $isAfter || $each === $report;
+        }
+
+        return true;
     }
 
     private static function seen(Thickness $thickness): string

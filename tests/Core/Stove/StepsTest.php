@@ -96,4 +96,23 @@ final class StepsTest extends TestCase
 
         return $steps;
     }
+
+    /** Makers finish by the eye: the last time it boils it is said what colour it will be. */
+    public function test_the_colour_it_should_have_is_said_where_it_boils_last(): void
+    {
+        $evaluation = Sauce::evaluate([], [], ['stages' => [
+            ['id' => 'a', 'lines' => [['ingredient' => 'passata', 'amount' => '500 g']], 'process' => ['kind' => 'simmer', 'minutes' => 20]],
+            ['id' => 'b', 'lines' => [['ingredient' => 'sugar', 'amount' => '50 g']], 'process' => ['kind' => 'simmer', 'minutes' => 5]],
+            ['id' => 'c', 'lines' => [['ingredient' => 'cider-vinegar', 'amount' => '20 g']], 'process' => ['kind' => 'blend']],
+        ]]);
+        $said = [];
+        foreach (Steps::of($evaluation) as $step) {
+            foreach ($step->lookFor as $sentence) {
+                $said[$step->stage->stage->id ?? ''][] = Say::it($sentence);
+            }
+        }
+
+        self::assertStringNotContainsString('Finished it is', implode(' ', $said['a'] ?? []));
+        self::assertMatchesRegularExpression('/Finished it is (brick )?red, cloudy, paler while it holds air\./', implode(' ', $said['b'] ?? []));
+    }
 }
