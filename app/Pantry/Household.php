@@ -17,6 +17,7 @@ use Vinculum\Pantry\InvalidIngredient;
 use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 
 /**
@@ -104,6 +105,35 @@ final class Household
     }
 
     /**
+     * Enough of it to evaluate a recipe with: what ships, and of the household's own what the recipe names, so that a pantry of
+     * thousands costs a recipe nothing. All of it where a line names something by other words than a slug.
+     */
+    public function justFor(Recipe $recipe): Catalogue
+    {
+        $named = array_values(array_unique(array_map(static fn (Line $line): string => $line->ingredient, $recipe->lines())));
+        $own = $this->catalogue !== null ? null : $this->definitionsOf([...$named, ...array_keys($recipe->ingredients), ...array_values($this->preferences()->meanings)]);
+        foreach ($recipe->ingredients as $slug => $definition) {
+            if ($own !== null && ! isset($this->compiled->pantry[$slug]) && is_array($definition)) {
+                /** @var Definition $definition */
+                $own += [$slug => $definition];
+            }
+        }
+        foreach ($named as $slug) {
+            if ($own === null || ! isset($this->compiled->pantry[$slug]) && ! isset($own[$slug])) {
+                return $this->catalogueFor($recipe);
+            }
+        }
+
+        return $this->with($own ?? []);
+    }
+
+    /** What ships, and nothing of the household's own. */
+    public function shipped(): Catalogue
+    {
+        return $this->compiled->catalogue();
+    }
+
+    /**
      * What the catalogue would be with one definition put in or changed.
      *
      * @param Definition $definition
@@ -129,11 +159,15 @@ final class Household
     {
         $used = [];
         $kit = Kitchenware::with(MeasuringSet::Us, $this->vessels());
+        $named = [];
+        foreach ($document['stages'] as $stage) {
+            $named = [...$named, ...array_column($stage['lines'] ?? [], 'ingredient')];
+        }
+        $own = $this->definitionsOf($named);
         foreach ($document['stages'] as $stage) {
             foreach ($stage['lines'] ?? [] as $line) {
-                $definition = $this->definition($line['ingredient']);
-                if ($definition !== null) {
-                    $document['ingredients'][$line['ingredient']] = $definition;
+                if (isset($own[$line['ingredient']])) {
+                    $document['ingredients'][$line['ingredient']] = $own[$line['ingredient']];
                 }
                 $vessel = $kit->within($line['amount'] ?? '');
                 if ($vessel !== null) {
@@ -170,6 +204,25 @@ final class Household
         $meanings = $this->preferences()->meanings;
 
         return $own === [] && $meanings === [] ? $ships : new Catalogue($own + $this->compiled->pantry, $ships->vocabulary, $meanings);
+    }
+
+    /**
+     * Of the household's own, these.
+     *
+     * @param list<string> $slugs
+     * @return array<string, Definition>
+     */
+    private function definitionsOf(array $slugs): array
+    {
+        if ($this->definitions !== null) {
+            return array_intersect_key($this->definitions, array_flip($slugs));
+        }
+        $own = [];
+        foreach (self::stored(OwnIngredientRecord::query()->whereKey(array_values(array_unique($slugs)))) as $record) {
+            $own[$record->slug] = $record->definition;
+        }
+
+        return $own;
     }
 
     /**

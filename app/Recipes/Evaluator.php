@@ -78,13 +78,13 @@ final readonly class Evaluator
     {
         $recipe = $recipe->measuredWith($this->household->vessels(), $this->household->preferences()->scaleStep);
 
-        return StopChoices::of($recipe, $stage, $this->household->catalogueFor($recipe), $this->styles->of($recipe->style));
+        return StopChoices::of($recipe, $stage, $this->household->justFor($recipe), $this->styles->of($recipe->style));
     }
 
     public function evaluate(Recipe $recipe): Evaluation
     {
         $recipe = $recipe->measuredWith($this->household->vessels(), $this->household->preferences()->scaleStep);
 
-        return Evaluation::of($recipe, $this->household->catalogueFor($recipe), $this->styles->of($recipe->style));
+        return Evaluation::of($recipe, $this->household->justFor($recipe), $this->styles->of($recipe->style));
     }
 }

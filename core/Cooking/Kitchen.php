@@ -48,6 +48,9 @@ final class Kitchen
      */
     private const A_KILOGRAM = 1000.0;
 
+    /** With this share of its water left a pot has boiled dry: nobody stops there, and no step is small enough. */
+    private const BOILED_DRY = 1e-3;
+
     private readonly Pot $pot;
 
     /** @var list<Problem> */
@@ -276,7 +279,7 @@ final class Kitchen
         $water
             = $this->pot->totals[Constituent::WATER]
             * ($until->kind === 'volume_ml' ? Density::millilitresPerGram(Constituent::WATER) : 1.0);
-        if ($amount < 0.0 || $amount >= $water) {
+        if ($amount < 0.0 || $amount >= $water * (1 - self::BOILED_DRY)) {
             $this->problems[] = self::unreachable($stage, $until, $all, $water);
 
             return [0.0, []];

@@ -162,4 +162,25 @@ final class PantryTest extends HttpTestCase
         self::assertSame('taste', $this->documented('failure', $this->getJson('/api/pantry?taste=bitter'), 422)['error']['fields'][0]['field']);
         self::assertSame('most', $this->documented('failure', $this->getJson('/api/pantry?taste=heat&most=lots'), 422)['error']['fields'][0]['field']);
     }
+
+    /** A pantry of thousands costs a recipe nothing: of the household's own only what it names is read, by slug or by what a word means here. */
+    public function test_a_recipe_reads_of_the_households_own_only_what_it_names(): void
+    {
+        foreach (['My plums' => 9, 'My other plums' => 12, 'My third plums' => 14] as $name => $sugars) {
+            $this->postJson('/api/own-ingredients', ['name' => $name, 'like' => 'plum', 'values' => ['sugars_g' => $sugars]])->assertCreated();
+        }
+        $sweet = fn (string $slug): float => $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => ['stages' => [['id' => 's', 'lines' => [['id' => 'a', 'ingredient' => $slug, 'amount' => '500 g']]]]] + self::RECIPE]))['analysis']['measures']['sweetness']['value'];
+        $this->app->forgetScopedInstances();
+        $this->app->forgetInstance(\App\Pantry\Household::class);
+        \Illuminate\Support\Facades\DB::enableQueryLog();
+        $other = $sweet('my-other-plums');
+        $asked = array_filter(array_column(\Illuminate\Support\Facades\DB::getQueryLog(), 'query'), static fn (string $query): bool => str_contains($query, 'from "own_ingredients"') && ! str_contains($query, 'aggregate'));
+        self::assertNotSame([], $asked);
+        self::assertSame([], array_filter($asked, static fn (string $query): bool => ! str_contains($query, '"slug" in')), 'never all of them');
+        \Illuminate\Support\Facades\DB::disableQueryLog();
+
+        self::assertGreaterThan($sweet('my-plums'), $other);
+        self::assertEqualsWithDelta($other, $sweet('My other plums'), 1e-9, 'by its name as well');
+        $this->putJson('/api/preferences', ['meanings' => ['plums' => 'my-third-plums']] + $this->getJson('/api/preferences')->json());
+    }
 }

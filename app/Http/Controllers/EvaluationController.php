@@ -22,6 +22,6 @@ final class EvaluationController
     {
         $evaluation = $evaluator->evaluate($request->recipe());
 
-        return ['analysis' => $analysis->of($evaluation), 'bench' => (new BenchView($speech, $evaluation, $household->catalogue(), HobRecord::known()))->whole()];
+        return ['analysis' => $analysis->of($evaluation), 'bench' => (new BenchView($speech, $evaluation, $household->shipped(), HobRecord::known()))->whole()];
     }
 }

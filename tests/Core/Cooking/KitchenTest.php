@@ -315,4 +315,18 @@ final class KitchenTest extends TestCase
         self::assertSame(0.0, $sauce->tasting->value(Measure::Sweetness));
         self::assertNull($sauce->estimates->density());
     }
+
+    /** To within a hair of what is dry in it: said to be out of reach, and nothing else happens. Found by SciPy, on its way to a style. */
+    public function test_an_end_point_a_hair_above_the_dry_matter_is_out_of_reach(): void
+    {
+        $lines = ['passata' => '674 g', 'gooseberry' => '545 g', 'sugar' => '96.7 g', 'cider-vinegar' => '70.2 g', 'lime-juice' => '37.9 g', 'fine-salt' => '14.4 g'];
+        $raw = Sauce::evaluate($lines)->cooked->mixture;
+        $dry = $raw->mass() - $raw->grams[Constituent::WATER];
+        foreach ([1e-12, 1e-9, 1e-6, 1e-3, 0.1, 10.0] as $above) {
+            $sauce = Sauce::evaluate($lines, ['process' => ['kind' => 'simmer', 'until' => ['mass_g' => $dry + $above]]]);
+            $codes = array_map(static fn ($problem): string => $problem->code, $sauce->problems());
+            self::assertTrue(is_finite($sauce->estimates->mass()->value), "{$above} g");
+            self::assertSame($above < 1.0, in_array('end-point-unreachable', $codes, true), "{$above} g");
+        }
+    }
 }
