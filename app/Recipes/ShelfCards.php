@@ -56,12 +56,13 @@ final class ShelfCards
     /** So many of those whose cards are not of today’s catalogue and household; how many there were. */
     public function renew(int $most): int
     {
-        $stale = StoredRecipe::query()->where(fn ($query) => $query->whereNull('card_key')->orWhere('card_key', 'not like', "{$this->household()}:%"))->limit($most)->get();
-        foreach ($stale as $recipe) {
+        // by the index alone: the documents are opened for those that are stale
+        $stale = StoredRecipe::query()->where(fn ($query) => $query->whereNull('card_key')->orWhere('card_key', 'not like', "{$this->household()}:%"))->toBase()->limit($most)->pluck('id')->all();
+        foreach (StoredRecipe::query()->whereKey($stale)->get() as $recipe) {
             $this->of($recipe);
         }
 
-        return $stale->count();
+        return count($stale);
     }
 
     private function key(StoredRecipe $recipe): string
