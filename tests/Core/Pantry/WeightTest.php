@@ -25,7 +25,7 @@ final class WeightTest extends TestCase
         yield 'a cup of liquid' => ['water', '1 cup', 236.1, 0.03];
         yield 'a level spoon' => ['fine-salt', '1 tsp', 6.0, 0.05];
         yield 'a cup of pieces' => ['gooseberry', '1 cup', 149.0, 0.15];
-        yield 'cloves by count' => ['garlic', '3 cloves', 9.0, 0.30];
+        yield 'cloves by count' => ['garlic', '3 cloves', 12.0, 0.30];
         yield 'a bare number counts the first portion' => ['habanero', '2', 16.0, log(1.35)];
         yield 'packed beats the plain cup' => ['light-brown-sugar', '1 cup', 145.0, 0.05, 'loose'];
         yield 'and carries over to spoons' => ['light-brown-sugar', '2 tbsp', 145.0 / 8, 0.05, 'loose'];
