@@ -97,6 +97,25 @@ final class DraftTest extends TestCase
         self::assertNotSame('', implode(' ', array_map(Say::it(...), $hot->notes)).($hot->isReached ? '' : Say::it($hot->why)));
     }
 
+    public function test_what_smells_moves_no_taste_and_a_herb_takes_a_herbs_place(): void
+    {
+        foreach ([['yoghurt-herb-dip', 'milk'], ['sesame-lemon-sauce', 'sesame'], ['nut-paste-sauce', 'peanuts']] as [$slug, $need]) {
+            self::assertLessThan(9.0, self::draft($slug, [], [$need])->evaluation->cooked->weighed->gramsOf('garlic'), $slug);
+        }
+        $basil = self::draft('herb-oil-vinegar', [['basil', 50.0]])->evaluation->cooked->weighed;
+        self::assertSame([50.0, 0.0], [$basil->gramsOf('basil'), $basil->gramsOf('parsley')]);
+    }
+
+    public function test_what_boils_down_is_not_too_much_of_itself(): void
+    {
+        foreach ([['tomato-ketchup', 'tomato'], ['fruit-chutney', 'green-tomato'], ['fruit-chutney', 'rhubarb']] as [$slug, $main]) {
+            $notes = implode(' ', array_map(Say::it(...), self::draft($slug, [[$main, 1000.0]])->notes));
+            self::assertStringNotContainsString('anybody', $notes, "{$main} in {$slug}");
+        }
+        $notes = implode(' ', array_map(Say::it(...), self::draft('herb-oil-vinegar', [['rosemary', 200.0]])->notes));
+        self::assertStringContainsString('more rosemary than anybody puts into a sauce', $notes);
+    }
+
     /**
      * @param list<array{string, float|null}> $with
      * @param list<string> $needs

@@ -19,6 +19,7 @@ use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Until;
+use Vinculum\Recipe\WeighedLine;
 use Vinculum\Recipe\WeighedRecipe;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Aims;
@@ -53,6 +54,9 @@ final readonly class Draft
 
     /** Times its highest sensible share from which so much of a thing is worth a word; judgement. */
     private const TOO_MUCH = 1.5;
+
+    /** Highest sensible share from which what smells is a herb by the handful, and no spice; judgement. */
+    private const HERB = 0.4;
 
     private const ROLES = ['sweet', 'acid', 'salty', 'hot', 'umami', 'body', 'fat'];
 
@@ -114,12 +118,16 @@ final readonly class Draft
                 ]);
             }
         }
+        // what boils down was so much of what went into the pot, not of what is left
+        $mass = array_sum(array_map(
+            static fn (WeighedLine $line): float => $line->grams,
+            $final->cooked->weighed->lines,
+        ));
         foreach ($final->cooked->weighed->lines as $line) {
-            $mass = $final->cooked->mixture->mass();
             $thing = $line->ingredient;
             if ($thing !== null && $mass > 0.0 && $line->grams > self::TOO_MUCH * $thing->mostShare * $mass) {
                 $notes[] = Sentence::of(
-                    'So much {name} is more than anybody puts into a sauce: no more than {most} of it.',
+                    'That is more {name} than anybody puts into a sauce: no more than {most} of it.',
                     ['name' => $thing->shortName(), 'most' => Quantity::percent($thing->mostShare)],
                 );
             }
@@ -274,7 +282,23 @@ final readonly class Draft
             }
         }
 
-        return $best;
+        return $best ?? self::herbLike($weighed, $thing);
+    }
+
+    /** The fresh herb whose place another takes: nothing there for its smell alone tastes of anything else. */
+    private static function herbLike(WeighedRecipe $weighed, Ingredient $thing): ?int
+    {
+        if ($thing->roles !== ['aroma'] || $thing->mostShare < self::HERB) {
+            return null;
+        }
+        foreach ($weighed->lines as $i => $line) {
+            $its = $line->ingredient;
+            if ($its?->roles === ['aroma'] && $its->group === $thing->group && $its->mostShare >= self::HERB) {
+                return $i;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, Sentence> by line id: what each is there for */

@@ -111,12 +111,12 @@ final readonly class Equations
     }
 
     /**
-     * What a cook turns to move a taste: never a spice or a herb, whose smell would go with it, unless it is there to
-     * be hot and heat is to move; and no oil or butter, which thins nothing but fire.
+     * What a cook turns to move a taste: never a spice, a herb or garlic, whose smell would go with it, unless it is
+     * there to be hot and heat is to move; and no oil or butter, which thins nothing but fire.
      */
     private function isLever(Ingredient $thing): bool
     {
-        $isSpice = $thing->mostShare <= self::SPICE
+        $isSpice = ($thing->mostShare <= self::SPICE || $thing->roles === ['aroma'])
             && array_intersect($thing->roles, ['salty', 'sweet', 'acid', 'umami']) === [];
         $isFat = $thing->isFatty() && $thing->roles !== ['base'];
         $heat = $this->from->tasting->value(Measure::Heat);
