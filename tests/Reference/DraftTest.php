@@ -102,6 +102,8 @@ final class DraftTest extends TestCase
         foreach ([['yoghurt-herb-dip', 'milk'], ['sesame-lemon-sauce', 'sesame'], ['nut-paste-sauce', 'peanuts']] as [$slug, $need]) {
             self::assertLessThan(9.0, self::draft($slug, [], [$need])->evaluation->cooked->weighed->gramsOf('garlic'), $slug);
         }
+        // nor is a pinch of sugar got out for two cups of yoghurt
+        self::assertSame(0.0, self::draft('yoghurt-herb-dip', [], ['milk'])->evaluation->cooked->weighed->gramsOf('sugar'));
         $basil = self::draft('herb-oil-vinegar', [['basil', 50.0]])->evaluation->cooked->weighed;
         self::assertSame([50.0, 0.0], [$basil->gramsOf('basil'), $basil->gramsOf('parsley')]);
     }

@@ -42,6 +42,8 @@ final readonly class Search
     private const ENOUGH = 2;
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
+    /** Steps a thing that was not in it has to make good to be worth getting out; judgement. */
+    private const WORTH_A_LINE = 0.8;
 
     private ?Kin $kin;
 
@@ -424,7 +426,7 @@ final readonly class Search
                             ),
                         ),
                     )
-                > self::QUIET
+                > ($helper['line'] === null ? self::WORTH_A_LINE : self::QUIET)
                 && ($helper['line'] !== null || self::canBeMeasured([$helper['ingredient']], [$move]))
             ) {
                 $moves[$id] = $move;
