@@ -21,9 +21,10 @@ final class Archive
 
     private const MANIFEST = 'manifest.json';
 
-    /** Tables with a column that is a file of its own, which can be read without us; a picture's is kept in base64. */
     /** Worked out from the rest whenever it is wanted: no part of a copy. */
     private const DERIVED = ['recipes' => ['card', 'card_key', 'words']];
+
+    /** Tables with a column that is a file of its own, which can be read without us; a picture's is kept in base64. */
     private const OWN_FILES = ['recipes' => ['document', 'json'], 'batches' => ['document', 'json'], 'batch_pictures' => ['jpeg', 'jpg']];
 
     /** What is no part of a household. */

@@ -71,9 +71,11 @@ final class Batch extends Model
         $served = self::query()->without('readings')->whereNotNull('served_people')->latest('made_on')->limit(self::MEALS)->get();
         $meals = [];
         foreach ($served as $batch) {
-            $isOfIt = $batch->document['name'] === $name || ($style !== null && ($batch->document['style'] ?? null) === $style);
+            if ($batch->document['name'] !== $name && ($style === null || ($batch->document['style'] ?? null) !== $style)) {
+                continue;
+            }
             $eaten = $batch->made()->mixture()->volume() - ($batch->left_over_ml ?? 0.0);
-            if ($isOfIt && $eaten > 0.0) {
+            if ($eaten > 0.0) {
                 $meals[] = [$eaten, (int) $batch->served_people];
             }
         }

@@ -155,6 +155,7 @@ final class StoredRecipe extends Model
      */
     public function scopeBlank(Builder $query): void
     {
+        // written out and not bound: only so is the index of the unnamed ones used
         $query->whereRaw("name = '".self::UNNAMED."'")
             ->whereRaw("not exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines'))");
     }

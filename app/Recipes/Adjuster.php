@@ -7,7 +7,6 @@ namespace App\Recipes;
 use App\Models\OnHand;
 use App\Pantry\Household;
 use Vinculum\Amount\Amount;
-use Vinculum\Amount\Dimension;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Evaluation\Evaluation;
@@ -34,9 +33,6 @@ use Vinculum\Taste\Style;
 final readonly class Adjuster
 {
     public const MOST_STEPS = 12.0;
-
-    /** Traits of what nobody marks as on hand, since it always is; common practice. */
-    private const EVERYWHERE = ['plain-salty', 'plain-sweet', 'plain-sour'];
 
     /** Grams of a pot in a kitchen. */
     private const LARGEST_POT = 100000.0;
@@ -157,12 +153,9 @@ final readonly class Adjuster
             foreach ($from->cooked->weighed->lines as $line) {
                 $slugs[] = $line->ingredient->slug ?? '';
             }
-            // every kitchen has salt, sugar and a vinegar, unless it says that it has not
+            // unless the house says that it has not
             $without = OnHand::query()->where('have', false)->pluck('slug')->all();
-            foreach (self::EVERYWHERE as $trait) {
-                $plain = $this->household->catalogue()->having($trait)?->slug;
-                $slugs = [...$slugs, ...$plain === null || in_array($plain, $without, true) ? [] : [$plain]];
-            }
+            $slugs = [...$slugs, ...array_diff($this->household->catalogue()->staples(), $without)];
         } else {
             foreach ($slugs as $slug) {
                 if ($find($slug) === null) {
@@ -206,16 +199,8 @@ final readonly class Adjuster
     private function grams(string $text, string $field, Evaluation $from): float
     {
         try {
-            $grams = 0.0;
-            foreach (Amount::parse($text, $from->recipe->kitchenware())->terms as $term) {
-                $grams += $term->number->value * match ($term->unit?->dimension) {
-                    Dimension::Mass => $term->unit->size,
-                    Dimension::Volume => $term->unit->size * ($from->estimates->density() ?? 1.0),
-                    default => throw InvalidRecipe::at($field, "“{$text}” is neither a weight nor a volume. Write one, such as 850 g or 3 cups."),
-                };
-            }
-
-            return $grams;
+            return Amount::parse($text, $from->recipe->kitchenware())->grams($from->estimates->density() ?? 1.0)
+                ?? throw InvalidRecipe::at($field, "“{$text}” is neither a weight nor a volume. Write one, such as 850 g or 3 cups.");
         } catch (UnreadableAmount $why) {
             throw InvalidRecipe::at($field, $why->getMessage());
         }

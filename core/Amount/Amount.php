@@ -98,15 +98,24 @@ final class Amount
         public readonly string $lead,
     ) {}
 
-    /** Grams where every term of it is a weight; null where one is not. */
-    public function grams(): ?float
+    /**
+     * Grams where every term of it is a weight, or a volume of what has a density; null where one is neither.
+     *
+     * @param float|null $density g/mL
+     */
+    public function grams(?float $density = null): ?float
     {
         $grams = 0.0;
         foreach ($this->terms as $term) {
-            if ($term->unit?->dimension !== Dimension::Mass) {
+            $perUnit = match ($term->unit?->dimension) {
+                Dimension::Mass => 1.0,
+                Dimension::Volume => $density,
+                default => null,
+            };
+            if ($term->unit === null || $perUnit === null) {
                 return null;
             }
-            $grams += $term->number->value * $term->unit->size;
+            $grams += $this->factor * $term->number->value * $term->unit->size * $perUnit;
         }
 
         return $this->terms === [] ? null : $grams;

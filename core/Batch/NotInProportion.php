@@ -39,8 +39,7 @@ final class NotInProportion
         $isMore = $factor > 1;
         foreach ($to->cooked->stages as $s => $report) {
             $name = $report->stage->name === '' ? 'This stage' : $report->stage->name;
-            $process = $report->stage->process;
-            $learned = $process === null ? null : $hobs[Hob::name($process)] ?? null;
+            $learned = Hob::learned($report->stage->process, $hobs);
             $before = StopGuide::of($from->cooked->stages[$s], $learned);
             $after = StopGuide::of($report, $learned);
             $until = $report->stage->process?->until;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Cooking;
 
+use Vinculum\Figure\Figure;
 use Vinculum\Recipe\Process;
 use Vinculum\Recipe\ProcessKind;
 
@@ -71,6 +72,16 @@ final readonly class Hob
             $process->heat ?? 'medium',
             (int) round($process->panCm ?? self::USUAL_PAN_CM),
         );
+    }
+
+    /**
+     * What a hob was seen to take off such a pan, g a minute; null where nobody weighed.
+     *
+     * @param array<string, Figure> $hobs by name()
+     */
+    public static function learned(?Process $process, array $hobs): ?Figure
+    {
+        return $process === null ? null : $hobs[self::name($process)] ?? null;
     }
 
     /** Floor of the pan it stands in, cm². */

@@ -6,7 +6,6 @@ namespace Vinculum\Evaluation;
 
 use Vinculum\Cooking\CookedRecipe;
 use Vinculum\Mixture\Constituent;
-use Vinculum\Mixture\Mixture;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 
@@ -40,8 +39,9 @@ final readonly class Colour
 
     private function __construct(public string $words, public string $swatch) {}
 
-    public static function of(CookedRecipe $cooked): ?self
+    public static function of(Evaluation $evaluation): ?self
     {
+        $cooked = $evaluation->cooked;
         $mass = $cooked->mixture->mass();
         if ($mass <= 0.0) {
             return null;
@@ -54,14 +54,13 @@ final readonly class Colour
                 continue;
             }
             $minutes = max($minutes, $cooked->simmered[$i] ?? 0.0);
-            $share = self::brought($ingredient, $row) / $mass;
+            $share = $ingredient->gramsBehind($row) / $mass;
             foreach (self::takes($ingredient, $cooked) as $channel => $each) {
                 $taken[$channel] += $share * $each;
             }
         }
-        $estimates = new Estimates($cooked);
-        $drops = $estimates->emulsifiedFat() / $mass;
-        $white = $drops + ($cooked->mixture->grams[Constituent::STARCH_COOKED] ?? 0.0) / $mass;
+        $starch = $cooked->mixture->grams[Constituent::STARCH_COOKED];
+        $white = ($evaluation->estimates->emulsifiedFat() + $starch) / $mass;
         $sugar = ($cooked->mixture->sugars() / $mass) * ($minutes / 60) * self::BROWNS;
         $shown = [];
         foreach ([0.15, 0.5, 1.0] as $channel => $browns) {
@@ -89,18 +88,6 @@ final readonly class Colour
                 * log(max(self::BLACK, (hexdec(substr($hex, $at, 2)) / 255) ** self::GAMMA)),
             [1, 3, 5],
         );
-    }
-
-    /**
-     * Grams of it that are in the sauce, by what of it cannot boil away.
-     *
-     * @param array<int, float> $row g of each constituent
-     */
-    private static function brought(Ingredient $ingredient, array $row): float
-    {
-        $dry = 1 - $ingredient->perGram[Constituent::WATER];
-
-        return $dry > 0.0 ? (Mixture::massOf($row) - $row[Constituent::WATER]) / $dry : 0.0;
     }
 
     /**

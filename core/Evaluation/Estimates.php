@@ -168,13 +168,7 @@ final readonly class Estimates
     /** How thick it is cold, in powers of ten of viscosity beside water. */
     public function powers(): float
     {
-        return Thickness::powers(
-            $this->cooked->mixture->grams,
-            $this->emulsifiedFat(),
-            $this->body(),
-            $this->cooked->acidity?->ph,
-            $this->starchMinutes(),
-        );
+        return $this->powersOf($this->cooked->mixture->grams, false);
     }
 
     /**
@@ -206,14 +200,21 @@ final readonly class Estimates
     /** @param array<int, float> $grams by Constituent: this sauce with more or less water in it */
     private function thick(array $grams, bool $isHot): Thickness
     {
-        return Thickness::of(
+        return Thickness::word($this->powersOf($grams, $isHot));
+    }
+
+    /** @param array<int, float> $grams by Constituent */
+    private function powersOf(array $grams, bool $isHot): float
+    {
+        $cold = Thickness::powers(
             $grams,
             $this->emulsifiedFat(),
             $this->body($isHot),
             $this->cooked->acidity?->ph,
             $this->starchMinutes(),
-            $isHot,
         );
+
+        return $isHot ? $cold - Thickness::HOT : $cold;
     }
 
     /** g of fat that stays in drops: what came in drops, and of the rest what an emulsifier holds. */

@@ -9,7 +9,7 @@ use Vinculum\Pantry\Catalogue;
 use Vinculum\Taste\Measure;
 
 /**
- * What a figure is like, in a cook's terms: as salt as bottled ketchup. The things it is held beside are those the
+ * What a figure is like, in a cook's terms: as salty as bottled ketchup. The things it is held beside are those the
  * vocabulary calls yardsticks, with the figures the catalogue has for them.
  */
 final class Likeness
@@ -23,7 +23,7 @@ final class Likeness
     private const ADJECTIVES = [
         'sweetness' => ['sweet', 'sweeter'],
         'sourness' => ['sour', 'sourer'],
-        'saltiness' => ['salt', 'salter'],
+        'saltiness' => ['salty', 'saltier'],
         'umami' => ['savoury', 'more savoury'],
         'heat' => ['hot', 'hotter'],
     ];

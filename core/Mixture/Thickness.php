@@ -22,7 +22,7 @@ enum Thickness: int
     case Mounds = 4;
 
     /** Powers of ten per gram in 100 g. */
-    public const COOKED_STARCH = 0.75;
+    private const COOKED_STARCH = 0.75;
     /** Pulp and fibre: PULP p / (p + FEW) ^ CROWDED, p grams in 100 g: few bits hardly touch, many do. */
     private const PULP = 3.0;
     private const FEW = 0.5;
@@ -62,24 +62,6 @@ enum Thickness: int
         };
     }
 
-    /**
-     * @param array<int, float> $grams by Constituent
-     * @param float $emulsified g of the fat that is held in drops and does not float up
-     * @param float $body what sets or swells by its nature: powers of ten times 100 g
-     * @param float|null $ph where it is known
-     * @param float $minutes its starch has simmered
-     */
-    public static function of(
-        array $grams,
-        float $emulsified,
-        float $body,
-        ?float $ph,
-        float $minutes,
-        bool $isHot = false,
-    ): self {
-        return self::word(self::powers($grams, $emulsified, $body, $ph, $minutes) - ($isHot ? self::HOT : 0.0));
-    }
-
     /** The word for so many powers of ten of viscosity beside water. */
     public static function word(float $powers): self
     {
@@ -98,9 +80,13 @@ enum Thickness: int
     }
 
     /**
-     * Powers of ten of viscosity beside water, about.
+     * Powers of ten of viscosity beside water, about, cold.
      *
      * @param array<int, float> $grams by Constituent
+     * @param float $emulsified g of the fat that is held in drops and does not float up
+     * @param float $body what sets or swells by its nature: powers of ten times 100 g
+     * @param float|null $ph where it is known
+     * @param float $minutes its starch has simmered
      */
     public static function powers(array $grams, float $emulsified, float $body, ?float $ph, float $minutes): float
     {

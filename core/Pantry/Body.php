@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vinculum\Pantry;
 
 use Vinculum\Mixture\Constituent;
-use Vinculum\Mixture\Mixture;
 use Vinculum\Mixture\Thickness;
 
 /** What an ingredient thickens beyond what it is made of. */
@@ -27,21 +26,9 @@ final class Body
             $body += Thickness::COOKED_EGG * $row[Constituent::PROTEIN];
         }
         if ($ingredient->thickens !== 0.0 && ! ($isHot && $ingredient->setsCold)) {
-            $body += $ingredient->thickens * self::brought($ingredient, $row);
+            $body += $ingredient->thickens * $ingredient->gramsBehind($row);
         }
 
         return $body;
-    }
-
-    /**
-     * Grams of it that went in, by what of it cannot boil away.
-     *
-     * @param array<int, float> $row g of each constituent that it left in the sauce
-     */
-    private static function brought(Ingredient $ingredient, array $row): float
-    {
-        $dry = 1 - $ingredient->perGram[Constituent::WATER];
-
-        return $dry > 0.0 ? (Mixture::massOf($row) - $row[Constituent::WATER]) / $dry : 0.0;
     }
 }

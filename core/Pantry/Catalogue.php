@@ -66,6 +66,9 @@ final class Catalogue
     /** Names spelt before, which are kept. */
     private const REMEMBERED = 5000;
 
+    /** Traits of what no kitchen is without. */
+    private const STAPLES = ['plain-salty', 'plain-sweet', 'plain-sour'];
+
     /** @var array<string, string> */
     private static array $plain = [];
 
@@ -187,6 +190,19 @@ final class Catalogue
             array_map(static fn (array $ingredient): ?array => $ingredient['season'], $this->compiled),
             static fn (?array $months): bool => $months !== null,
         );
+    }
+
+    /**
+     * What every kitchen has and nobody marks as on hand: salt, sugar and a vinegar; common practice.
+     *
+     * @return list<string> slugs
+     */
+    public function staples(): array
+    {
+        return array_values(array_filter(array_map(
+            fn (string $trait): ?string => $this->having($trait)?->slug,
+            self::STAPLES,
+        )));
     }
 
     /** The first of a trait, such as the plain thing to salt with; null where there is none. */

@@ -6,6 +6,7 @@ namespace Vinculum\Pantry;
 
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Mixture;
 
 /**
  * What a thing is, what it is made of and how it is measured.
@@ -96,6 +97,18 @@ final readonly class Ingredient
     public function isFatty(): bool
     {
         return $this->perGram[Constituent::FAT] > self::FATTY;
+    }
+
+    /**
+     * Grams of it that stand for what it left in a sauce, by what of it cannot boil away.
+     *
+     * @param array<int, float> $row g of each constituent
+     */
+    public function gramsBehind(array $row): float
+    {
+        $dry = 1 - $this->perGram[Constituent::WATER];
+
+        return $dry > 0.0 ? (Mixture::massOf($row) - $row[Constituent::WATER]) / $dry : 0.0;
     }
 
     /** Least of it that a spoon or fingers measure, grams: an eighth of a teaspoon of what is poured, a pinch. */

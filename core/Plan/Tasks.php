@@ -137,7 +137,7 @@ final readonly class Tasks
         if ($step->stage === null || $process === null || $process->until === null || ! $step->isReduction) {
             return null;
         }
-        $known = $hobs[Hob::name($process)] ?? null;
+        $known = Hob::learned($process, $hobs);
 
         return $known === null ? null : $step->stage->heatingMinutes + $step->stage->boiledOff / $known->value;
     }

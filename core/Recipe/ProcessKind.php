@@ -17,4 +17,10 @@ enum ProcessKind: string
     case Blend = 'blend';
     case Rest = 'rest';
     case Chill = 'chill';
+
+    /** Whether it is in a pan with water boiling off. */
+    public function simmers(): bool
+    {
+        return $this === self::Simmer || $this === self::Boil;
+    }
 }

@@ -9,7 +9,6 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Aroma;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
-use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Stage;
 use Vinculum\Safety\Brings;
 use Vinculum\Taste\Measure;
@@ -76,11 +75,7 @@ final readonly class Sensible
         $this->own = $own;
         $this->isCooked = array_filter(
             $from->recipe->stages,
-            static fn (Stage $stage): bool => in_array(
-                $stage->process?->kind,
-                [ProcessKind::Simmer, ProcessKind::Boil],
-                true,
-            ),
+            static fn (Stage $stage): bool => $stage->process?->kind->simmers() === true,
         ) !== [];
         $this->isHeated = self::isHeated($from);
     }

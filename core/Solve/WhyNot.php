@@ -21,14 +21,14 @@ enum WhyNot: string
     {
         return match ($this) {
             self::NotStirredIn
-                => 'Not stirred into what is finished: raw pieces, fat that thins nothing, what only smells',
+                => 'Raw pieces, fat that thins nothing and what only smells are not stirred in',
             self::NotForEverybody => 'A potassium salt is not for everybody',
-            self::SetsCold => 'It would set in lumps in what is never warm',
-            self::AnotherThing => 'It does this only by the way, and tastes of itself first',
-            self::MakesItWorse => 'It has more of what there is too much of, or too nearly as much to thin it',
-            self::WouldBoil => 'It thickens once it has boiled, and this is not cooked or not thin',
-            self::BringsNew => 'It would bring something nobody expects in it',
-            self::AnotherFamily => 'Neither plain nor akin to anything in it: it would be another sauce',
+            self::SetsCold => 'Sets in lumps in what is never warm',
+            self::AnotherThing => 'Does this only by the way, and tastes of itself first',
+            self::MakesItWorse => 'Has as much or nearly as much of what there is too much of',
+            self::WouldBoil => 'Thickens once it has boiled, and this is not cooked or not thin',
+            self::BringsNew => 'Brings something nobody expects in it',
+            self::AnotherFamily => 'Neither plain nor akin to anything in it, so that it would be another sauce',
         };
     }
 }

@@ -501,7 +501,7 @@ final class Cook
             $boilsAt = $report->heatingMinutes * $this->truth->heatingFactor();
             $reduction = Reduction::begins($report->massIn, 0.0, $rate, $boilsAt, true);
         } else {
-            $rate = $this->hobs[Hob::name($process)] ?? Reduction::ofTable($usual);
+            $rate = Hob::learned($process, $this->hobs) ?? Reduction::ofTable($usual);
             $boilsAt = $boilsSeen === null ? $report->heatingMinutes : max(0.0, $boilsSeen - $began);
             $reduction = Reduction::begins(
                 $report->massIn,

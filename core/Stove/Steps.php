@@ -359,7 +359,7 @@ final class Steps
         $process = $report->stage->process;
         $isOnHeat = in_array($kind->value, [...self::RING, 'roast'], true);
         $parts = [self::TITLES[$kind->value]];
-        if (in_array($kind, [ProcessKind::Simmer, ProcessKind::Boil], true)) {
+        if ($kind->simmers()) {
             $parts[] = $process?->lid === true ? ' with the lid on' : ' with no lid';
         }
         if ($isOnHeat) {
@@ -397,7 +397,7 @@ final class Steps
             $said[] = Sentence::plain(ucfirst(rtrim($report->stage->lookFor, '.')).'.');
         }
         $process = $report->stage->process;
-        $boils = in_array($process?->kind, [ProcessKind::Simmer, ProcessKind::Boil], true);
+        $boils = $process?->kind->simmers() === true;
         $starch = 0.0;
         foreach ($this->evaluation->cooked->weighed->lines as $line) {
             if ($line->stage === $report->stage && $line->ingredient?->is('starch-raw') === true) {
@@ -408,9 +408,9 @@ final class Steps
             $said[] = Sentence::of('Cloudy, then clear: the starch is done.');
         }
         $isLast = $report === $this->evaluation->cooked->stages[count($this->evaluation->cooked->stages) - 1];
-        $colour = $boils && $this->isLastOnHeat($report) ? Colour::of($this->evaluation->cooked) : null;
+        $colour = $boils && $this->isLastOnHeat($report) ? Colour::of($this->evaluation) : null;
         if ($colour !== null) {
-            $said[] = Sentence::of('Finished it is {colour}, paler while it holds air.', ['colour' => $colour->words]);
+            $said[] = Sentence::of('Finished it is {colour}; paler while it holds air.', ['colour' => $colour->words]);
         }
         if ($isLast && $boils) {
             $cold = $this->evaluation->estimates->thickness();
@@ -433,8 +433,7 @@ final class Steps
     {
         $isAfter = false;
         foreach ($this->evaluation->cooked->stages as $each) {
-            $kind = $each->stage->process?->kind;
-            if ($isAfter && in_array($kind, [ProcessKind::Simmer, ProcessKind::Boil], true)) {
+            if ($isAfter && $each->stage->process?->kind->simmers() === true) {
                 return false;
             }
             $isAfter = $isAfter || $each === $report;

@@ -179,6 +179,7 @@ final readonly class Tasting
         foreach ($cooked->rows as $i => $row) {
             $ingredient = $cooked->weighed->lines[$i]->ingredient;
             if ($ingredient !== null) {
+                // one acid is known as well as another
                 $acids[$i]
                     = $ingredient->spreadOf(Constituent::CITRIC)
                     * ($factor['by_line'][$i] / $value + $byPh * $acidity->shift($row));

@@ -94,7 +94,7 @@ final readonly class EstimatesView
      */
     public function colour(Evaluation $evaluation): ?array
     {
-        $colour = Colour::of($evaluation->cooked);
+        $colour = Colour::of($evaluation);
 
         return $colour === null ? null : ['text' => $colour->words, 'swatch' => $colour->swatch];
     }

@@ -119,8 +119,7 @@ final readonly class StageView
      */
     private function stop(StageReport $report): array
     {
-        $process = $report->stage->process;
-        $learned = $process === null ? null : $this->hobs[Hob::name($process)] ?? null;
+        $learned = Hob::learned($report->stage->process, $this->hobs);
         $guide = StopGuide::of($report, $learned);
         if ($guide === null) {
             return [];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Vinculum\Amount\Amount;
-use Vinculum\Amount\Dimension;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Recipe\InvalidRecipe;
@@ -40,16 +39,9 @@ final class ServedRequest extends SchemaRequest
         } catch (UnreadableAmount) {
             throw self::unreadable();
         }
-        $millilitres = 0.0;
-        foreach ($amount->terms as $term) {
-            $millilitres += $amount->factor * $term->number->value * match ($term->unit?->dimension) {
-                Dimension::Volume => $term->unit->size,
-                Dimension::Mass => $term->unit->size / max(0.1, $density),
-                default => throw self::unreadable(),
-            };
-        }
+        $density = max(0.1, $density);
 
-        return round($millilitres, 1);
+        return round(($amount->grams($density) ?? throw self::unreadable()) / $density, 1);
     }
 
     private static function unreadable(): InvalidRecipe

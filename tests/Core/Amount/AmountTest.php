@@ -147,4 +147,19 @@ final class AmountTest extends TestCase
             self::assertLessThan(200, strlen($why->getMessage()));
         }
     }
+
+    public function test_grams_of_a_weight_and_of_a_volume_whose_density_is_known(): void
+    {
+        $grams = static fn (string $text, ?float $density = null): ?float => Amount::parse($text, MeasuringSet::Metric)->grams($density);
+
+        self::assertSame(850.0, $grams('850 g'));
+        self::assertSame(1_250.0, $grams('1 kg + 250 g', 1.3));
+        self::assertNull($grams('250 ml'));
+        self::assertEqualsWithDelta(275.0, $grams('250 ml', 1.1), 1e-9);
+        self::assertEqualsWithDelta(375.0, $grams('100 g + 250 ml', 1.1), 1e-9);
+        // pieces and what is to taste have no weight of their own
+        self::assertNull($grams('3 cloves', 1.1));
+        self::assertNull($grams('3', 1.1));
+        self::assertNull($grams('to taste', 1.1));
+    }
 }

@@ -9,6 +9,7 @@ use Tests\Support\Sauce;
 use Vinculum\Cooking\Hob;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Cooking\StopGuide;
+use Vinculum\Figure\Figure;
 
 /** How to know that a reduction is done: by weight, by depth, by time. */
 final class StopGuideTest extends TestCase
@@ -66,5 +67,24 @@ final class StopGuideTest extends TestCase
     private static function report(array $process): StageReport
     {
         return Sauce::evaluate(['water' => '900 g', 'sugar' => '100 g'], ['process' => $process])->cooked->stages[0];
+    }
+
+    public function test_a_hob_that_was_weighed_says_its_own_minutes_and_knows_them_better(): void
+    {
+        $stage = ['process' => ['kind' => 'simmer', 'heat' => 'low', 'pan_cm' => 24, 'until' => ['loss_percent' => 30]]];
+        $report = Sauce::evaluate(['passata' => '1 kg'], $stage)->cooked->stages[0];
+        $process = $report->stage->process;
+        self::assertNotNull($process);
+        $hobs = ['simmer low 24 cm' => new Figure(2 * (float) $report->gramsPerMinute, 0.05, 'g/min')];
+        $usual = StopGuide::of($report)?->minutes;
+        $learned = StopGuide::of($report, Hob::learned($process, $hobs))?->minutes;
+
+        self::assertNotNull($usual);
+        self::assertNotNull($learned);
+        self::assertEqualsWithDelta($usual->value / 2, $learned->value, 1e-9);
+        self::assertLessThan($usual->high() / $usual->low(), $learned->high() / $learned->low());
+        // of another setting, another pan or nothing on the heat nobody knows
+        self::assertNull(Hob::learned($process, ['simmer high 24 cm' => $hobs['simmer low 24 cm']]));
+        self::assertNull(Hob::learned(null, $hobs));
     }
 }

@@ -21,9 +21,9 @@ final class LikenessTest extends TestCase
     /** @return iterable<string, array{Measure, float, string|null}> */
     public static function figures(): iterable
     {
-        yield 'a ketchup’s salt' => [Measure::Saltiness, 2.36, 'About as salt as tomato ketchup.'];
+        yield 'a ketchup’s salt' => [Measure::Saltiness, 2.36, 'About as salty as tomato ketchup.'];
         yield 'between two' => [Measure::Saltiness, 9.5, 'Between hot pepper sauce and soy sauce.'];
-        yield 'beyond the last' => [Measure::Saltiness, 25.0, 'Salter than soy sauce.'];
+        yield 'beyond the last' => [Measure::Saltiness, 25.0, 'Saltier than soy sauce.'];
         yield 'next to nothing is like nothing' => [Measure::Umami, 0.01, null];
         yield 'a jam’s sweetness' => [Measure::Sweetness, 56.0, 'About as sweet as orange marmalade.'];
     }
@@ -65,7 +65,7 @@ final class LikenessTest extends TestCase
     #[DataProvider('colours')]
     public function test_what_colour_it_is(array $lines, array $stage, array $words): void
     {
-        $colour = Colour::of(Sauce::evaluate($lines, $stage)->cooked);
+        $colour = Colour::of(Sauce::evaluate($lines, $stage));
 
         self::assertContains($colour?->words, $words);
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $colour->swatch ?? '');
@@ -73,12 +73,12 @@ final class LikenessTest extends TestCase
 
     public function test_boiled_down_it_is_darker_and_with_fat_in_drops_paler(): void
     {
-        $light = static fn (array $lines, array $stage = []): int => array_sum(array_map('hexdec', str_split(substr(Colour::of(Sauce::evaluate($lines, $stage)->cooked)->swatch ?? '', 1), 2)));
+        $light = static fn (array $lines, array $stage = []): int => array_sum(array_map('hexdec', str_split(substr(Colour::of(Sauce::evaluate($lines, $stage))->swatch ?? '', 1), 2)));
         $thin = ['soy-sauce' => '60 g', 'water' => '200 g', 'sugar' => '40 g'];
 
         self::assertLessThan($light($thin), $light($thin, ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]));
         self::assertGreaterThan($light(['soy-sauce' => '60 g', 'water' => '200 g']), $light(['soy-sauce' => '60 g', 'mayonnaise' => '200 g']));
-        self::assertNull(Colour::of(Sauce::evaluate([])->cooked));
+        self::assertNull(Colour::of(Sauce::evaluate([])));
     }
 
     public function test_where_a_pot_of_tomato_is_as_thick_as_ketchup(): void
@@ -88,9 +88,11 @@ final class LikenessTest extends TestCase
 
         self::assertCount(1, $like);
         self::assertSame(Thickness::HoldsALine, $like[0]['evaluation']->estimates->thickness());
-        // a tenth of a per cent less and it is not
+        // well into its word there, and a per cent less it is not yet
+        $wanted = Thickness::HoldsALine->begins() + 0.15;
+        self::assertGreaterThanOrEqual($wanted, $like[0]['evaluation']->estimates->powers());
         $process = $recipe->stages[0]->process ?? new Process(\Vinculum\Recipe\ProcessKind::Simmer);
         $less = $recipe->withStages([$recipe->stages[0]->processed($process->upTo(new \Vinculum\Recipe\Until('loss_percent', $like[0]['percent'] - 1.0)))]);
-        self::assertLessThan($like[0]['evaluation']->estimates->powers(), \Vinculum\Evaluation\Evaluation::of($less, Sauce::catalogue(), null)->estimates->powers());
+        self::assertLessThan($wanted, \Vinculum\Evaluation\Evaluation::of($less, Sauce::catalogue(), null)->estimates->powers());
     }
 }

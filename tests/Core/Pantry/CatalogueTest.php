@@ -148,4 +148,29 @@ final class CatalogueTest extends TestCase
         self::assertSame('sugar', Sauce::catalogue()->find('white-sugar')?->slug);
         self::assertNull((new Catalogue([], Sauce::catalogue()->vocabulary))->find('sugar'));
     }
+
+    public function test_no_kitchen_is_without_salt_sugar_and_a_vinegar(): void
+    {
+        $staples = array_map(Sauce::ingredient(...), Sauce::catalogue()->staples());
+
+        self::assertCount(3, $staples);
+        foreach (['salty', 'sweet', 'acid'] as $role) {
+            self::assertCount(1, array_filter($staples, static fn ($thing): bool => in_array($role, $thing->roles, true)), $role);
+        }
+        self::assertSame([], array_merge(...array_map(static fn ($thing): array => $thing->contains, $staples)));
+        self::assertSame([], (new Catalogue([], Sauce::catalogue()->vocabulary))->staples());
+    }
+
+    public function test_what_a_thing_left_behind_stands_for_as_much_of_it_as_went_in(): void
+    {
+        foreach (['tomato', 'honey', 'sugar', 'milk'] as $slug) {
+            $thing = Sauce::ingredient($slug);
+            $row = array_map(static fn (float $share): float => 250 * $share, $thing->perGram);
+            self::assertEqualsWithDelta(250.0, $thing->gramsBehind($row), 0.01, $slug);
+            // however much of its water has boiled away
+            $row[Constituent::WATER] *= 0.1;
+            self::assertEqualsWithDelta(250.0, $thing->gramsBehind($row), 0.01, $slug);
+        }
+        self::assertSame(0.0, Sauce::ingredient('water')->gramsBehind(Sauce::ingredient('water')->perGram));
+    }
 }

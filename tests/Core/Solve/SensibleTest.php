@@ -157,4 +157,35 @@ final class SensibleTest extends TestCase
 
         return array_map(static fn ($line): Ingredient => Sauce::ingredient($line->ingredient), array_values($added));
     }
+
+    /**
+     * Whatever is wrong with whatever pot: of all that is to hand, each thing is in a remedy, could be, or is passed over for
+     * one reason, and that reason never names a thing that was offered.
+     */
+    public function test_nothing_that_is_offered_is_passed_over_and_every_reason_reads(): void
+    {
+        $have = array_map(Sauce::ingredient(...), ['fine-salt', 'sugar', 'honey', 'cider-vinegar', 'lime-juice', 'soy-sauce', 'water', 'maize-starch', 'butter', 'onion', 'chilli-flakes', 'white-miso', 'ketchup', 'potassium-salt']);
+        $seen = [];
+        foreach ([['passata' => '600 g', 'onion' => '80 g', 'cider-vinegar' => '60 g', 'sugar' => '50 g', 'fine-salt' => '9 g'], ['mayonnaise' => '300 g', 'lemon-juice' => '15 g'], ['soy-sauce' => '120 g', 'rice-vinegar' => '60 g', 'honey' => '40 g']] as $lines) {
+            foreach (['salty', 'sweet', 'sour', 'hot', 'umami', 'thick'] as $feel) {
+                foreach ([-1.5, 1.5] as $steps) {
+                    $rescued = \Vinculum\Solve\Rescue\Rescue::of(Sauce::evaluate($lines), Sauce::catalogue(), [$feel => $steps], $have);
+                    $passed = array_merge(...array_values($rescued->whyNot));
+                    self::assertSame($passed, array_values(array_unique($passed)));
+                    foreach ($rescued->remedies as $remedy) {
+                        foreach ($remedy->additions as $addition) {
+                            self::assertNotContains($addition->ingredient->shortName(), $passed, "{$feel} {$steps}");
+                        }
+                    }
+                    $seen += $rescued->whyNot;
+                }
+            }
+        }
+        self::assertGreaterThanOrEqual(5, count($seen));
+        foreach (WhyNot::cases() as $reason) {
+            // names follow behind one colon
+            self::assertStringNotContainsString(':', $reason->words());
+            self::assertStringNotContainsString('.', $reason->words());
+        }
+    }
 }

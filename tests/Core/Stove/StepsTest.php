@@ -113,6 +113,6 @@ final class StepsTest extends TestCase
         }
 
         self::assertStringNotContainsString('Finished it is', implode(' ', $said['a'] ?? []));
-        self::assertMatchesRegularExpression('/Finished it is (brick )?red, cloudy, paler while it holds air\./', implode(' ', $said['b'] ?? []));
+        self::assertMatchesRegularExpression('/Finished it is (brick )?red, cloudy; paler while it holds air\./', implode(' ', $said['b'] ?? []));
     }
 }
