@@ -13,7 +13,8 @@ export function FallingLine({ curve, stop, now }: { curve: CookCurve; stop: stri
     ...curve.line.map((point) => `${x(point.x)},${y(point.high)}`),
     ...[...curve.line].reverse().map((point) => `${x(point.x)},${y(point.low)}`),
   ].join(' ');
-  const labelLeft = curve.now.x > 0.6;
+  // below on the left, clear of the line that falls to the right, where there is room beside the word of the stop
+  const labelLeft = curve.now.x > 0.6 || (curve.now.x > 0.22 && y(curve.stop_y) - y(curve.now.y) > 44);
   return (
     <svg
       className="stove-curve"
