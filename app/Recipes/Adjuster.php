@@ -107,11 +107,10 @@ final readonly class Adjuster
                 throw InvalidRecipe::at('feels', 'Say what the spoon says, such as salty:2 for clearly too salty, or sour:-1 for a little flat.');
             }
 
-            return new Rescued($remedies, [], $from, Sentence::of(''));
+            return new Rescued($remedies, [], $from, Sentence::of(''), []);
         }
-        $rescued = Rescue::of($from, $catalogue, $feels, $this->have($from, $have, $catalogue->find(...)), $state);
 
-        return new Rescued([...$remedies, ...$rescued->remedies], $rescued->before, $from, $rescued->note);
+        return Rescue::of($from, $catalogue, $feels, $this->have($from, $have, $catalogue->find(...)), $state)->after($remedies);
     }
 
     /**

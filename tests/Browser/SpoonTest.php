@@ -39,6 +39,8 @@ final class SpoonTest extends BrowserTestCase
         $this->says('salty', 'more');
         $this->says('salty', 'more');
         self::assertStringContainsString('clearly', $this->see("[data-feel='salty']")->getText());
+        $this->see('.why-not summary')->click();
+        self::assertStringContainsString(': ', $this->see('.why-not li')->getText());
         $whole = (float) $this->see("[data-taste='saltiness'] .ghost")->getAttribute('data-ghost');
         $this->see("//button[.='Half first']")->click();
         $this->eventually(fn (): bool => $this->top('saltiness') > $before && $this->top('saltiness') < $whole, 'for half of it to be in');

@@ -31,6 +31,17 @@ final class AdjustTest extends HttpTestCase
         self::assertEqualsWithDelta($first['ghosts'][2]['top'], $again['bench']['columns'][2]['top'], 1e-3);
     }
 
+    /** Computed is not enough: it has to come out. */
+    public function test_why_not_comes_with_the_answer_whatever_else_was_said(): void
+    {
+        foreach ([[], ['much' => ['l3' => 1]]] as $besides) {
+            $answer = $this->documented('rescue', $this->postJson('/api/rescue', ['recipe' => self::RECIPE, 'feels' => ['salty' => 2], 'have' => ['sugar', 'soy-sauce', 'potassium-salt']] + $besides));
+            $said = implode(' ', array_column($answer['why_not'], 'text'));
+            self::assertStringContainsString('A potassium salt is not for everybody: potassium chloride.', $said);
+            self::assertStringContainsString('soy sauce', $said);
+        }
+    }
+
     public function test_the_pot_may_be_less_than_planned_and_one_line_too_much(): void
     {
         $body = ['recipe' => self::RECIPE, 'pot' => ['in_pot' => '400 g', 'hot' => true], 'much' => ['l3' => 1]];

@@ -21,6 +21,16 @@ final readonly class Rescued
         public array $before,
         public Evaluation $pot,
         public Sentence $note,
-        public array $whyNot = [],
+        public array $whyNot,
     ) {}
+
+    /**
+     * With others before it: what was said of one line.
+     *
+     * @param list<Remedy> $remedies
+     */
+    public function after(array $remedies): self
+    {
+        return new self([...$remedies, ...$this->remedies], $this->before, $this->pot, $this->note, $this->whyNot);
+    }
 }
