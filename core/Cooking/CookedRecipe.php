@@ -12,6 +12,15 @@ use Vinculum\Recipe\WeighedRecipe;
 /** The finished sauce, with where every gram of it came from. */
 final readonly class CookedRecipe
 {
+    /** @var array<int, float> d(mass) / d ln(amount), g, by what decides the amount */
+    public array $massSlopes;
+
+    /** @var array<int, float> half-widths in ln of what a thing is made of in general, by line */
+    public array $certainties;
+
+    /** @var array<int, string> what each line is of, where one thing stands in several; else empty */
+    private array $shared;
+
     /**
      * @param array<int, array<int, float>> $rows g of each constituent, by line; they add up to the mixture
      * @param array<int, array<int, float>> $tangents d(mixture) / d ln(amount), by deciding line, or by a number below
@@ -32,7 +41,18 @@ final readonly class CookedRecipe
         public array $stages,
         public array $problems,
         public ?Acidity $acidity,
-    ) {}
+    ) {
+        $this->massSlopes = array_map(Mixture::massOf(...), $tangents);
+        $certainties = [];
+        $things = [];
+        foreach (array_keys($rows) as $line) {
+            $ingredient = $weighed->lines[$line]->ingredient;
+            $certainties[$line] = $ingredient?->certainty->general() ?? 0.0;
+            $things[$line] = $ingredient->slug ?? '';
+        }
+        $this->certainties = $certainties;
+        $this->shared = count(array_unique($things)) < count($things) ? $things : [];
+    }
 
     /**
      * Variance of a figure from how well the amounts are known.
@@ -57,13 +77,16 @@ final readonly class CookedRecipe
      */
     public function compositionVariance(array $halfWidths): float
     {
-        $byThing = [];
-        foreach ($halfWidths as $line => $halfWidth) {
-            $slug = $this->weighed->lines[$line]->ingredient->slug ?? '';
-            $byThing[$slug] = ($byThing[$slug] ?? 0.0) + $halfWidth;
+        if ($this->shared !== []) {
+            $byThing = [];
+            foreach ($halfWidths as $line => $halfWidth) {
+                $thing = $this->shared[$line];
+                $byThing[$thing] = ($byThing[$thing] ?? 0.0) + $halfWidth;
+            }
+            $halfWidths = $byThing;
         }
         $variance = 0.0;
-        foreach ($byThing as $halfWidth) {
+        foreach ($halfWidths as $halfWidth) {
             $variance += $halfWidth * $halfWidth;
         }
 
@@ -71,13 +94,22 @@ final readonly class CookedRecipe
     }
 
     /**
-     * d(linear figure of the finished sauce) / d ln(amount), by what decides the amount.
+     * d(figure of the finished sauce) / d ln(amount), by what decides the amount.
      *
-     * @param callable(array<int, float>): float $linear
+     * @param array<int, float> $gradient d(figure) for a gram more of each, by Constituent
      * @return array<int, float>
      */
-    public function slopesOf(callable $linear): array
+    public function slopesBy(array $gradient): array
     {
-        return array_map($linear, $this->tangents);
+        $slopes = [];
+        foreach ($this->tangents as $source => $tangent) {
+            $slope = 0.0;
+            foreach ($gradient as $constituent => $each) {
+                $slope += $each * $tangent[$constituent];
+            }
+            $slopes[$source] = $slope;
+        }
+
+        return $slopes;
     }
 }

@@ -137,7 +137,12 @@ final class Pot
     /** All that is in the pot, what hangs in it included, g. */
     public function mass(): float
     {
-        return $this->all(Mixture::massOf(...))[0];
+        $mass = Mixture::massOf($this->totals);
+        foreach ($this->hanging as $row) {
+            $mass += Mixture::massOf($row);
+        }
+
+        return $mass;
     }
 
     /**
@@ -229,26 +234,30 @@ final class Pot
     /** Raw starch swells and thickens, what of it is in the sauce. */
     public function swellStarch(): void
     {
-        $this->totals = self::swollen($this->totals);
-        $this->rows = array_map(self::swollen(...), $this->rows);
-        $this->tangents = array_map(self::swollen(...), $this->tangents);
+        self::swell($this->totals);
+        foreach (array_keys($this->rows) as $line) {
+            self::swell($this->rows[$line]);
+        }
+        foreach (array_keys($this->tangents) as $source) {
+            self::swell($this->tangents[$source]);
+        }
     }
 
-    /**
-     * @param array<int, float> $grams by Constituent
-     * @return array<int, float>
-     */
-    private static function swollen(array $grams): array
+    /** @param array<int, float> $grams by Constituent */
+    private static function swell(array &$grams): void
     {
-        $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
-        $grams[Constituent::STARCH_RAW] = 0.0;
-
-        return $grams;
+        if ($grams[Constituent::STARCH_RAW] !== 0.0) {
+            $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
+            $grams[Constituent::STARCH_RAW] = 0.0;
+        }
     }
 
     /** The bite of mustard and horseradish, down to a share of what it was. */
     public function fadeBite(float $left): void
     {
+        if ($this->totals[Constituent::MUSTARD_BITE] === 0.0) {
+            return;
+        }
         $this->totals[Constituent::MUSTARD_BITE] *= $left;
         foreach (array_keys($this->rows) as $line) {
             $this->rows[$line][Constituent::MUSTARD_BITE] *= $left;
@@ -266,12 +275,12 @@ final class Pot
     /**
      * What of their own room steeped things still fill in a liquor so strong.
      *
-     * @param array<int, float> $liquor g of all that is dissolved
-     * @param float $mass g of it
+     * @param float $water g of it in the liquor
+     * @param float $mass g of the liquor
      */
-    private static function shrunk(array $liquor, float $mass): float
+    private static function shrunk(float $water, float $mass): float
     {
-        $strength = $mass > 0.0 ? 1 - $liquor[Constituent::WATER] / $mass : 0.0;
+        $strength = $mass > 0.0 ? 1 - $water / $mass : 0.0;
 
         return 1 - self::SHRINKS * min(1.0, $strength / self::STRONG_LIQUOR);
     }
@@ -279,19 +288,32 @@ final class Pot
     /**
      * How that moves with a slope of the pot.
      *
-     * @param array<int, float> $liquor g of all that is dissolved
-     * @param float $mass g of it
+     * @param float $water g of it in the liquor
+     * @param float $mass g of the liquor
      * @param array<int, float> $tangent
      */
-    private function shrinks(array $liquor, float $mass, array $tangent): float
+    private static function shrinks(float $water, float $mass, array $tangent): float
     {
-        $water = $mass > 0.0 ? $liquor[Constituent::WATER] / $mass : 0.0;
-
-        return 1 - $water >= self::STRONG_LIQUOR || $mass <= 0.0
+        return $mass <= 0.0 || 1 - $water / $mass >= self::STRONG_LIQUOR
             ? 0.0
             : self::SHRINKS / self::STRONG_LIQUOR
-                * ($tangent[Constituent::WATER] - $water * Mixture::massOf($this->dissolved($tangent, 1.0, 0.0)))
+                * ($tangent[Constituent::WATER] - $water / $mass * self::liquor($tangent))
                 / $mass;
+    }
+
+    /**
+     * What is dissolved of a mixture, or of a slope of one, g.
+     *
+     * @param array<int, float> $grams
+     */
+    private static function liquor(array $grams): float
+    {
+        $mass = Mixture::massOf($grams);
+        foreach (Constituent::MATRIX as $constituent) {
+            $mass -= $grams[$constituent];
+        }
+
+        return $mass;
     }
 
     /**
@@ -301,28 +323,12 @@ final class Pot
      */
     private static function liquid(array $grams): float
     {
-        $volume = 0.0;
-        foreach (Constituent::DISSOLVED as $constituent) {
-            $volume += $grams[$constituent] * Density::millilitresPerGram($constituent);
+        $volume = Density::volumeOf($grams);
+        foreach (Constituent::MATRIX as $constituent) {
+            $volume -= $grams[$constituent] * Density::millilitresPerGram($constituent);
         }
 
         return $volume;
-    }
-
-    /**
-     * What leaves with the liquor: a share of what is dissolved of a thing, and by a slope of all that is.
-     *
-     * @param array<int, float> $grams
-     * @return array<int, float>
-     */
-    private function dissolved(array $grams, float $share, float $slope): array
-    {
-        $leaves = array_fill(0, Constituent::COUNT, 0.0);
-        foreach (Constituent::DISSOLVED as $constituent) {
-            $leaves[$constituent] = $share * $grams[$constituent] + $slope * $this->totals[$constituent];
-        }
-
-        return $leaves;
     }
 
     /**
@@ -367,11 +373,10 @@ final class Pot
     public function liftOut(float $press): array
     {
         $liquid = self::liquid($this->totals);
-        $liquor = $this->dissolved($this->totals, 1.0, 0.0);
-        $dissolved = Mixture::massOf($liquor);
-        $shrunk = self::shrunk($liquor, $dissolved);
-        $acidity = Acidity::of($this->totals);
+        $dissolved = self::liquor($this->totals);
         $water = $this->totals[Constituent::WATER];
+        $shrunk = self::shrunk($water, $dissolved);
+        $acidity = Acidity::of($this->totals);
         $kept = [];
         $mass = 0.0;
         $waterGone = 0.0;
@@ -386,8 +391,12 @@ final class Pot
         $capped = $share > self::MOST_HELD;
         $share = min($share, self::MOST_HELD);
         // what leaves is as neutral as the pot it leaves, so that lifting a thing out moves no pH by itself
-        $gone = $this->dissolved($this->totals, $share, 0.0);
-        $owed = $acidity?->surplus($gone) ?? 0.0;
+        $neutral = self::ofLiquor($acidity?->surplusWeights() ?? []);
+        $owed = $share * self::sum($neutral, $this->totals);
+        $byShift
+            = $acidity === null
+                ? 0.0
+                : $share * self::sum(self::ofLiquor($acidity->bufferWeights()), $this->totals) / $acidity->buffer;
         $charge = $owed < 0.0 ? Constituent::STRONG_ACID : Constituent::STRONG_BASE;
         $sign = $owed < 0.0 ? -1.0 : 1.0;
         $shareSlopes = [];
@@ -396,17 +405,18 @@ final class Pot
                 = $capped || $liquid <= 0.0
                     ? 0.0
                     : ($shrunk * ($kept[$source] ?? 0.0)
-                        + $all * $this->shrinks($liquor, $dissolved, $tangent)
+                        + $all * self::shrinks($water, $dissolved, $tangent)
                         - $share * self::liquid($tangent)) / $liquid;
-            $leaves = $this->dissolved($tangent, $share, $slope);
+            $owes
+                = $share * self::sum($neutral, $tangent)
+                + $slope * ($share > 0.0 ? $owed / $share : 0.0)
+                - ($acidity?->surplus($tangent) ?? 0.0) * $byShift;
             foreach (Constituent::DISSOLVED as $constituent) {
-                $this->tangents[$source][$constituent]
+                $tangent[$constituent]
                     = (1 - $share) * $tangent[$constituent] - $slope * $this->totals[$constituent];
             }
-            if ($acidity !== null) {
-                $this->tangents[$source][$charge]
-                    += $sign * ($acidity->surplus($leaves) - $acidity->shift($tangent) * $acidity->bufferOf($gone));
-            }
+            $tangent[$charge] += $sign * $owes;
+            $this->tangents[$source] = $tangent;
         }
         $before = Mixture::massOf($this->totals);
         foreach (array_keys($this->alcohol) as $line) {
@@ -416,12 +426,13 @@ final class Pot
                     - $slope * $this->rows[$line][Constituent::ETHANOL];
             }
         }
-        foreach (array_keys($this->rows) as $line) {
-            $leaves = $this->dissolved($this->rows[$line], $share, 0.0);
+        foreach ($this->rows as $line => $row) {
+            $owes = $share * self::sum($neutral, $row);
             foreach (Constituent::DISSOLVED as $constituent) {
-                $this->rows[$line][$constituent] *= 1 - $share;
+                $row[$constituent] *= 1 - $share;
             }
-            $this->rows[$line][$charge] += $sign * ($acidity?->surplus($leaves) ?? 0.0);
+            $row[$charge] += $sign * $owes;
+            $this->rows[$line] = $row;
         }
         foreach (Constituent::DISSOLVED as $constituent) {
             $this->totals[$constituent] *= 1 - $share;
@@ -437,10 +448,40 @@ final class Pot
         ];
     }
 
+    /**
+     * Of weights by constituent those of what goes into the liquor.
+     *
+     * @param array<int, float> $weights
+     * @return array<int, float>
+     */
+    private static function ofLiquor(array $weights): array
+    {
+        return array_diff_key($weights, array_flip(Constituent::MATRIX));
+    }
+
+    /**
+     * @param array<int, float> $weights by Constituent
+     * @param array<int, float> $grams by Constituent
+     */
+    private static function sum(array $weights, array $grams): float
+    {
+        $sum = 0.0;
+        foreach ($weights as $constituent => $weight) {
+            $sum += $weight * $grams[$constituent];
+        }
+
+        return $sum;
+    }
+
     /** Millilitres of all that is in the pot. */
     public function volume(): float
     {
-        return $this->all(Density::volumeOf(...))[0];
+        $volume = Density::volumeOf($this->totals);
+        foreach ($this->hanging as $row) {
+            $volume += Density::volumeOf($row);
+        }
+
+        return $volume;
     }
 
     public function mixture(): Mixture

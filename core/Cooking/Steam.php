@@ -17,9 +17,9 @@ use Vinculum\Mixture\Constituent;
  * the undissociated share, which moves with the pH as it all concentrates. Citric, malic, lactic and tartaric acid
  * stay. The sum w W + a A falls by a given amount: by mass with w = a = 1, by volume with the millilitres of each gram.
  *
- * ln A is integrated over ln W by Runge and Kutta's fourth order, twice: once as far as water alone would have to fall,
- * and once to where that says the sum is met. The end is then differentiated by every line's amount. Halving the step
- * moves the acid left by less than 1e-6 of itself.
+ * ln A is integrated over ln W twice: roughly, by the middle of each step, as far as water alone would have to fall,
+ * and by Runge and Kutta's fourth order to where that says the sum is met, once more where that was not close by. The
+ * end is then differentiated by every line's amount. Halving the step moves the acid left by less than 1e-6 of itself.
  */
 final class Steam
 {
@@ -29,20 +29,25 @@ final class Steam
     /** Largest fall in ln(water) taken in one step. */
     private const STEP = 0.5;
 
-    /** The first time, which only has to come close. */
-    private const FIRST_STEP = 2.0;
+    /** Largest step the first time, which only has to come close: what it misses counts squared. */
+    private const ROUGH_STEP = 1.0;
+
+    /** So close by, in ln(water), k f is taken as it is; else it is boiled once more. */
+    private const CLOSE_BY = 1e-4;
 
     /** The amount taken off is met to this share of it. */
     private const PRECISION = 1e-13;
     private const MOST_CORRECTIONS = 12;
 
-    private float $ph = 4.0;
+    private ?Acidity $acidity;
 
     /**
      * @param array<int, float> $totals g of each constituent
-     * @param array<int, array<int, float>> $tangents d(totals) / d ln(amount)
      */
-    private function __construct(private readonly array $totals, private readonly array $tangents) {}
+    private function __construct(private readonly array $totals)
+    {
+        $this->acidity = Acidity::of($totals);
+    }
 
     /**
      * @param array<int, float> $totals g of each constituent; of water and acetic acid more than 0
@@ -67,10 +72,16 @@ final class Steam
         $water = $totals[Constituent::WATER];
         $acetic = $totals[Constituent::ACETIC];
         $fall = -log(1 - $amount / $ofWater / $water);
-        [$change, , $leaving] = (new self($totals, []))->boiled($fall, self::FIRST_STEP);
+        $steam = new self($totals);
+        [$change, $leaving] = $steam->roughly($fall);
         [$fall] = self::meet($amount, $water, $acetic, $ofWater, $ofAcetic, $fall, $change, $leaving);
-        [$change, $slopes, $leaving] = (new self($totals, $tangents))->boiled($fall, self::STEP);
-        [$fall, $change] = self::meet($amount, $water, $acetic, $ofWater, $ofAcetic, $fall, $change, $leaving);
+        $corrections = 0;
+        do {
+            $was = $fall;
+            [$change, $leaving, $gradient]
+                = $steam->boiled($fall, [Constituent::ACETIC => 1 / $totals[Constituent::ACETIC]]);
+            [$fall, $change] = self::meet($amount, $water, $acetic, $ofWater, $ofAcetic, $fall, $change, $leaving);
+        } while (abs($fall - $was) > self::CLOSE_BY && ++$corrections < self::MOST_CORRECTIONS);
         $waterLeft = $water * exp(-$fall);
         $aceticLeft = $acetic * exp($change);
         $waterTangents = [];
@@ -78,7 +89,11 @@ final class Steam
         foreach ($tangents as $source => $tangent) {
             // at the same fall of ln(water); then the fall itself, which meets the amount
             $byWater = ($tangent[Constituent::WATER] * $waterLeft) / $water;
-            $byAcetic = $aceticLeft * $slopes[$source];
+            $slope = 0.0;
+            foreach ($gradient as $constituent => $each) {
+                $slope += $each * $tangent[$constituent];
+            }
+            $byAcetic = $aceticLeft * $slope;
             $byFall
                 = (($amountTangents[$source] ?? 0.0)
                     - $ofWater * ($tangent[Constituent::WATER] - $byWater)
@@ -123,76 +138,93 @@ final class Steam
     }
 
     /**
-     * Change of ln(acetic acid) as ln(water) falls by so much, its tangents, and k f at the end.
+     * Change of ln(acetic acid) as ln(water) falls by so much, and k f near the end.
      *
-     * @return array{float, array<int, float>, float}
+     * @return array{float, float}
      */
-    private function boiled(float $fall, float $most): array
+    private function roughly(float $fall): array
     {
         $change = 0.0;
-        $slopes = [];
-        foreach ($this->tangents as $source => $tangent) {
-            $slopes[$source] = $tangent[Constituent::ACETIC] / $this->totals[Constituent::ACETIC];
-        }
-        $steps = max(1, (int) ceil($fall / $most));
+        $middle = 0.0;
+        $steps = max(1, (int) ceil($fall / self::ROUGH_STEP));
         $step = $fall / $steps;
         for ($i = 0; $i < $steps; $i++) {
-            $first = $this->rate($i * $step, $change, $slopes);
+            [$first] = $this->rate($i * $step, $change, []);
+            [$middle] = $this->rate(($i + 0.5) * $step, $change - ($first * $step) / 2, []);
+            $change -= $middle * $step;
+        }
+
+        return [$change, $middle];
+    }
+
+    /**
+     * Change of ln(acetic acid) as ln(water) falls by so much, k f at the end, and how ln(acetic acid) answers to a
+     * gram more of each constituent before it boiled: the equation is linear in that, so that one gradient serves for
+     * every line.
+     *
+     * @param array<int, float> $gradient at the start, by Constituent
+     * @return array{float, float, array<int, float>}
+     */
+    private function boiled(float $fall, array $gradient): array
+    {
+        $change = 0.0;
+        $steps = max(1, (int) ceil($fall / self::STEP));
+        $step = $fall / $steps;
+        for ($i = 0; $i < $steps; $i++) {
+            $first = $this->rate($i * $step, $change, $gradient);
             $second = $this->rate(
                 ($i + 0.5) * $step,
                 $change - ($first[0] * $step) / 2,
-                self::moved($slopes, $first[1], -$step / 2),
+                self::moved($gradient, $first[1], -$step / 2),
             );
             $third = $this->rate(
                 ($i + 0.5) * $step,
                 $change - ($second[0] * $step) / 2,
-                self::moved($slopes, $second[1], -$step / 2),
+                self::moved($gradient, $second[1], -$step / 2),
             );
             $fourth = $this->rate(
                 ($i + 1) * $step,
                 $change - $third[0] * $step,
-                self::moved($slopes, $third[1], -$step),
+                self::moved($gradient, $third[1], -$step),
             );
             $shares = [[$first, 1 / 6], [$second, 1 / 3], [$third, 1 / 3], [$fourth, 1 / 6]];
-            foreach ($shares as [[$rate, $rateSlopes], $weight]) {
+            foreach ($shares as [[$rate, $rateGradient], $weight]) {
                 $change -= $rate * $step * $weight;
-                $slopes = self::moved($slopes, $rateSlopes, -$step * $weight);
+                $gradient = self::moved($gradient, $rateGradient, -$step * $weight);
             }
         }
 
-        return [$change, $slopes, $this->rate($fall, $change, [])[0]];
+        return [$change, $this->rate($fall, $change, [])[0], $gradient];
     }
 
     /**
-     * k f, and its tangents.
+     * k f, and its gradient.
      *
      * @param float $fallen of ln(water) so far
      * @param float $change of ln(acetic acid) so far
-     * @param array<int, float> $slopes tangents of ln(acetic acid)
+     * @param array<int, float> $gradient of ln(acetic acid) so far, by Constituent; none where none is asked for
      * @return array{float, array<int, float>}
      */
-    private function rate(float $fallen, float $change, array $slopes): array
+    private function rate(float $fallen, float $change, array $gradient): array
     {
         $waterLeft = exp(-$fallen);
-        $grams = $this->totals;
-        $grams[Constituent::WATER] *= $waterLeft;
-        $grams[Constituent::ACETIC] *= exp($change);
-        $acidity = Acidity::of($grams, $this->ph);
+        $acetic = $this->totals[Constituent::ACETIC] * exp($change);
+        $acidity = $this->acidity?->boiled($this->totals[Constituent::WATER] * $waterLeft, $acetic);
         if ($acidity === null) {
-            return [self::VOLATILITY, array_map(static fn (): float => 0.0, $slopes)];
+            return [self::VOLATILITY, []];
         }
-        $this->ph = $acidity->ph;
-        $bySlope = self::VOLATILITY * $acidity->aceticSlope();
+        // near the next one
+        $this->acidity = $acidity;
         $rates = [];
-        foreach ($slopes as $source => $slope) {
-            $tangent = $this->tangents[$source];
-            $rates[$source]
-                = $bySlope
-                * $acidity->shiftBoiled(
-                    $tangent,
-                    $tangent[Constituent::WATER] * $waterLeft,
-                    $grams[Constituent::ACETIC] * $slope,
-                );
+        if ($gradient !== []) {
+            $byShift = (self::VOLATILITY * $acidity->aceticSlope()) / $acidity->buffer;
+            $weights = $acidity->surplusWeights();
+            $byAcetic = $acetic * $weights[Constituent::ACETIC];
+            $weights[Constituent::ACETIC] = 0.0;
+            $weights[Constituent::WATER] *= $waterLeft;
+            foreach ($weights as $constituent => $weight) {
+                $rates[$constituent] = $byShift * ($weight + $byAcetic * ($gradient[$constituent] ?? 0.0));
+            }
         }
 
         return [self::VOLATILITY * $acidity->acetic(), $rates];
@@ -205,8 +237,8 @@ final class Steam
      */
     private static function moved(array $from, array $change, float $by): array
     {
-        foreach ($change as $source => $each) {
-            $from[$source] += $by * $each;
+        foreach ($change as $constituent => $each) {
+            $from[$constituent] = ($from[$constituent] ?? 0.0) + $by * $each;
         }
 
         return $from;

@@ -50,13 +50,18 @@ final readonly class Estimates
     /** Finished mass, g. */
     public function mass(): Figure
     {
-        return $this->linear(Mixture::massOf(...), 'g', 0.0);
+        return $this->linear($this->cooked->mixture->mass(), $this->cooked->massSlopes, 'g', 0.0);
     }
 
     /** Finished volume at 20 °C, mL. */
     public function volume(): Figure
     {
-        return $this->linear(Density::volumeOf(...), 'ml', self::VOLUME_SPREAD);
+        return $this->linear(
+            $this->cooked->mixture->volume(),
+            array_map(Density::volumeOf(...), $this->cooked->tangents),
+            'ml',
+            self::VOLUME_SPREAD,
+        );
     }
 
     /** g/mL, or null for an empty pot. */
@@ -75,7 +80,8 @@ final readonly class Estimates
             return null;
         }
         $variance
-            = Acidity::MODEL_SPREAD ** 2 + $this->cooked->amountVariance($this->cooked->slopesOf($acidity->shift(...)));
+            = Acidity::MODEL_SPREAD ** 2
+            + $this->cooked->amountVariance(array_map($acidity->shift(...), $this->cooked->tangents));
         $byAcids = [];
         $byPh = [];
         foreach ($this->cooked->rows as $i => $row) {
@@ -94,8 +100,9 @@ final readonly class Estimates
     public function titratableAcidity(): ?Figure
     {
         return $this->quotient(
-            static fn (array $grams): float => 100 * Acidity::titratable($grams),
-            Mixture::massOf(...),
+            Acidity::titrationWeights(),
+            $this->cooked->mixture->mass(),
+            $this->cooked->massSlopes,
             0.0,
             '%',
         );
@@ -105,8 +112,9 @@ final readonly class Estimates
     public function brix(): ?Figure
     {
         return $this->quotient(
-            static fn (array $grams): float => 100 * Brix::dissolved($grams),
-            Brix::liquid(...),
+            Brix::INCREMENTS,
+            Brix::liquid($this->cooked->mixture->grams),
+            array_map(Brix::liquid(...), $this->cooked->tangents),
             self::BRIX_SPREAD,
             '°Brix',
         );
@@ -125,8 +133,9 @@ final readonly class Estimates
         }
 
         return $this->quotient(
-            static fn (array $grams): float => 100 * $grams[Constituent::ETHANOL],
-            Mixture::massOf(...),
+            [Constituent::ETHANOL => 1.0],
+            $this->cooked->mixture->mass(),
+            $this->cooked->massSlopes,
             $ethanol > 0.0 ? min(1.0, $unsure / $ethanol) : 0.0,
             '%',
         );
@@ -140,17 +149,16 @@ final readonly class Estimates
         if ($value === null) {
             return null;
         }
-        $variance = $this->cooked->amountVariance(
-            $this->cooked->slopesOf(
-                static fn (array $tangent): float => self::along(WaterActivity::of(...), $totals, $tangent, $value),
-            ),
-        );
+        $gradient = WaterActivity::gradient($totals, $value);
+        $variance = $this->cooked->amountVariance($this->cooked->slopesBy($gradient));
+        unset($gradient[Constituent::WATER]);
         $byLine = [];
         foreach ($this->cooked->rows as $i => $row) {
-            $row[Constituent::WATER] = 0.0;
-            $byLine[$i]
-                = ($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0)
-                * self::along(WaterActivity::of(...), $totals, $row, $value);
+            $own = 0.0;
+            foreach ($gradient as $constituent => $each) {
+                $own += $each * $row[$constituent];
+            }
+            $byLine[$i] = $this->cooked->certainties[$i] * $own;
         }
         $variance += $this->cooked->compositionVariance($byLine);
 
@@ -272,62 +280,55 @@ final readonly class Estimates
         return $minutes;
     }
 
-    /**
-     * @param callable(array<int, float>): float $linear
-     */
-    private function linear(callable $linear, string $unit, float $model): Figure
+    /** @param array<int, float> $slopes d(value) / d ln(amount), by what decides the amount */
+    private function linear(float $value, array $slopes, string $unit, float $model): Figure
     {
-        $value = $linear($this->cooked->mixture->grams);
-        $spread = $value > 0.0 ? sqrt($this->cooked->amountVariance($this->cooked->slopesOf($linear))) / $value : 0.0;
+        $spread = $value > 0.0 ? sqrt($this->cooked->amountVariance($slopes)) / $value : 0.0;
 
         return new Figure($value, $value > 0.0 ? Spread::combine($spread, $model) : 0.0, $unit);
     }
 
     /**
-     * A quotient of two linear figures, none of it below 0.
+     * A weighted sum of what there is to 100 of something, none of it below 0.
      *
-     * @param callable(array<int, float>): float $over
-     * @param callable(array<int, float>): float $under
+     * @param array<int, float> $weights by Constituent
+     * @param float $divisor of what it is 100 of
+     * @param array<int, float> $divisorSlopes d(divisor) / d ln(amount), by what decides the amount
      */
-    private function quotient(callable $over, callable $under, float $model, string $unit): ?Figure
-    {
-        $divisor = $under($this->cooked->mixture->grams);
+    private function quotient(
+        array $weights,
+        float $divisor,
+        array $divisorSlopes,
+        float $model,
+        string $unit,
+    ): ?Figure {
         if ($divisor <= 0.0) {
             return null;
         }
-        $whole = $over($this->cooked->mixture->grams);
-        if ($whole <= 0.0) {
+        $sum = 0.0;
+        $byLine = [];
+        foreach ($weights as $constituent => $weight) {
+            $sum += $weight * $this->cooked->mixture->grams[$constituent];
+        }
+        if ($sum <= 0.0) {
             return new Figure(0.0, 0.0, $unit);
         }
-        $slopes = $this->cooked->slopesOf(
-            static fn (array $tangent): float => $over($tangent) / $whole - $under($tangent) / $divisor,
-        );
-        $variance = $model ** 2 + $this->cooked->amountVariance($slopes);
-        $byLine = [];
         foreach ($this->cooked->rows as $i => $row) {
-            $byLine[$i]
-                = (($this->cooked->weighed->lines[$i]->ingredient?->certainty->general() ?? 0.0) * $over($row))
-                / $whole;
+            $own = 0.0;
+            foreach ($weights as $constituent => $weight) {
+                $own += $weight * $row[$constituent];
+            }
+            $byLine[$i] = ($this->cooked->certainties[$i] * $own) / $sum;
         }
-        $variance += $this->cooked->compositionVariance($byLine);
-
-        return new Figure($whole / $divisor, sqrt($variance), $unit);
-    }
-
-    /**
-     * Directional derivative by a small step.
-     *
-     * @param callable(array<int, float>): ?float $of
-     * @param array<int, float> $from
-     * @param array<int, float> $direction
-     */
-    private static function along(callable $of, array $from, array $direction, float $value): float
-    {
-        $step = 1e-4;
-        foreach ($direction as $constituent => $grams) {
-            $from[$constituent] = max(0.0, $from[$constituent] + $step * $grams);
+        $slopes = [];
+        foreach ($this->cooked->slopesBy($weights) as $source => $slope) {
+            $slopes[$source] = $slope / $sum - $divisorSlopes[$source] / $divisor;
         }
+        $variance
+            = $model ** 2
+            + $this->cooked->amountVariance($slopes)
+            + $this->cooked->compositionVariance($byLine);
 
-        return (($of($from) ?? $value) - $value) / $step;
+        return new Figure((100 * $sum) / $divisor, sqrt($variance), $unit);
     }
 }

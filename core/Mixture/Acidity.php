@@ -26,7 +26,7 @@ namespace Vinculum\Mixture;
  * milk and seeds. Milk needs about 50 mmol of strong acid to the kilogram to come to pH 4.6; here it needs 38, since
  * its calcium phosphate, which dissolves on the way, is not in it.
  */
-final readonly class Acidity
+final class Acidity
 {
     /** The pH a titration ends at (AOAC 942.15, from memory). */
     public const NEUTRAL = 8.1;
@@ -57,6 +57,9 @@ final readonly class Acidity
 
     /** pH is found to about this. */
     private const PRECISION = 1e-12;
+
+    /** From a step so small on, what is left of it is to first order: its square is below what is asked. */
+    private const LAST_STEP = 1e-5;
 
     /**
      * Constituent, mol per gram, K of each of three steps (0 for none), and whether a tongue counts it as sour:
@@ -101,17 +104,29 @@ final readonly class Acidity
         ],
     ];
 
+    /** @var array<int, float>|null mol of strong base left over for a gram of each, once asked for */
+    private ?array $surplusWeights = null;
+
+    /** @var array<int, float>|null mol of strong base that a gram of each takes up for one pH more, once asked for */
+    private ?array $bufferWeights = null;
+
     /**
      * @param float $ph at 25 °C
-     * @param array<int, float> $z mean charge lost by each of GROUPS at this pH
+     * @param array<int, float> $z mean charge lost at this pH by those of GROUPS that are there
      * @param array<int, float> $slopes dz/dpH of each
      * @param float $buffer mol of strong base to raise the mixture by one pH, at this pH
+     * @param float $charge mol of strong base less strong acid
+     * @param array<int, array{float, float, float, float}> $moles of what there is of GROUPS, with its constants
+     * @param float $others g of all but water and acetic acid
      */
     private function __construct(
-        public float $ph,
-        private array $z,
-        private array $slopes,
-        public float $buffer,
+        public readonly float $ph,
+        private readonly array $z,
+        private readonly array $slopes,
+        public readonly float $buffer,
+        private readonly float $charge,
+        private readonly array $moles,
+        private readonly float $others,
     ) {}
 
     /**
@@ -123,10 +138,43 @@ final readonly class Acidity
     {
         $mass = Mixture::massOf($grams);
         $water = $grams[Constituent::WATER];
+        if ($mass <= 0.0 || $water < self::LEAST_WATER * $mass) {
+            return null;
+        }
+        $moles = [];
+        foreach (self::GROUPS as $i => [$constituent, $perGram, [$first, $second, $third]]) {
+            if ($grams[$constituent] > 0.0) {
+                $moles[$i] = [$grams[$constituent] * $perGram, $first, $second, $third];
+            }
+        }
 
-        return $mass <= 0.0 || $water < self::LEAST_WATER * $mass
-            ? null
-            : self::solved($grams, $water / 1000, $guess);
+        return self::solved(
+            $grams[Constituent::STRONG_BASE] - $grams[Constituent::STRONG_ACID],
+            $moles,
+            $water,
+            $mass - $water - $grams[Constituent::ACETIC],
+            $guess,
+        );
+    }
+
+    /**
+     * The same mixture where some of its water and acetic acid has boiled off, or come back.
+     *
+     * @param float $water g
+     * @param float $acetic g, none of it in a mixture without any
+     * @return self|null where there is too little water
+     */
+    public function boiled(float $water, float $acetic): ?self
+    {
+        if ($water < self::LEAST_WATER * ($water + $acetic + $this->others)) {
+            return null;
+        }
+        $moles = $this->moles;
+        if (isset($moles[0])) {
+            $moles[0][0] = $acetic / self::ACETIC_MOLAR;
+        }
+
+        return self::solved($this->charge, $moles, $water, $this->others, $this->ph);
     }
 
     /**
@@ -193,46 +241,28 @@ final readonly class Acidity
     }
 
     /**
-     * The same where water and acetic acid change otherwise than written: what boils off is all that differs.
-     *
-     * @param array<int, float> $change g of each constituent
-     */
-    public function shiftBoiled(array $change, float $water, float $acetic): float
-    {
-        $h = 10 ** -$this->ph;
-        $surplus
-            = $change[Constituent::STRONG_BASE]
-            - $change[Constituent::STRONG_ACID]
-            + (self::ACTIVITY * ($h - self::KW / $h) * $water) / 1000
-            - ($acetic * $this->z[0]) / self::ACETIC_MOLAR;
-        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
-            if ($i > 0 && $change[$constituent] !== 0.0) {
-                $surplus -= $change[$constituent] * $perGram * $this->z[$i];
-            }
-        }
-
-        return $surplus / $this->buffer;
-    }
-
-    /**
      * Strong base left over in a mixture at this pH, mol: 0 for the mixture itself. Linear.
      *
      * @param array<int, float> $grams by Constituent
      */
     public function surplus(array $grams): float
     {
-        $h = 10 ** -$this->ph;
-        $surplus
-            = $grams[Constituent::STRONG_BASE]
-            - $grams[Constituent::STRONG_ACID]
-            + (self::ACTIVITY * ($h - self::KW / $h) * $grams[Constituent::WATER]) / 1000;
-        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
-            if ($grams[$constituent] !== 0.0) {
-                $surplus -= $grams[$constituent] * $perGram * $this->z[$i];
-            }
+        $surplus = 0.0;
+        foreach ($this->surplusWeights() as $constituent => $weight) {
+            $surplus += $weight * $grams[$constituent];
         }
 
         return $surplus;
+    }
+
+    /**
+     * The same for a gram of each, mol.
+     *
+     * @return array<int, float> by Constituent
+     */
+    public function surplusWeights(): array
+    {
+        return $this->surplusWeights ??= $this->weighSurplus();
     }
 
     /**
@@ -242,13 +272,68 @@ final readonly class Acidity
      */
     public function bufferOf(array $grams): float
     {
-        $h = 10 ** -$this->ph;
-        $buffer = (self::LN10 * self::ACTIVITY * ($h + self::KW / $h) * $grams[Constituent::WATER]) / 1000;
-        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
-            $buffer += $grams[$constituent] * $perGram * $this->slopes[$i];
+        $buffer = 0.0;
+        foreach ($this->bufferWeights() as $constituent => $weight) {
+            $buffer += $weight * $grams[$constituent];
         }
 
         return $buffer;
+    }
+
+    /**
+     * What one of GROUPS has lost at this pH, and its slope; of what is not there as well, since it may come in.
+     *
+     * @return array{float, float}
+     */
+    private function lost(int $group): array
+    {
+        return isset($this->z[$group])
+            ? [$this->z[$group], $this->slopes[$group]]
+            : self::group(self::GROUPS[$group][2], 10 ** -$this->ph);
+    }
+
+    /**
+     * The same for a gram of each, mol.
+     *
+     * @return array<int, float> by Constituent
+     */
+    public function bufferWeights(): array
+    {
+        return $this->bufferWeights ??= $this->weighBuffer();
+    }
+
+    /** @return array<int, float> by Constituent */
+    private function weighSurplus(): array
+    {
+        $h = 10 ** -$this->ph;
+        $weights = [
+            Constituent::STRONG_BASE => 1.0,
+            Constituent::STRONG_ACID => -1.0,
+            Constituent::WATER => (self::ACTIVITY * ($h - self::KW / $h)) / 1000,
+            Constituent::PROTEIN => 0.0,
+        ];
+        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
+            $weights[$constituent]
+                = ($weights[$constituent] ?? 0.0) - $perGram * ($this->z[$i] ?? $this->lost($i)[0]);
+        }
+
+        return $weights;
+    }
+
+    /** @return array<int, float> by Constituent */
+    private function weighBuffer(): array
+    {
+        $h = 10 ** -$this->ph;
+        $weights = [
+            Constituent::WATER => (self::LN10 * self::ACTIVITY * ($h + self::KW / $h)) / 1000,
+            Constituent::PROTEIN => 0.0,
+        ];
+        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
+            $weights[$constituent]
+                = ($weights[$constituent] ?? 0.0) + $perGram * ($this->slopes[$i] ?? $this->lost($i)[1]);
+        }
+
+        return $weights;
     }
 
     /**
@@ -262,7 +347,7 @@ final readonly class Acidity
         foreach (self::GROUPS as $i => [$constituent, $perGram, $ks, $isSour]) {
             if ($isSour) {
                 $weights[$constituent]
-                    = max(0.0, self::group($ks, 10 ** -self::NEUTRAL)[0] - $this->z[$i])
+                    = max(0.0, self::group($ks, 10 ** -self::NEUTRAL)[0] - $this->lost($i)[0])
                     * $perGram
                     * self::ACETIC_MOLAR;
             }
@@ -281,7 +366,7 @@ final readonly class Acidity
         $slopes = [];
         foreach (self::GROUPS as $i => [$constituent, $perGram, , $isSour]) {
             if ($isSour) {
-                $slopes[$constituent] = -$this->slopes[$i] * $perGram * self::ACETIC_MOLAR;
+                $slopes[$constituent] = -$this->lost($i)[1] * $perGram * self::ACETIC_MOLAR;
             }
         }
 
@@ -297,27 +382,12 @@ final readonly class Acidity
      */
     public static function titratable(array $grams): float
     {
-        /** @var array<int, float>|null $weights */
-        static $weights = null;
-        $weights ??= self::titrated();
         $acetic = 0.0;
-        foreach ($weights as $constituent => $weight) {
+        foreach (self::titrationWeights() as $constituent => $weight) {
             $acetic += $weight * $grams[$constituent];
         }
 
         return $acetic;
-    }
-
-    /** Share of the acetic acid that is undissociated, and so volatile, at this pH. */
-    public function acetic(): float
-    {
-        return 1 - $this->z[0];
-    }
-
-    /** d(undissociated share of acetic acid) / d(pH). */
-    public function aceticSlope(): float
-    {
-        return -$this->slopes[0];
     }
 
     /**
@@ -325,6 +395,27 @@ final readonly class Acidity
      *
      * @return array<int, float> by Constituent
      */
+    public static function titrationWeights(): array
+    {
+        /** @var array<int, float>|null $weights */
+        static $weights = null;
+
+        return $weights ??= self::titrated();
+    }
+
+    /** Share of the acetic acid that is undissociated, and so volatile, at this pH. */
+    public function acetic(): float
+    {
+        return 1 - $this->lost(0)[0];
+    }
+
+    /** d(undissociated share of acetic acid) / d(pH). */
+    public function aceticSlope(): float
+    {
+        return -$this->lost(0)[1];
+    }
+
+    /** @return array<int, float> by Constituent */
     private static function titrated(): array
     {
         $end = 10 ** -self::NEUTRAL;
@@ -343,45 +434,49 @@ final readonly class Acidity
     /**
      * Newton's method between bounds that close in: it cannot leave them, so it cannot fail.
      *
-     * @param array<int, float> $grams by Constituent
+     * @param float $charge mol of strong base less strong acid
+     * @param array<int, array{float, float, float, float}> $moles of what there is of GROUPS, with its constants
+     * @param float $water g
+     * @param float $others g of all but water and acetic acid
+     * @param float $ph to begin at
      */
-    private static function solved(array $grams, float $waterKg, float $ph): self
+    private static function solved(float $charge, array $moles, float $water, float $others, float $ph): self
     {
-        $charge = $grams[Constituent::STRONG_BASE] - $grams[Constituent::STRONG_ACID];
-        $present = [];
         $z = [];
         $slopes = [];
-        foreach (self::GROUPS as [$constituent, $perGram, [$first, $second, $third]]) {
-            $z[] = 0.0;
-            $slopes[] = 0.0;
-            if ($grams[$constituent] > 0.0) {
-                $present[count($z) - 1] = [$grams[$constituent] * $perGram, $first, $second, $third];
-            }
-        }
         $low = -1.0;
         $high = 15.0;
         // what the ions of water count for
-        $waterKg *= self::ACTIVITY;
+        $ions = (self::ACTIVITY * $water) / 1000;
         do {
             $h = 10 ** -$ph;
             $oh = self::KW / $h;
-            $surplus = $charge + ($h - $oh) * $waterKg;
-            $buffer = self::LN10 * ($h + $oh) * $waterKg;
-            foreach ($present as $i => [$moles, $first, $second, $third]) {
+            $surplus = $charge + ($h - $oh) * $ions;
+            $buffer = self::LN10 * ($h + $oh) * $ions;
+            foreach ($moles as $i => [$amount, $first, $second, $third]) {
                 // as group() below, in place: this is where a recipe's time goes
                 $one = $first / $h;
-                $two = ($one * $second) / $h;
-                $three = ($two * $third) / $h;
-                $sum = 1.0 + $one + $two + $three;
-                $lost = ($one + 2 * $two + 3 * $three) / $sum;
-                $slope = self::LN10 * (($one + 4 * $two + 9 * $three) / $sum - $lost * $lost);
-                $surplus -= $moles * $lost;
-                $buffer += $moles * $slope;
+                if ($second === 0.0) {
+                    $lost = $one / (1.0 + $one);
+                    $slope = self::LN10 * $lost * (1.0 - $lost);
+                } else {
+                    $two = ($one * $second) / $h;
+                    $three = ($two * $third) / $h;
+                    $sum = 1.0 + $one + $two + $three;
+                    $lost = ($one + 2 * $two + 3 * $three) / $sum;
+                    $slope = self::LN10 * (($one + 4 * $two + 9 * $three) / $sum - $lost * $lost);
+                }
+                $surplus -= $amount * $lost;
+                $buffer += $amount * $slope;
                 $z[$i] = $lost;
                 $slopes[$i] = $slope;
             }
             $step = $surplus / $buffer;
-            if (abs($step) < self::PRECISION) {
+            if (abs($step) < self::LAST_STEP) {
+                $ph += $step;
+                foreach ($moles as $i => $_) {
+                    $z[$i] += $slopes[$i] * $step;
+                }
                 break;
             }
             if ($surplus > 0.0) {
@@ -395,7 +490,7 @@ final readonly class Acidity
             }
         } while ($high - $low > self::PRECISION);
 
-        return new self($ph, $z, $slopes, $buffer);
+        return new self($ph, $z, $slopes, $buffer, $charge, $moles, $others);
     }
 
     /**

@@ -14,8 +14,8 @@ namespace Vinculum\Mixture;
  */
 final class Brix
 {
-    /** Refractive increment beside sucrose. */
-    private const INCREMENTS = [
+    /** Refractive increment beside sucrose, by Constituent. */
+    public const INCREMENTS = [
         Constituent::SUCROSE => 1.0,
         Constituent::GLUCOSE => 1.0,
         Constituent::FRUCTOSE => 1.0,

@@ -98,11 +98,29 @@ final readonly class Mixture
      */
     public static function massOf(array $grams): float
     {
-        $mass = 0.0;
-        foreach (Constituent::MASS_BEARING as $constituent) {
-            $mass += $grams[$constituent];
-        }
-
-        return $mass;
+        // Constituent::MASS_BEARING, written out: it is asked some hundred times an evaluation
+        return $grams[Constituent::WATER]
+            + $grams[Constituent::ETHANOL]
+            + $grams[Constituent::SUCROSE]
+            + $grams[Constituent::GLUCOSE]
+            + $grams[Constituent::FRUCTOSE]
+            + $grams[Constituent::MALTOSE]
+            + $grams[Constituent::LACTOSE]
+            + $grams[Constituent::STARCH_RAW]
+            + $grams[Constituent::STARCH_COOKED]
+            + $grams[Constituent::INSOLUBLE]
+            + $grams[Constituent::PROTEIN]
+            + $grams[Constituent::FAT]
+            + $grams[Constituent::OTHER_SOLUBLE]
+            + $grams[Constituent::ACETIC]
+            + $grams[Constituent::CITRIC]
+            + $grams[Constituent::MALIC]
+            + $grams[Constituent::LACTIC]
+            + $grams[Constituent::TARTARIC]
+            + $grams[Constituent::OTHER_ACID]
+            + $grams[Constituent::SODIUM]
+            + $grams[Constituent::POTASSIUM]
+            + $grams[Constituent::CALCIUM]
+            + $grams[Constituent::MAGNESIUM];
     }
 }

@@ -71,15 +71,65 @@ final class WaterActivity
                 $logarithm += log(1 - $fraction) - $k * $fraction * $fraction;
             }
         }
+        [$particles] = self::particles($grams);
+        $logarithm += log($moles / ($moles + $particles));
+
+        return exp($logarithm + self::ofSalt(1000 * $grams[Constituent::SODIUM] / self::SODIUM_MOLAR / $water));
+    }
+
+    /**
+     * d(water activity) for a gram more of each constituent that moves it.
+     *
+     * @param array<int, float> $grams by Constituent, of a mixture with water in it
+     * @param float $activity its water activity
+     * @return array<int, float> by Constituent
+     */
+    public static function gradient(array $grams, float $activity): array
+    {
+        $water = $grams[Constituent::WATER];
+        $moles = $water / self::WATER_MOLAR;
+        $byMoles = 0.0;
+        $gradient = [];
+        foreach (self::NORRISH as $sugar => [$k, $molar]) {
+            $all = $moles + $grams[$sugar] / $molar;
+            $fraction = $grams[$sugar] / $molar / $all;
+            $byFraction = -1 / (1 - $fraction) - 2 * $k * $fraction;
+            $gradient[$sugar] = ($byFraction * (1 - $fraction)) / $all / $molar;
+            $byMoles -= ($byFraction * $fraction) / $all;
+        }
+        [$particles, $other] = self::particles($grams);
+        $all = $moles + $particles;
+        $byMoles += 1 / $moles - 1 / $all;
+        foreach (self::RAOULT as $constituent => $molar) {
+            $gradient[$constituent] = -1 / $all / $molar;
+        }
+        $gradient[Constituent::OTHER_SOLUBLE] = $other > 0.0 ? -1 / $all / self::OTHER_MOLAR : 0.0;
+        $molality = (1000 * $grams[Constituent::SODIUM]) / self::SODIUM_MOLAR / $water;
+        $bySalt = self::slopeOfSalt($molality);
+        $gradient[Constituent::SODIUM]
+            = ($bySalt * 1000) / self::SODIUM_MOLAR / $water
+            - $gradient[Constituent::OTHER_SOLUBLE] * (Density::SALT_PER_SODIUM - 1);
+        $gradient[Constituent::WATER] = $byMoles / self::WATER_MOLAR - ($bySalt * $molality) / $water;
+
+        return array_map(static fn (float $each): float => $each * $activity, $gradient);
+    }
+
+    /**
+     * What counts by its particles alone, mol, and the grams of it that nothing names.
+     *
+     * @param array<int, float> $grams by Constituent
+     * @return array{float, float}
+     */
+    private static function particles(array $grams): array
+    {
         $particles = 0.0;
         foreach (self::RAOULT as $constituent => $molar) {
             $particles += $grams[$constituent] / $molar;
         }
         $chloride = $grams[Constituent::SODIUM] * (Density::SALT_PER_SODIUM - 1);
-        $particles += max(0.0, $grams[Constituent::OTHER_SOLUBLE] - $chloride) / self::OTHER_MOLAR;
-        $logarithm += log($moles / ($moles + $particles));
+        $other = max(0.0, $grams[Constituent::OTHER_SOLUBLE] - $chloride);
 
-        return exp($logarithm + self::ofSalt(1000 * $grams[Constituent::SODIUM] / self::SODIUM_MOLAR / $water));
+        return [$particles + $other / self::OTHER_MOLAR, $other];
     }
 
     /** ln of the water activity of sodium chloride, mol per kg of water. */
@@ -91,5 +141,22 @@ final class WaterActivity
             + $molality * $molality * self::C;
 
         return -2 * self::WATER_MOLAR / 1000 * $molality * $osmotic;
+    }
+
+    /** d(ln of that) / d(molality). */
+    private static function slopeOfSalt(float $molality): float
+    {
+        $root = sqrt($molality);
+        $below = 1 + self::B * $root;
+        $fades = exp(-self::ALPHA * $root);
+        // m φ: its slope
+        $slope
+            = 1
+            - self::DEBYE * $root * (1.5 / $below - (0.5 * self::B * $root) / $below ** 2)
+            + 2 * $molality * (self::BETA_0 + self::BETA_1 * $fades)
+            - 0.5 * self::ALPHA * $molality * $root * self::BETA_1 * $fades
+            + 3 * $molality * $molality * self::C;
+
+        return ((-2 * self::WATER_MOLAR) / 1000) * $slope;
     }
 }

@@ -167,6 +167,9 @@ final readonly class Ingredient
     public function spreadOf(int $constituent): float
     {
         $spread = $this->certainty->of($constituent);
+        if ($this->doubts === []) {
+            return $spread;
+        }
         foreach ($this->doubts as $group => $doubt) {
             $spread = in_array($constituent, Constituent::GROUPS[$group], true) ? max($spread, $doubt) : $spread;
         }
@@ -215,6 +218,22 @@ final readonly class Ingredient
     public function knows(int $constituent): bool
     {
         return $this->composition[$constituent] !== null;
+    }
+
+    /**
+     * Whether any of these is not known of it.
+     *
+     * @param array<int, int> $constituents
+     */
+    public function lacksAny(array $constituents): bool
+    {
+        foreach ($constituents as $constituent) {
+            if ($this->composition[$constituent] === null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Sum of the constituents that bear mass, g per 100 g: 100 by construction. */

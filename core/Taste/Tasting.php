@@ -36,8 +36,8 @@ final readonly class Tasting
     {
         $mass = $cooked->mixture->mass();
         $massSensitivities = [];
-        foreach ($cooked->tangents as $source => $tangent) {
-            $massSensitivities[$source] = $mass > 0.0 ? Mixture::massOf($tangent) / $mass : 0.0;
+        foreach ($cooked->massSlopes as $source => $slope) {
+            $massSensitivities[$source] = $mass > 0.0 ? $slope / $mass : 0.0;
         }
         $large = [];
         foreach ($cooked->rows as $i => $row) {
@@ -290,21 +290,22 @@ final readonly class Tasting
         $unknown = [];
         $value = 0.0;
         $per100 = $mass > 0.0 ? 100 / $mass : 0.0;
+        $asked = array_diff(array_keys($weights), self::MINOR);
         foreach ($cooked->rows as $i => $row) {
-            $line = $cooked->weighed->lines[$i];
+            $ingredient = $cooked->weighed->lines[$i]->ingredient;
             $own = 0.0;
             $spread = 0.0;
             foreach ($weights as $constituent => $weight) {
                 if ($row[$constituent] > 0.0) {
                     $part = $weight * $row[$constituent];
                     $own += $part;
-                    $spread += $part * ($line->ingredient?->spreadOf($constituent) ?? 0.0);
+                    $spread += $part * ($ingredient?->spreadOf($constituent) ?? 0.0);
                 }
             }
             $byLine[$i] = $own * $per100;
             $value += $byLine[$i];
             $spreads[$i] = $spread * $per100;
-            if ($large[$i] && self::lacks($cooked, $i, $weights)) {
+            if ($large[$i] && $ingredient?->lacksAny($asked) === true) {
                 $unknown[] = $i;
             }
         }
@@ -325,21 +326,6 @@ final readonly class Tasting
             'variance' => $value > 0.0 ? $cooked->compositionVariance($spreads) / $value ** 2 : 0.0,
             'unknown' => $unknown,
         ];
-    }
-
-    /**
-     * @param array<int, float> $weights
-     */
-    private static function lacks(CookedRecipe $cooked, int $line, array $weights): bool
-    {
-        $ingredient = $cooked->weighed->lines[$line]->ingredient;
-        foreach (array_keys($weights) as $constituent) {
-            if ($ingredient?->knows($constituent) === false && ! in_array($constituent, self::MINOR, true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**
