@@ -18,6 +18,18 @@ final readonly class CookedRecipe
     /** @var array<int, float> half-widths in ln of what a thing is made of in general, by line */
     public array $certainties;
 
+    /** Its acids and bases, of what is nearly dry as in a slurry; null of an empty pot. */
+    public ?Acidity $slurry;
+
+    /** @var array<int, float> d(pH of that) / d ln(amount), by what decides the amount; empty without one */
+    public array $phSlopes;
+
+    /** @var array<int, float> d(pH of that) / d ln(all that is in a line), by line; empty without one */
+    public array $phByLine;
+
+    /** @var array<int, float> share of the buffer that a line brings, by line; empty without a pH */
+    public array $buffers;
+
     /** @var array<int, string> what each line is of, where one thing stands in several; else empty */
     private array $shared;
 
@@ -43,6 +55,13 @@ final readonly class CookedRecipe
         public ?Acidity $acidity,
     ) {
         $this->massSlopes = array_map(Mixture::massOf(...), $tangents);
+        $this->slurry = $slurry = $acidity ?? Acidity::ofSlurry($mixture->grams);
+        $this->phSlopes = $slurry === null ? [] : array_map($slurry->shift(...), $tangents);
+        $this->phByLine = $slurry === null ? [] : array_map($slurry->shift(...), $rows);
+        $this->buffers
+            = $slurry === null
+                ? []
+                : array_map(static fn (array $row): float => $slurry->bufferOf($row) / $slurry->buffer, $rows);
         $certainties = [];
         $things = [];
         foreach (array_keys($rows) as $line) {

@@ -6,7 +6,6 @@ namespace Vinculum\Cooking;
 
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
-use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
@@ -88,7 +87,7 @@ final class Kitchen
             $pot->simmered,
             $reports,
             $kitchen->problems,
-            Acidity::of($pot->totals),
+            $pot->acidity(),
         );
     }
 

@@ -62,6 +62,9 @@ final class Pot
     /** @var array<int, int> deciding line, by line */
     private array $sources = [];
 
+    /** The pH it had when last asked: near the next one. */
+    private float $ph = 4.0;
+
     public function __construct()
     {
         $this->totals = array_fill(0, Constituent::COUNT, 0.0);
@@ -101,18 +104,31 @@ final class Pot
             $this->kept[$line] = max(self::liquid($row), $exchanged * self::TAKEN_UP * $solids);
             $row = self::neutralAlone($row, $perGram);
         }
-        $tangent = $this->tangents[$source] ?? array_fill(0, Constituent::COUNT, 0.0);
-        foreach ($row as $constituent => $mass) {
-            $this->totals[$constituent] += $mass;
-            $tangent[$constituent] += $mass;
-        }
+        $this->totals = self::plus($this->totals, $row);
         $this->rows[$line] = $row;
-        $this->tangents[$source] = $tangent;
+        $this->tangents[$source]
+            = isset($this->tangents[$source]) ? self::plus($this->tangents[$source], $row) : $row;
         if ($row[Constituent::ETHANOL] > 0.0) {
             $this->alcohol[$line] = [$source => $row[Constituent::ETHANOL]];
         }
         $this->sources[$line] = $source;
         $this->simmered[$line] = null;
+    }
+
+    /**
+     * @param array<int, float> $grams by Constituent
+     * @param array<int, float> $more
+     * @return array<int, float>
+     */
+    private static function plus(array $grams, array $more): array
+    {
+        foreach ($more as $constituent => $mass) {
+            if ($mass !== 0.0) {
+                $grams[$constituent] += $mass;
+            }
+        }
+
+        return $grams;
     }
 
     /**
@@ -164,13 +180,14 @@ final class Pot
             $this->tangents[$source] ??= array_fill(0, Constituent::COUNT, 0.0);
         }
         if ($acetic > 0.0) {
-            [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents] = Steam::off(
+            [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents, $this->ph] = Steam::off(
                 $this->totals,
                 $this->tangents,
                 $amount,
                 $slopes,
                 $ofWater,
                 $ofAcetic,
+                $this->ph,
             );
         } else {
             $waterLeft = $water - $amount / $ofWater;
@@ -186,11 +203,12 @@ final class Pot
             Constituent::WATER => $waterLeft / $water,
             Constituent::ACETIC => $acetic > 0.0 ? $aceticLeft / $acetic : 1.0,
         ];
-        foreach (array_keys($this->rows) as $line) {
+        foreach ($this->rows as &$row) {
             foreach ($ofRow as $constituent => $left) {
-                $this->rows[$line][$constituent] *= $left;
+                $row[$constituent] *= $left;
             }
         }
+        unset($row);
         foreach ($waterTangents as $source => $tangent) {
             $this->tangents[$source][Constituent::WATER] = $tangent;
             $this->tangents[$source][Constituent::ACETIC] = $aceticTangents[$source];
@@ -235,12 +253,14 @@ final class Pot
     public function swellStarch(): void
     {
         self::swell($this->totals);
-        foreach (array_keys($this->rows) as $line) {
-            self::swell($this->rows[$line]);
+        foreach ($this->rows as &$row) {
+            self::swell($row);
         }
-        foreach (array_keys($this->tangents) as $source) {
-            self::swell($this->tangents[$source]);
+        unset($row);
+        foreach ($this->tangents as &$tangent) {
+            self::swell($tangent);
         }
+        unset($tangent);
     }
 
     /** @param array<int, float> $grams by Constituent */
@@ -265,6 +285,15 @@ final class Pot
         foreach (array_keys($this->tangents) as $source) {
             $this->tangents[$source][Constituent::MUSTARD_BITE] *= $left;
         }
+    }
+
+    /** Null where there is too little water. */
+    public function acidity(): ?Acidity
+    {
+        $acidity = Acidity::of($this->totals, $this->ph);
+        $this->ph = $acidity->ph ?? $this->ph;
+
+        return $acidity;
     }
 
     public function hangs(): bool
@@ -376,7 +405,7 @@ final class Pot
         $dissolved = self::liquor($this->totals);
         $water = $this->totals[Constituent::WATER];
         $shrunk = self::shrunk($water, $dissolved);
-        $acidity = Acidity::of($this->totals);
+        $acidity = $this->acidity();
         $kept = [];
         $mass = 0.0;
         $waterGone = 0.0;

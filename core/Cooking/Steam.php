@@ -43,10 +43,11 @@ final class Steam
 
     /**
      * @param array<int, float> $totals g of each constituent
+     * @param float $ph near the one it has
      */
-    private function __construct(private readonly array $totals)
+    private function __construct(private readonly array $totals, float $ph)
     {
-        $this->acidity = Acidity::of($totals);
+        $this->acidity = Acidity::of($totals, $ph);
     }
 
     /**
@@ -54,12 +55,14 @@ final class Steam
      * @param array<int, array<int, float>> $tangents d(totals) / d ln(amount), by what decides it
      * @param float $amount by which the weighted sum falls; less than its water alone
      * @param array<int, float> $amountTangents d(amount) / d ln(amount of the line), by the same
+     * @param float $ph near the one it has; it only saves time
      * @return array{
      *     float,
      *     float,
      *     array<int, float>,
      *     array<int, float>,
-     * } water and acetic acid left, g, and their tangents
+     *     float,
+     * } water and acetic acid left, g, their tangents, and about the pH it has then
      */
     public static function off(
         array $totals,
@@ -68,11 +71,12 @@ final class Steam
         array $amountTangents,
         float $ofWater,
         float $ofAcetic,
+        float $ph = 4.0,
     ): array {
         $water = $totals[Constituent::WATER];
         $acetic = $totals[Constituent::ACETIC];
         $fall = -log(1 - $amount / $ofWater / $water);
-        $steam = new self($totals);
+        $steam = new self($totals, $ph);
         [$change, $leaving] = $steam->roughly($fall);
         [$fall] = self::meet($amount, $water, $acetic, $ofWater, $ofAcetic, $fall, $change, $leaving);
         $corrections = 0;
@@ -103,7 +107,7 @@ final class Steam
             $aceticTangents[$source] = $byAcetic - $aceticLeft * $leaving * $byFall;
         }
 
-        return [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents];
+        return [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents, $steam->acidity->ph ?? $ph];
     }
 
     /**

@@ -80,16 +80,13 @@ final readonly class Estimates
             return null;
         }
         $variance
-            = Acidity::MODEL_SPREAD ** 2
-            + $this->cooked->amountVariance(array_map($acidity->shift(...), $this->cooked->tangents));
+            = Acidity::MODEL_SPREAD ** 2 + $this->cooked->amountVariance($this->cooked->phSlopes);
         $byAcids = [];
         $byPh = [];
-        foreach ($this->cooked->rows as $i => $row) {
-            $certainty = $this->cooked->weighed->lines[$i]->ingredient?->certainty;
-            if ($certainty !== null) {
-                $byAcids[$i] = $certainty->general() * $acidity->shift($row);
-                $byPh[$i] = ($certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer;
-            }
+        foreach ($this->cooked->phByLine as $i => $shift) {
+            $byAcids[$i] = $this->cooked->certainties[$i] * $shift;
+            $byPh[$i]
+                = ($this->cooked->weighed->lines[$i]->ingredient?->certainty->ph() ?? 0.0) * $this->cooked->buffers[$i];
         }
         $variance += $this->cooked->compositionVariance($byAcids) + $this->cooked->compositionVariance($byPh);
 

@@ -170,11 +170,17 @@ final class Acidity
             return null;
         }
         $moles = $this->moles;
+        $h = 10 ** -$this->ph;
+        $surplus = $this->charge + (self::ACTIVITY * ($h - self::KW / $h) * $water) / 1000;
         if (isset($moles[0])) {
             $moles[0][0] = $acetic / self::ACETIC_MOLAR;
         }
+        foreach ($moles as $i => [$amount]) {
+            $surplus -= $amount * $this->z[$i];
+        }
 
-        return self::solved($this->charge, $moles, $water, $this->others, $this->ph);
+        // begun where it is to first order
+        return self::solved($this->charge, $moles, $water, $this->others, $this->ph + $surplus / $this->buffer);
     }
 
     /**

@@ -66,12 +66,34 @@ final class Density
      */
     public static function volumeOf(array $grams): float
     {
-        $volume = 0.0;
-        foreach (self::ML_PER_GRAM as $constituent => $millilitres) {
-            $volume += $millilitres * $grams[$constituent];
-        }
-
-        return $volume;
+        // ML_PER_GRAM, written out by what is as dense: it is asked some hundred times an evaluation
+        return $grams[Constituent::WATER] * (1000 / self::WATER)
+            + $grams[Constituent::ETHANOL] * (1000 / self::ETHANOL)
+            + $grams[Constituent::INSOLUBLE] * (1000 / self::FIBRE)
+            + $grams[Constituent::PROTEIN] * (1000 / self::PROTEIN)
+            + $grams[Constituent::FAT] * (1000 / self::FAT)
+            + $grams[Constituent::ACETIC] * (1000 / self::ACETIC)
+            + $grams[Constituent::SODIUM] * self::ML_PER_GRAM[Constituent::SODIUM]
+            + (
+                $grams[Constituent::POTASSIUM]
+                + $grams[Constituent::CALCIUM]
+                + $grams[Constituent::MAGNESIUM]
+            ) * (1000 / self::SALT)
+            + (
+                $grams[Constituent::SUCROSE]
+                + $grams[Constituent::GLUCOSE]
+                + $grams[Constituent::FRUCTOSE]
+                + $grams[Constituent::MALTOSE]
+                + $grams[Constituent::LACTOSE]
+                + $grams[Constituent::STARCH_RAW]
+                + $grams[Constituent::STARCH_COOKED]
+                + $grams[Constituent::OTHER_SOLUBLE]
+                + $grams[Constituent::CITRIC]
+                + $grams[Constituent::MALIC]
+                + $grams[Constituent::LACTIC]
+                + $grams[Constituent::TARTARIC]
+                + $grams[Constituent::OTHER_ACID]
+            ) * (1000 / self::CARBOHYDRATE);
     }
 
     /** What a gram of a constituent adds to the volume, mL. */

@@ -30,6 +30,10 @@ final readonly class Mixture
                 'A mixture has a mass for each of the '.Constituent::COUNT.' constituents.',
             );
         }
+        $all = array_sum($grams);
+        if (! is_nan($all) && ! is_infinite($all) && min($grams) >= 0.0) {
+            return new self($grams);
+        }
         foreach ($grams as $constituent => $mass) {
             if (is_nan($mass) || $mass < 0.0 || is_infinite($mass)) {
                 throw new \DomainException(

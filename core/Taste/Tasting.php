@@ -152,7 +152,7 @@ final readonly class Tasting
         array $massSensitivities,
         array $large,
     ): Tasted {
-        $acidity = $cooked->acidity ?? Acidity::ofSlurry($cooked->mixture->grams);
+        $acidity = $cooked->slurry;
         $factor = self::factor($acidity?->sournessWeights() ?? [], $cooked, $mass, $massSensitivities, $large);
         $value = $factor['value'];
         if ($acidity === null || $value <= 0.0) {
@@ -171,19 +171,19 @@ final readonly class Tasting
             $byPh += ($slope * $cooked->mixture->grams[$constituent] * 100) / $mass / $value;
         }
         $sensitivities = $factor['sensitivities'];
-        foreach ($cooked->tangents as $source => $tangent) {
-            $sensitivities[$source] += $byPh * $acidity->shift($tangent);
+        foreach ($cooked->phSlopes as $source => $slope) {
+            $sensitivities[$source] += $byPh * $slope;
         }
         $acids = [];
         $phs = [];
-        foreach ($cooked->rows as $i => $row) {
+        foreach ($cooked->phByLine as $i => $shift) {
             $ingredient = $cooked->weighed->lines[$i]->ingredient;
             if ($ingredient !== null) {
                 // one acid is known as well as another
                 $acids[$i]
                     = $ingredient->spreadOf(Constituent::CITRIC)
-                    * ($factor['by_line'][$i] / $value + $byPh * $acidity->shift($row));
-                $phs[$i] = ($byPh * $ingredient->certainty->ph() * $acidity->bufferOf($row)) / $acidity->buffer;
+                    * ($factor['by_line'][$i] / $value + $byPh * $shift);
+                $phs[$i] = $byPh * $ingredient->certainty->ph() * $cooked->buffers[$i];
             }
         }
         $variance

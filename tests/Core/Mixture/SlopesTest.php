@@ -11,6 +11,7 @@ use Tests\Support\Solution;
 use Vinculum\Cooking\Steam;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Mixture\WaterActivity;
 
@@ -107,11 +108,12 @@ final class SlopesTest extends TestCase
         }
     }
 
-    public function test_the_mass_written_out_is_that_of_what_bears_mass(): void
+    public function test_the_mass_and_the_volume_written_out_are_those_of_the_tables(): void
     {
         foreach (array_keys(Constituent::KEYS) as $constituent) {
             $one = array_replace(array_fill(0, Constituent::COUNT, 0.0), [$constituent => 1.0]);
 
+            self::assertSame(Density::millilitresPerGram($constituent), Density::volumeOf($one), Constituent::KEYS[$constituent]);
             self::assertSame(in_array($constituent, Constituent::MASS_BEARING, true) ? 1.0 : 0.0, Mixture::massOf($one));
         }
     }
