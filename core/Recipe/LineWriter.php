@@ -33,6 +33,9 @@ final class LineWriter
     /** A scale is good for so many of its steps and more. */
     private const SCALE_STEPS = 5.0;
 
+    /** Steps of what is weighed, in grams, by how much of it there is; judgement. */
+    private const ROUND = [[200.0, 10.0], [40.0, 5.0]];
+
     /** Half of an eighth of a teaspoon. */
     private const LEAST_SPOON_ML = 0.3;
 
@@ -76,7 +79,8 @@ final class LineWriter
     }
 
     /**
-     * Other ways to write it, handiest first: its own unit, two measures together, grams, and tenths of a gram.
+     * Other ways to write it, handiest first: round grams where it is weighed, its own unit, two measures together,
+     * grams, and tenths of a gram.
      *
      * @return list<string>
      */
@@ -89,7 +93,10 @@ final class LineWriter
                 sprintf('%.2f %s', $first->number->value * $factor, $first->unit->name),
             ];
         }
-        $ways = [self::nearest($weighed, $factor, $kit->set)];
+        $ways = [
+            ...self::roundly($weighed, $factor, $kit),
+            self::nearest($weighed, $factor, $kit->set),
+        ];
         if (
             $first?->unit !== null
             && $weighed->amount !== null
@@ -101,6 +108,35 @@ final class LineWriter
         $ways[] = self::weighed($weighed->grams * $factor, $kit);
 
         return array_values(array_unique(array_filter($ways, static fn (?string $way): bool => $way !== null)));
+    }
+
+    /**
+     * What is weighed in round numbers, and too little for the scale in a spoon; none of it for any other line.
+     *
+     * @return list<string>
+     */
+    private static function roundly(WeighedLine $weighed, float $factor, Kitchenware $kit): array
+    {
+        $unit = $weighed->amount->terms[0]->unit ?? null;
+        if ($unit?->name !== 'g' || count($weighed->amount->terms ?? []) > 1 || $weighed->ingredient === null) {
+            return [];
+        }
+        $grams = $weighed->grams * $factor;
+        $ways = [];
+        foreach (self::ROUND as [$from, $step]) {
+            if ($grams >= $from) {
+                $ways[] = self::onScale($grams, max($step, $kit->scaleStep));
+            }
+        }
+        if ($grams < 2 * self::SCALE_STEPS * $kit->scaleStep) {
+            $ways[] = self::onScale($grams, $kit->scaleStep);
+            $density = $weighed->ingredient->form === Form::Pieces ? null : $weighed->ingredient->density;
+            if ($density !== null && $grams / $density >= self::LEAST_SPOON_ML) {
+                $ways[] = AmountWriter::spoons($grams / $density, $kit->set)[0];
+            }
+        }
+
+        return $ways;
     }
 
     /** The same recipe in the spoons and cups of another set: as much by weight, in other words. */

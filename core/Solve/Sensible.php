@@ -5,87 +5,40 @@ declare(strict_types=1);
 namespace Vinculum\Solve;
 
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Mixture\Constituent;
-use Vinculum\Pantry\Aroma;
-use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Stage;
-use Vinculum\Safety\Brings;
 use Vinculum\Taste\Measure;
 
 /**
- * What a cook would stir into this pot for what the spoon says: its own lines, the plain things of the craft, and what
- * is akin to a line. Nothing that has more of what there is too much of; no thickener, and no boiling, in what is eaten
- * as it was stirred; no allergen, meat or alcohol that was not in it.
+ * The one judge of every answer: what no cook would do with a thing in this sauce, whatever its figures. Rescue, swap,
+ * free-of, rebalance and draft ask it; what each of them has to mind besides stands beside it (Rescue\Candidates,
+ * Swap\Kin). Common practice, no source.
  */
 final readonly class Sensible
 {
-    /** How alike two things smell from which one may do for more of the other; judgement. */
-    private const AKIN = 0.5;
+    /** Highest sensible share up to which a thing is a spice; judgement. */
+    private const SPICE = 0.1;
 
-    /** Traits of what is always plain. */
-    private const PLAIN = ['plain-water', 'plain-sweet', 'plain-salty', 'plain-umami'];
+    /** Heat, in the measure's unit, from which a spice is there to be hot; paprika is not. */
+    private const FIERY = 5000.0;
 
-    /** Sweet, salty and sour, in the measures' units, by which an acid is a plain one; judgement. */
-    private const SWEET = 9.0;
+    /** Times its highest sensible share from which so much of a thing is worth a word; judgement. */
+    private const TOO_MUCH = 1.5;
 
-    private const SALTY = 1.0;
-
-    private const SOUR = 1.5;
-
-    /** What brings a taste by itself, in the measure’s unit; judgement. */
-    private const STRONG = ['sweetness' => 8.0, 'sourness' => 1.0, 'saltiness' => 2.0, 'umami' => 0.15, 'heat' => 0.0];
-
-    /** How much less water a thing may have and still thin a sauce, which is less thick than it is dry. */
-    private const DRIER = 0.1;
-
-    /** Parts of what is too much in the pot from which a thing thins it no more; judgement. */
-    private const HALF_AS_MUCH = 0.5;
-
-    /** Groups of what goes in for its taste, however dry it is. */
-    private const FOR_THE_TASTE = ['spices', 'chillies', 'blends'];
-
-    /** Share of fat from which a sauce is one of oil; judgement. */
-    private const OILY = 0.25;
-
-    /** @var list<string> slugs of what would bring something nobody expects in it */
-    private array $strangers;
-
-    /** @var list<Ingredient> */
-    private array $own;
-
-    private bool $isCooked;
-
-    private bool $isHeated;
-
-    /** @param array<string, float> $feels steps by Feel value, positive is too much */
-    public function __construct(
-        private Evaluation $from,
-        private array $feels,
-        private LinearPot $pot,
-        Catalogue $catalogue,
-    ) {
-        $this->strangers = Brings::strangersTo($from->cooked->weighed, $catalogue);
-        $own = [];
-        foreach ($from->cooked->weighed->lines as $line) {
-            if ($line->ingredient !== null && ! $line->line->leftOut) {
-                $own[] = $line->ingredient;
-            }
-        }
-        $this->own = $own;
-        $this->isCooked = array_filter(
-            $from->recipe->stages,
-            static fn (Stage $stage): bool => $stage->process?->kind->simmers() === true,
-        ) !== [];
-        $this->isHeated = self::isHeated($from);
-    }
+    /** Whether something of it simmers or boils. */
+    public bool $isCooked;
 
     /** Whether it is ever hot: warmed is enough. */
-    public static function isHeated(Evaluation $of): bool
+    public bool $isHeated;
+
+    public function __construct(private Evaluation $of)
     {
         $vocabulary = $of->cooked->weighed->vocabulary;
-
-        return array_filter(
+        $this->isCooked = array_filter(
+            $of->recipe->stages,
+            static fn (Stage $stage): bool => $stage->process?->kind->simmers() === true,
+        ) !== [];
+        $this->isHeated = array_filter(
             $of->recipe->stages,
             static fn (Stage $stage): bool => $stage->process !== null
                 && $vocabulary->leavesHot($stage->process->kind->value) === true,
@@ -93,223 +46,69 @@ final readonly class Sensible
     }
 
     /**
-     * Whether something of it is strong enough to be what a taste that is short is mended with: nobody sweetens with
-     * mustard. Boiling off makes all of it stronger.
+     * Why a thing is in no answer here; null where it may be.
      *
-     * @param list<Ingredient> $additions
+     * @param Ingredient|null $for what it would stand in for, which may have done as it does
      */
-    public function isForIt(array $additions, bool $boils): bool
-    {
-        foreach ($boils ? [] : $this->feels as $named => $steps) {
-            $measure = Feel::from($named)->measure();
-            if ($steps < 0.0 && $measure !== null) {
-                $strongest = max(0.0, ...array_map(
-                    static fn (Ingredient $thing): float => $measure->strengthOf($thing) ?? 0.0,
-                    $additions,
-                ));
-                if ($strongest < self::STRONG[$measure->value]) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
-    }
-
-    /** Null where it may go in. */
-    public function whyNot(Ingredient $thing): ?WhyNot
+    public function whyNot(Ingredient $thing, ?Ingredient $for = null): ?WhyNot
     {
         return match (true) {
-            $thing->is('potassium') => WhyNot::NotForEverybody,
-            ! $this->isHeated && $thing->is('sets-cold') => WhyNot::SetsCold,
-            $this->isAskedForAnotherThing($thing) => WhyNot::AnotherThing,
-            $this->makesItWorse($thing) => WhyNot::MakesItWorse,
-            $this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing) => null,
-            $thing->isThickener() => WhyNot::WouldBoil,
-            in_array($thing->slug, $this->strangers, true) => WhyNot::BringsNew,
-            default => WhyNot::AnotherFamily,
+            $thing->is('potassium') && $for?->is('potassium') !== true => WhyNot::NotForEverybody,
+            ! $this->isHeated && $thing->is('sets-cold') && $for?->is('sets-cold') !== true => WhyNot::SetsCold,
+            default => null,
         };
     }
 
     /**
-     * Spice and chilli thicken nothing that is only thin, and no water goes into what is oil or mayonnaise and has
-     * none, unless it is too thick.
+     * What a cook turns to move a taste: never a spice, a herb or garlic, whose smell would go with it, unless it is
+     * there to be hot and heat is to move; and no oil or butter, which thins nothing but fire.
      */
-    private function isAskedForAnotherThing(Ingredient $thing): bool
+    public function isLever(Ingredient $thing, bool $movesHeat): bool
     {
-        $thick = $this->feels[Feel::Thick->value] ?? 0.0;
-        if ($thick < 0.0 && count($this->feels) === 1 && in_array($thing->group, self::FOR_THE_TASTE, true)) {
-            return true;
-        }
-        $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
+        $isSpice = ($thing->mostShare <= self::SPICE || $thing->roles === ['aroma'])
+            && array_intersect($thing->roles, ['salty', 'sweet', 'acid', 'umami']) === [];
+        $isFat = $thing->isFatty() && $thing->roles !== ['base'];
+        $isHot = in_array('hot', $thing->roles, true)
+            && (Measure::Heat->strengthOf($thing) ?? 0.0) > max(self::FIERY, $this->of->tasting->value(Measure::Heat));
 
-        return $thing->is('plain-water') && $thick <= 0.0 && $fat >= self::OILY && $this->isWateredDownSoon();
+        return ! $isFat && (! $isSpice || ($isHot && $movesHeat));
     }
 
     /**
-     * Boiling off makes everything stronger and thicker, so it is a remedy for what is thin, or weak throughout, and
-     * only in a pan it was cooked in.
-     */
-    public function mayBoil(): bool
-    {
-        $weak = array_filter($this->feels, static fn (float $steps): bool => $steps < 0.0);
-        $strong = array_filter($this->feels, static fn (float $steps): bool => $steps > 0.0);
-
-        return $this->isCooked
-            && $strong === []
-            && (isset($weak[Feel::Thick->value]) || count($weak) > 1);
-    }
-
-    /** Raw pieces of what the sauce is made of anyway, where nothing of it is cooked: more tomato in a raw salsa. */
-    public function isRawAnyway(Ingredient $thing): bool
-    {
-        return ! $this->isHeated && $this->isOwn($thing);
-    }
-
-    /** Eaten as it is stirred, and made without water: a dip of yoghurt, a salsa. */
-    public function isWateredDownSoon(): bool
-    {
-        return ! $this->isHeated
-            && array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === [];
-    }
-
-    public function isOwn(Ingredient $thing): bool
-    {
-        foreach ($this->own as $own) {
-            if ($own->slug === $thing->slug) {
-                return ! $thing->isThickener() || $this->mayThicken();
-            }
-        }
-
-        return false;
-    }
-
-    /** It has more of something than the pot has already too much of. */
-    private function makesItWorse(Ingredient $thing): bool
-    {
-        foreach ($this->feels as $named => $steps) {
-            $feel = Feel::from($named);
-            $measure = $feel->measure();
-            if ($steps <= 0.0) {
-                continue;
-            }
-            // oil and butter make nothing thinner, nor does what is drier than the sauce
-            if ($feel === Feel::Thick) {
-                $water = $this->pot->mixture->grams[Constituent::WATER] / max(1e-9, $this->pot->mass);
-                if (
-                    $thing->isFatty()
-                    || $thing->isThickener()
-                    || $thing->perGram[Constituent::WATER] < $water - self::DRIER
-                ) {
-                    return true;
-                }
-                continue;
-            }
-            $has = $measure === null
-                ? 100 * $thing->perGram[Constituent::FAT]
-                : $measure->strengthOf($thing) ?? 0.0;
-            // what has half as much of it thins nothing to speak of, unless it is what the sauce is made of
-            if ($has > self::HALF_AS_MUCH * $feel->value($this->pot)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private function isPlain(Ingredient $thing): bool
-    {
-        foreach (self::PLAIN as $trait) {
-            if ($thing->is($trait)) {
-                return true;
-            }
-        }
-
-        // vinegar or lime where the sauce has neither; where it has one, more of that
-        return $this->isPlainAcid($thing) && array_filter($this->own, $this->isPlainAcid(...)) === [];
-    }
-
-    /** Vinegar and citrus juice, and nothing sweet or salt. */
-    private function isPlainAcid(Ingredient $thing): bool
-    {
-        return $thing->group === 'acids'
-            && in_array('acid', $thing->roles, true)
-            && (Measure::Sweetness->strengthOf($thing) ?? 0.0) < self::SWEET
-            && (Measure::Saltiness->strengthOf($thing) ?? 0.0) < self::SALTY
-            && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SOUR;
-    }
-
-    /**
-     * Where nothing plain and nothing of its own does it: what does it and is of a plant, said with what it brings.
+     * Grams of a thing that may still go into a sauce which stays as large; any where all of it may be that thing.
      *
-     * @param list<Ingredient> $have
-     * @param list<Ingredient> $chosen
-     *
-     * @return list<Ingredient>
+     * @param float $mass of the sauce, g
+     * @param float $there of the thing in it already, g
      */
-    public function widened(array $have, array $chosen): array
+    public static function room(Ingredient $thing, float $mass, float $there = 0.0): float
     {
-        $more = [];
-        $unexpected = $this->from->cooked->weighed->vocabulary->unexpectedAllergens();
-        foreach ($this->feels as $named => $steps) {
-            $feel = Feel::from($named);
-            $measure = $feel->measure();
-            if ($steps >= 0.0 || $measure === null) {
-                continue;
-            }
-            $now = $feel->value($this->pot);
-            $does = static fn (Ingredient $thing): bool => ($measure->strengthOf($thing) ?? 0.0) > 2 * $now + 0.05;
-            if (array_filter($chosen, $does) !== []) {
-                continue;
-            }
-            foreach ($have as $thing) {
-                $isOfAPlant = array_intersect($thing->contains, $unexpected) === [] && ! $thing->is('flesh');
-                if ($does($thing) && $isOfAPlant && ! $thing->is('potassium') && ! $this->makesItWorse($thing)) {
-                    $more[] = $thing;
-                }
-            }
-        }
-
-        return $more;
+        return $thing->mostShare < 1.0 ? $thing->mostShare * $mass - $there : INF;
     }
 
-    /** Of the kind of a line: it does the same, smells alike, and brings nothing of its own. */
-    private function isAkin(Ingredient $thing): bool
+    /** The same of a pot which grows by what goes in. */
+    public static function roomWhereItGrows(Ingredient $thing, float $mass, float $there): float
     {
-        if (in_array($thing->slug, $this->strangers, true)) {
-            return false;
-        }
-        if ($thing->isThickener()) {
-            return $this->mayThicken();
-        }
-        foreach ($this->own as $own) {
-            $does = array_intersect($thing->roles, array_diff($own->roles, ['aroma', 'base', 'body']));
-            $isSugar = $own->group === 'sugars' && $thing->group === 'sugars';
-            if (
-                $does !== []
-                && $own->group === $thing->group
-                && ($isSugar || Aroma::likeness($own, $thing) >= self::AKIN)
-            ) {
-                return true;
-            }
-        }
-
-        // thicker dairy for thin dairy, nut paste for nut paste
-        foreach (($this->feels[Feel::Thick->value] ?? 0.0) < 0.0 ? $this->own : [] as $own) {
-            if ($own->group === $thing->group && array_intersect($own->contains, $thing->contains) !== []) {
-                return true;
-            }
-        }
-
-        // heat is heat: a chilli for a chilli
-        return isset($this->feels[Feel::Hot->value])
-            && $this->feels[Feel::Hot->value] < 0.0
-            && $thing->is('chilli');
+        return $thing->mostShare < 1.0
+            ? self::room($thing, $mass, $there) / (1 - $thing->mostShare)
+            : INF;
     }
 
-    /** Starch wants to boil, and is asked for where the sauce is thin. */
-    private function mayThicken(): bool
+    /** @return list<Ingredient> of which there is more in it than anybody puts into a sauce */
+    public function tooMuch(): array
     {
-        return $this->isCooked && ($this->feels[Feel::Thick->value] ?? 0.0) < 0.0;
+        // what boils down was so much of what went into the pot, not of what is left
+        $mass = 0.0;
+        foreach ($this->of->cooked->weighed->lines as $line) {
+            $mass += $line->grams;
+        }
+        $things = [];
+        foreach ($this->of->cooked->weighed->lines as $line) {
+            $thing = $line->ingredient;
+            if ($thing !== null && $line->grams > self::TOO_MUCH * self::room($thing, $mass)) {
+                $things[] = $thing;
+            }
+        }
+
+        return $things;
     }
 }

@@ -52,7 +52,7 @@ final class HouseTest extends TestCase
         'core/Pantry/Portion.php' => ['clove'], // of garlic
         'core/Recipe/Jotted/LineReader.php' => ['clove'], // of garlic
         'core/Pantry/Seasons.php' => ['tomato'], // a group
-        'core/Solve/Rescue/Equations.php' => ['tomato'], // a group
+        'core/Solve/Rescue/Candidates.php' => ['tomato'], // a group
         'core/Safety/Brings.php' => ['honey'], // what a trait is called
         'core/Safety/Rules/Infants.php' => ['honey'], // the code of a caution
         'core/Safety/KeepingTime.php' => ['tomato'], // a keeping time

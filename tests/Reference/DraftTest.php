@@ -118,6 +118,34 @@ final class DraftTest extends TestCase
         self::assertStringContainsString('more rosemary than anybody puts into a sauce', $notes);
     }
 
+    /** Nobody weighs out 579 g of vinegar, and a kitchen's scale shows no tenths of a gram. */
+    public function test_a_draft_is_in_amounts_that_are_round_where_nothing_is_lost_by_it(): void
+    {
+        $round = $weighed = 0;
+        foreach (array_keys(Sauce::styles()) as $style) {
+            foreach (self::draft($style)->recipe->lines() as $line) {
+                if (preg_match('/^([\d.]+) g$/', (string) $line->amount, $match) === 1) {
+                    self::assertStringNotContainsString('.', $match[1], "{$style}: {$line->amount} {$line->ingredient}");
+                    $weighed += (float) $match[1] >= 40 ? 1 : 0;
+                    $round += (float) $match[1] >= 40 && (int) $match[1] % 5 === 0 ? 1 : 0;
+                }
+            }
+        }
+        self::assertGreaterThan(80, $weighed);
+        self::assertGreaterThan(0.95 * $weighed, $round);
+    }
+
+    /** “With cloves”, and no word of how much: a few of them, not the fifty grams of what has no usual place. */
+    public function test_what_nobody_says_how_much_of_there_is_goes_in_as_a_cook_would(): void
+    {
+        foreach (['clove', 'nutmeg', 'asafoetida', 'liquid-smoke'] as $slug) {
+            $draft = self::draft('tomato-ketchup', [[$slug, null]]);
+            $grams = $draft->evaluation->cooked->weighed->gramsOf($slug);
+            self::assertGreaterThan(0.1, $grams, $slug);
+            self::assertLessThan(0.5 * Sauce::ingredient($slug)->mostShare * $draft->evaluation->cooked->mixture->mass(), $grams, $slug);
+        }
+    }
+
     /**
      * @param list<array{string, float|null}> $with
      * @param list<string> $needs

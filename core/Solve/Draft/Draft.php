@@ -24,6 +24,7 @@ use Vinculum\Recipe\WeighedRecipe;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\Rebalance\Rebalance;
+use Vinculum\Solve\Sensible;
 use Vinculum\Solve\Swap\Criteria;
 use Vinculum\Solve\Swap\FreeOf;
 use Vinculum\Taste\Measure;
@@ -49,11 +50,12 @@ final readonly class Draft
     private const LEAST_LOST = 10.0;
     private const MOST_LOST = 55.0;
 
-    /** Grams of what has no usual place, where nobody says how much there is; judgement. */
+    /**
+     * Grams of what has no usual place, where nobody says how much there is, and at most this part of its highest
+     * sensible share: of cloves that is a few; judgement.
+     */
     private const BESIDE = 50.0;
-
-    /** Times its highest sensible share from which so much of a thing is worth a word; judgement. */
-    private const TOO_MUCH = 1.5;
+    private const OF_MOST = 0.25;
 
     /** Highest sensible share from which what smells is a herb by the handful, and no spice; judgement. */
     private const HERB = 0.4;
@@ -86,7 +88,17 @@ final readonly class Draft
     ): Drafted {
         $recipe = JottedText::read("{$style->name}\n\n{$note}", $catalogue, MeasuringSet::Us)[0]->withStyle($slug);
         $notes = [];
-        foreach ($with as $each) {
+        $sensible = new Sensible(Evaluation::of($recipe, $catalogue, $style));
+        foreach ($with as $i => $each) {
+            $why = $sensible->whyNot($each['ingredient']);
+            if ($why !== null) {
+                $notes[] = Sentence::of('No {name} in it. {why}.', [
+                    'name' => $each['ingredient']->shortName(),
+                    'why' => $why->words(),
+                ]);
+                unset($with[$i]);
+                continue;
+            }
             $recipe = self::with($recipe, $each['ingredient'], $each['grams'], $catalogue, $notes);
         }
         $evaluation = Evaluation::of($recipe, $catalogue, $style);
@@ -118,19 +130,11 @@ final readonly class Draft
                 ]);
             }
         }
-        // what boils down was so much of what went into the pot, not of what is left
-        $mass = array_sum(array_map(
-            static fn (WeighedLine $line): float => $line->grams,
-            $final->cooked->weighed->lines,
-        ));
-        foreach ($final->cooked->weighed->lines as $line) {
-            $thing = $line->ingredient;
-            if ($thing !== null && $mass > 0.0 && $line->grams > self::TOO_MUCH * $thing->mostShare * $mass) {
-                $notes[] = Sentence::of(
-                    'That is more {name} than anybody puts into a sauce: no more than {most} of it.',
-                    ['name' => $thing->shortName(), 'most' => Quantity::percent($thing->mostShare)],
-                );
-            }
+        foreach ((new Sensible($final))->tooMuch() as $thing) {
+            $notes[] = Sentence::of(
+                'That is more {name} than anybody puts into a sauce: no more than {most} of it.',
+                ['name' => $thing->shortName(), 'most' => Quantity::percent($thing->mostShare)],
+            );
         }
 
         return new Drafted(
@@ -182,10 +186,14 @@ final readonly class Draft
         $weighed = WeighedRecipe::of($recipe, $catalogue);
         $place = self::placeFor($weighed, $thing);
         if ($place === null) {
+            $mass = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $weighed->lines));
+            $usual = min(self::BESIDE, self::OF_MOST * Sensible::room($thing, $mass));
             $line = new Line(
                 $recipe->freshId('l'),
                 $thing->slug,
-                LineWriter::weighed($grams ?? self::BESIDE, $recipe->kitchenware()),
+                $grams === null
+                    ? LineWriter::fresh($usual, $thing, $recipe->kitchenware())
+                    : LineWriter::weighed($grams, $recipe->kitchenware()),
             );
             $stages = $recipe->stages;
             $stages[0] = $stages[0]->withLines([...$stages[0]->lines, $line]);

@@ -6,9 +6,9 @@ namespace Vinculum\Solve\Rebalance;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Mixture;
-use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LeastSquares;
+use Vinculum\Solve\Sensible;
 use Vinculum\Solve\Stop;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
@@ -45,14 +45,15 @@ final readonly class Equations
      */
     private const MARGIN = 0.2;
     private const MARGIN_SHARE = 0.25;
-    /** Highest sensible share up to which a thing is a spice; judgement. */
-    private const SPICE = 0.1;
-    /** Heat, in the measure's unit, from which a spice is there to be hot; paprika is not. */
-    private const FIERY = 5000.0;
     /** An aim is met within so many steps. */
     public const MET = 0.35;
 
-    public function __construct(public Evaluation $from, public Aims $aims) {}
+    private Sensible $sensible;
+
+    public function __construct(public Evaluation $from, public Aims $aims)
+    {
+        $this->sensible = new Sensible($from);
+    }
 
     /**
      * How far each deciding line may move. One that something locked follows may not.
@@ -63,6 +64,7 @@ final readonly class Equations
     {
         $bounds = [];
         $locked = [];
+        $movesHeat = $this->aims->steps(Measure::Heat, $this->from->tasting->value(Measure::Heat)) !== 0.0;
         foreach ($this->from->cooked->weighed->lines as $line) {
             if (
                 $line->grams <= 0.0
@@ -72,7 +74,7 @@ final readonly class Equations
                 continue;
             }
             $bounds[$line->source] ??= [self::LEAST, self::MOST];
-            if ($line->line->lock || ! $this->isLever($line->ingredient)) {
+            if ($line->line->lock || ! $this->sensible->isLever($line->ingredient, $movesHeat)) {
                 $locked[$line->source] = true;
             }
             // less than a spoon measures is nothing
@@ -84,12 +86,9 @@ final readonly class Equations
                     $line->line->minG > 0.0 ? log($line->line->minG / $line->grams) : self::LEAST,
                 );
             }
-            $sensible = $line->ingredient->mostShare;
-            if ($sensible < 1.0) {
-                // never past what anyone would put in, though what is in already may stay
-                $room = log(($sensible * $this->from->cooked->mixture->mass()) / $line->grams);
-                $bounds[$line->source][1] = min($bounds[$line->source][1], max(0.0, $room));
-            }
+            // never past what anyone would put in, though what is in already may stay
+            $room = log(Sensible::room($line->ingredient, $this->from->cooked->mixture->mass()) / $line->grams);
+            $bounds[$line->source][1] = min($bounds[$line->source][1], max(0.0, $room));
             if ($line->line->maxG !== null && $line->line->maxG > 0.0) {
                 $bounds[$line->source][1] = min($bounds[$line->source][1], log($line->line->maxG / $line->grams));
             }
@@ -108,22 +107,6 @@ final readonly class Equations
         }
 
         return $bounds;
-    }
-
-    /**
-     * What a cook turns to move a taste: never a spice, a herb or garlic, whose smell would go with it, unless it is
-     * there to be hot and heat is to move; and no oil or butter, which thins nothing but fire.
-     */
-    private function isLever(Ingredient $thing): bool
-    {
-        $isSpice = ($thing->mostShare <= self::SPICE || $thing->roles === ['aroma'])
-            && array_intersect($thing->roles, ['salty', 'sweet', 'acid', 'umami']) === [];
-        $isFat = $thing->isFatty() && $thing->roles !== ['base'];
-        $heat = $this->from->tasting->value(Measure::Heat);
-        $isHot = in_array('hot', $thing->roles, true)
-            && (Measure::Heat->strengthOf($thing) ?? 0.0) > max(self::FIERY, $heat);
-
-        return ! $isFat && (! $isSpice || ($isHot && $this->aims->steps(Measure::Heat, $heat) !== 0.0));
     }
 
     /**

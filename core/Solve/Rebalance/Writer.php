@@ -19,8 +19,9 @@ use Vinculum\Taste\Ratio;
 /** An answer in amounts a kitchen measures, and why each of them moves. */
 final readonly class Writer
 {
-    /** Writing an amount down may move a taste by so many steps. */
+    /** Writing an amount down may move a taste by so many steps; by more where all of it is reached so. */
     private const WRITING = 0.12;
+    private const ROUGHLY = 0.25;
     /** Grams that are no matter. */
     private const HAIR = 1e-6;
     /** A change of what it makes, up or down, that is said before anything else. */
@@ -29,15 +30,31 @@ final readonly class Writer
 
     public function __construct(private Equations $equations, private Catalogue $catalogue) {}
 
-    /** @param array<int, float> $x */
+    /**
+     * In the roundest numbers that still reach it; else as near as a kitchen measures.
+     *
+     * @param array<int, float> $x
+     */
     public function written(array $x): Rebalanced
     {
         $exact = $this->equations->at($x);
+        $roughly = $this->writtenWithin($x, $exact, self::ROUGHLY);
+
+        return $roughly->isReached ? $roughly : $this->writtenWithin($x, $exact, self::WRITING);
+    }
+
+    /**
+     * @param array<int, float> $x
+     * @param float $steps that writing an amount down may move a taste by
+     */
+    private function writtenWithin(array $x, Evaluation $exact, float $steps): Rebalanced
+    {
         $kit = $this->equations->from->recipe->kitchenware();
         $texts = [];
         foreach ($this->equations->from->cooked->weighed->lines as $i => $line) {
             if (isset($x[$i]) && $line->source === $i && $line->ingredient !== null) {
-                $texts[$i] = $this->text($line, exp($x[$i]), $kit, Equations::leverage($exact, $i));
+                $leverage = Equations::leverage($exact, $i);
+                $texts[$i] = $this->text($line, exp($x[$i]), $kit, $leverage, $steps);
             }
         }
         $amounts = [];
@@ -62,8 +79,13 @@ final readonly class Writer
         );
     }
 
-    private function text(WeighedLine $line, float $factor, Kitchenware $kit, float $leverage): string
-    {
+    private function text(
+        WeighedLine $line,
+        float $factor,
+        Kitchenware $kit,
+        float $leverage,
+        float $steps,
+    ): string {
         $ways = LineWriter::ways($line, $factor, $kit);
         $best = (string) end($ways);
         $least = INF;
@@ -80,7 +102,7 @@ final readonly class Writer
                 return $way === $ways[0] && count($ways) > 1 ? $ways[1] : $way;
             }
             $off = abs(log($grams / $line->grams / $factor)) * max(1.0, $leverage);
-            if ($off <= self::WRITING) {
+            if ($off <= $steps) {
                 return $way;
             }
             if ($off < $least) {
@@ -227,7 +249,9 @@ final readonly class Writer
             $name = $lines[$i]->ingredient?->shortName() ?? $lines[$i]->line->ingredient;
             $percent = (int) round(100 * $share);
             if (! isset($movable[$lines[$i]->source])) {
-                return "{$name} brings {$percent} % of it and is locked.";
+                return $lines[$i]->line->lock
+                    ? "{$name} brings {$percent} % of it and is locked."
+                    : "{$name} brings {$percent} % of it, and nobody turns that to move a taste.";
             }
             $move = $x[$lines[$i]->source] ?? 0.0;
             [$least, $most] = $movable[$lines[$i]->source];

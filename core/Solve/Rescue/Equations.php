@@ -9,7 +9,6 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Pantry\Catalogue;
-use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
@@ -86,7 +85,7 @@ final readonly class Equations
     /** @var array<string, float> where each figure should be, by Feel value */
     public array $wanted;
 
-    private Sensible $sensible;
+    private Candidates $candidates;
 
     /** @var list<Ingredient> */
     public array $things;
@@ -128,22 +127,19 @@ final readonly class Equations
                 : $value;
         }
         $this->wanted = $wanted;
-        $this->sensible = new Sensible($from, $feels, $this->pot, $catalogue);
+        $this->candidates = new Candidates($from, $feels, $this->pot, $catalogue);
+        $have = self::distinct($have);
         $reasons = [];
-        $can = [];
         $things = [];
-        foreach (self::distinct($have) as $thing) {
-            $reason = $this->canBeStirredIn($thing) ? $this->sensible->whyNot($thing) : WhyNot::NotStirredIn;
-            if ($reason !== WhyNot::NotStirredIn) {
-                $can[] = $thing;
-            }
+        foreach ($have as $thing) {
+            $reason = $this->candidates->whyNot($thing);
             if ($reason === null) {
                 $things[] = $thing;
             } else {
                 $reasons[$thing->slug] = $reason;
             }
         }
-        $this->things = self::distinct([...$things, ...$this->sensible->widened($can, $things)]);
+        $this->things = self::distinct([...$things, ...$this->candidates->widened($have, $things)]);
         foreach ($this->things as $thing) {
             unset($reasons[$thing->slug]);
         }
@@ -160,16 +156,14 @@ final readonly class Equations
             // of the pot as it will be, which grows by what goes in
             $isTheSauce = $there > self::IS_THE_SAUCE * $this->pot->mass;
             // a sauce that already has its fill of a thing is one that takes more of it than most do
-            $room = $thing->mostShare < 1.0 && ! $isTheSauce
-                ? ($thing->mostShare * $this->pot->mass - $there) / (1 - $thing->mostShare)
-                : $most;
+            $room = $isTheSauce ? $most : Sensible::roomWhereItGrows($thing, $this->pot->mass, $there);
             $mostOf[$thing->slug] = min($most, max($room, self::MORE_OF_IT * $there));
             // what is too much is thinned by what thins, and not by a second helping of every seasoning
             $isSeasoning = ! in_array('base', $thing->roles, true) && $there > self::PINCH;
             if ($isSeasoning && $feels !== [] && min($feels) > 0.0) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], $there);
             }
-            if ($thing->is('plain-water') && $this->sensible->isWateredDownSoon()) {
+            if ($thing->is('plain-water') && $this->candidates->isWateredDownSoon()) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::LET_DOWN * $this->pot->mass);
             }
         }
@@ -263,38 +257,17 @@ final readonly class Equations
     /** @param list<string> $slugs '' for boiling off */
     public function isForIt(array $slugs): bool
     {
-        return $this->sensible->isForIt(
+        return $this->candidates->isForIt(
             array_map($this->thing(...), array_values(array_diff($slugs, ['']))),
             in_array('', $slugs, true),
         );
-    }
-
-    /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
-    private function canBeStirredIn(Ingredient $thing): bool
-    {
-        // it dilutes nothing that is dissolved in water
-        $isFatty = $thing->isFatty();
-        $mayBeFatty
-            = array_intersect(array_keys($this->feels), [
-                Feel::Hot->value,
-                Feel::Rich->value,
-                Feel::Thick->value,
-            ]) !== [];
-        $isRaw
-            = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
-        $isAroma = array_diff($thing->roles, ['aroma']) === [];
-
-        return (! $isFatty || $mayBeFatty)
-            && (! $isRaw || $this->sensible->isRawAnyway($thing))
-            && ! $isAroma
-            && $thing->group !== 'blends';
     }
 
     /** Boiling off is a remedy for what is thin or weak, and breaks what is held together by egg. */
     public function mayBoil(): bool
     {
         return $this->from->estimates->emulsifiedFat() < self::BREAKS * $this->from->cooked->mixture->mass()
-            && $this->sensible->mayBoil();
+            && $this->candidates->mayBoil();
     }
 
     /**
@@ -364,7 +337,7 @@ final readonly class Equations
         $thing = $slug === '' ? null : $this->thing($slug);
 
         return match (true) {
-            $thing === null || $this->sensible->isOwn($thing) => 2,
+            $thing === null || $this->candidates->isOwn($thing) => 2,
             $thing->is('plain-water') => 1,
             default => 0,
         };

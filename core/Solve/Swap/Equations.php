@@ -17,6 +17,7 @@ use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Sensible;
 use Vinculum\Taste\Measure;
 
 /**
@@ -157,9 +158,7 @@ final readonly class Equations
         $most = self::MOST_SHARE * 2 * $this->pot->mass;
         $there = $this->from->cooked->weighed->gramsOf($thing->slug, except: $this->place);
 
-        return $thing->mostShare < 1.0
-            ? max(0.0, min($most, $thing->mostShare * $this->pot->mass - $there))
-            : $most;
+        return max(0.0, min($most, Sensible::room($thing, $this->pot->mass, $there)));
     }
 
     /**

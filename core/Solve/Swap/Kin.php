@@ -49,11 +49,11 @@ final readonly class Kin
     /** @var list<string> allergens nobody expects in it */
     private array $unexpected;
 
-    private bool $isHeated;
+    private Sensible $sensible;
 
     public function __construct(private Ingredient $out, Evaluation $from)
     {
-        $this->isHeated = Sensible::isHeated($from);
+        $this->sensible = new Sensible($from);
         $this->contains = array_keys(Allergens::of($from->cooked->weighed)['contains']);
         $this->unexpected = array_values(array_diff(
             $from->cooked->weighed->vocabulary->unexpectedAllergens(),
@@ -64,13 +64,12 @@ final readonly class Kin
     /** What a cook takes for it may still not do here: butter is not stirred into what is never warm. */
     public function doesHere(Ingredient $thing): bool
     {
-        return $this->isHeated || $this->out->is('sets-cold') || ! $thing->is('sets-cold');
+        return $this->sensible->whyNot($thing, $this->out) === null;
     }
 
     public function mayStandIn(Ingredient $thing): bool
     {
         return $this->doesHere($thing)
-            && ! $thing->is('potassium')
             && array_intersect($thing->contains, $this->unexpected) === []
             && (! $thing->is('raw-egg') || $this->out->is('raw-egg') || in_array('eggs', $this->out->contains, true))
             && $this->isOfItsFat($thing)

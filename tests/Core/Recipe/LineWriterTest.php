@@ -45,6 +45,32 @@ final class LineWriterTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, string, float, list<string>}> slug, amount, factor, ways in order */
+    public static function weighed(): iterable
+    {
+        yield 'a good deal' => ['cider-vinegar', '150 g', 3.86, ['580 g', '579 g']];
+        yield 'some' => ['sugar', '50 g', 1.14, ['55 g', '57 g']];
+        yield 'too little for the scale' => ['fine-salt', '5 g', 1.46, ['7 g', '1 1/4 tsp', '7.3 g']];
+        yield 'pieces are not spooned' => ['garlic', '4 g', 1.3, ['5 g', '5.2 g']];
+        yield 'in spoons it stays in spoons' => ['sugar', '2 tbsp', 2.0, ['1/4 cup', '50 g']];
+    }
+
+    /** @param list<string> $ways */
+    #[DataProvider('weighed')]
+    public function test_what_is_weighed_is_written_round_first(string $slug, string $amount, float $factor, array $ways): void
+    {
+        $line = WeighedRecipe::of(Sauce::of([$slug => $amount]), Sauce::catalogue())->lines[0];
+
+        self::assertSame($ways, LineWriter::ways($line, $factor, Kitchenware::of(MeasuringSet::Us)));
+    }
+
+    public function test_a_finer_scale_shows_tenths_and_then_they_are_measured(): void
+    {
+        $line = WeighedRecipe::of(Sauce::of(['fine-salt' => '5 g']), Sauce::catalogue())->lines[0];
+
+        self::assertSame('7.3 g', LineWriter::ways($line, 1.46, Kitchenware::with(MeasuringSet::Us, [], 0.1))[0]);
+    }
+
     public function test_another_set_of_spoons_weighs_the_same(): void
     {
         $weighed = WeighedRecipe::of(Sauce::of(self::LINES), Sauce::catalogue());

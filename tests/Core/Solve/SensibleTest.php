@@ -7,185 +7,133 @@ namespace Tests\Core\Solve;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Say;
+use Tests\Support\Server;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
-use Vinculum\Solve\Feel;
-use Vinculum\Solve\LinearPot;
+use Vinculum\Recipe\Line;
+use Vinculum\Solve\Aims;
+use Vinculum\Solve\Draft\Draft;
+use Vinculum\Solve\Draft\Drafted;
+use Vinculum\Solve\Draft\MakeUps;
+use Vinculum\Solve\Rebalance\Rebalance;
 use Vinculum\Solve\Rescue\Rescue;
 use Vinculum\Solve\Sensible;
+use Vinculum\Solve\Swap\Criteria;
+use Vinculum\Solve\Swap\FreeOf;
+use Vinculum\Solve\Swap\Swap;
 use Vinculum\Solve\WhyNot;
 
-/** What a cook would stir into a pot for what the spoon says; common practice, no source. */
+/** One judge: what no cook would do is in no answer, whichever part of the product gives it. */
 final class SensibleTest extends TestCase
 {
-    private const COOKED = ['process' => ['kind' => 'simmer', 'minutes' => 20]];
+    private const COLD_DIP = ['yoghurt' => '300 g', 'double-cream' => '60 g', 'cayenne' => '1 g', 'fine-salt' => '4 g', 'lemon-juice' => '10 g'];
 
-    /**
-     * @return iterable<string, array{array<string, string>, array<string, mixed>, array<string, float>, list<string>, list<string>}>
-     *     lines, stage, what the spoon says, what may go in, what may not
-     */
-    public static function pots(): iterable
+    private const KETCHUP = ['tomato-paste' => '200 g', 'water' => '350 g', 'cider-vinegar' => '80 g', 'sugar' => '90 g', 'fine-salt' => '9 g', 'soy-sauce' => '20 g', 'clove' => '0.3 g'];
+
+    /** @return iterable<string, array{array<string, string>, array<string, mixed>, string, WhyNot|null}> */
+    public static function things(): iterable
     {
-        $tomato = ['passata' => '500 g', 'onion' => '100 g', 'olive-oil' => '30 g', 'fine-salt' => '5 g'];
-        $dip = ['yoghurt' => '300 g', 'garlic' => '5 g', 'lemon-juice' => '10 g', 'fine-salt' => '3 g'];
-        $soy = ['soy-sauce' => '80 g', 'water' => '150 g', 'sugar' => '30 g', 'maize-starch' => '8 g', 'white-vinegar' => '20 g'];
-        yield 'tomato too salty' => [$tomato, self::COOKED, ['salty' => 1.0], ['water', 'sugar', 'passata'], ['fine-salt', 'soy-sauce', 'potassium-salt', 'hard-cheese', 'tonic-cola']];
-        yield 'tomato flat' => [$tomato, self::COOKED, ['sour' => -1.0], ['lemon-juice', 'cider-vinegar'], ['fish-sauce', 'egg-yolk', 'maize-starch']];
-        yield 'tomato thin' => [$tomato, self::COOKED, ['thick' => -1.0], ['maize-starch'], ['anchovy', 'peanut-butter']];
-        yield 'raw dip thin takes no starch' => [$dip, [], ['thick' => -1.0], ['strained-yoghurt'], ['maize-starch', 'plain-flour', 'pectin']];
-        yield 'raw dip too hot' => [$dip + ['cayenne' => '1 g'], [], ['hot' => 1.0], ['yoghurt', 'water'], ['cayenne', 'habanero']];
-        yield 'more heat where it is mild' => [$tomato, self::COOKED, ['hot' => -1.0], ['cayenne', 'red-chilli'], ['egg-yolk', 'honey']];
-        yield 'glaze too thick takes neither fat nor starch' => [$soy, self::COOKED, ['thick' => 1.0], ['water', 'soy-sauce'], ['maize-starch', 'butter', 'sunflower-oil']];
-        yield 'one vinegar there, no other' => [$soy, self::COOKED, ['sour' => -1.0], ['white-vinegar'], ['fish-sauce', 'anchovy']];
+        yield 'a potassium salt' => [self::KETCHUP, ['process' => ['kind' => 'simmer', 'minutes' => 20]], 'potassium-salt', WhyNot::NotForEverybody];
+        yield 'butter in what is never warm' => [self::COLD_DIP, [], 'butter', WhyNot::SetsCold];
+        yield 'butter in what is warmed' => [self::COLD_DIP, ['process' => ['kind' => 'warm', 'minutes' => 5]], 'butter', null];
+        yield 'salt' => [self::COLD_DIP, [], 'fine-salt', null];
     }
 
     /**
      * @param array<string, string> $lines
      * @param array<string, mixed> $stage
-     * @param array<string, float> $feels
-     * @param list<string> $may
-     * @param list<string> $not
      */
-    #[DataProvider('pots')]
-    public function test_what_may_go_in(array $lines, array $stage, array $feels, array $may, array $not): void
+    #[DataProvider('things')]
+    public function test_what_is_in_no_answer_here(array $lines, array $stage, string $slug, ?WhyNot $why): void
     {
-        $from = Sauce::evaluate($lines, $stage);
-        $sensible = new Sensible($from, $feels, LinearPot::of($from->cooked), Sauce::catalogue());
-        $goes = static fn (string $slug): bool => $sensible->whyNot(Sauce::ingredient($slug)) === null;
-
-        self::assertSame($may, array_values(array_filter($may, $goes)), 'may');
-        self::assertSame([], array_values(array_filter($not, $goes)), 'may not');
+        self::assertSame($why, (new Sensible(Sauce::evaluate($lines, $stage)))->whyNot(Sauce::ingredient($slug)));
     }
 
-    /** Nobody sweetens a mayonnaise with mustard and yolk, though both are a little sweeter than it is. */
-    public function test_what_is_short_is_mended_with_what_brings_it(): void
+    public function test_it_is_in_no_rescue_no_swap_no_freed_recipe_and_no_draft(): void
     {
-        $mayonnaise = Sauce::evaluate(['sunflower-oil' => '250 g', 'egg-yolk' => '40 g', 'dijon-type-mustard' => '15 g', 'white-vinegar' => '15 g', 'fine-salt' => '3 g']);
-        $own = array_map(Sauce::ingredient(...), ['egg-yolk', 'dijon-type-mustard', 'white-vinegar', 'fine-salt']);
-
-        self::assertSame([], \Vinculum\Solve\Rescue\Rescue::of($mayonnaise, Sauce::catalogue(), ['sweet' => -2.0], $own)->remedies);
-        $first = \Vinculum\Solve\Rescue\Rescue::of($mayonnaise, Sauce::catalogue(), ['sweet' => -2.0], [...$own, Sauce::ingredient('sugar')])->remedies[0];
-        self::assertSame(['sugar'], array_map(static fn ($addition): string => $addition->ingredient->slug, $first->additions));
-    }
-
-    /** Tasted before it boils down by a third, a little short of salt: it will be salt enough, and water is no answer to that. */
-    public function test_what_boiling_down_puts_right_by_itself_wants_nothing(): void
-    {
-        $from = Sauce::evaluate(['passata' => '800 g', 'sugar' => '60 g', 'fine-salt' => '8 g', 'cider-vinegar' => '60 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 33]]]);
-        $have = array_map(Sauce::ingredient(...), ['fine-salt', 'sugar', 'cider-vinegar', 'passata']);
-        $early = new \Vinculum\Solve\Rescue\PotState(beforeStage: 'stage');
-        $mended = \Vinculum\Solve\Rescue\Rescue::of($from, Sauce::catalogue(), ['salty' => -1.0], $have, $early);
-
-        self::assertSame([], $mended->remedies);
-        self::assertStringStartsWith('Add nothing yet: boiled down it will be salty enough by itself.', \Tests\Support\Say::it($mended->note));
-        // far too little is another thing
-        $more = \Vinculum\Solve\Rescue\Rescue::of($from, Sauce::catalogue(), ['salty' => -5.0], $have, $early)->remedies;
-        self::assertSame(['fine-salt'], array_map(static fn ($addition): string => $addition->ingredient->slug, $more[0]->additions ?? []));
-    }
-
-    /** “Why not?” has an answer for everything that is to hand and is not offered. */
-    public function test_what_is_passed_over_says_why(): void
-    {
-        $from = Sauce::evaluate(['yoghurt' => '300 g', 'cucumber' => '100 g', 'fine-salt' => '8 g']);
-        $have = array_map(Sauce::ingredient(...), ['sugar', 'lemon-juice', 'soy-sauce', 'maize-starch', 'hard-cheese', 'sunflower-oil', 'potassium-salt', 'raspberry', 'coffee']);
-        $whyNot = \Vinculum\Solve\Rescue\Rescue::of($from, Sauce::catalogue(), ['salty' => 2.0], $have)->whyNot;
-
-        self::assertSame(['potassium chloride'], $whyNot[WhyNot::NotForEverybody->value] ?? []);
-        self::assertContains('soy sauce', $whyNot[WhyNot::MakesItWorse->value] ?? []);
-        self::assertContains('maize starch', $whyNot[WhyNot::WouldBoil->value] ?? []);
-        self::assertContains('sunflower oil', $whyNot[WhyNot::NotStirredIn->value] ?? []);
-        self::assertContains('coffee', [...$whyNot[WhyNot::AnotherFamily->value] ?? [], ...$whyNot[WhyNot::BringsNew->value] ?? []]);
-        self::assertNotContains('lemon juice', array_merge(...array_values($whyNot)));
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, array<string, float>, bool}> */
-    public static function boils(): iterable
-    {
-        yield 'thin and cooked' => [self::COOKED, ['thick' => -1.0], true];
-        yield 'weak throughout' => [self::COOKED, ['salty' => -1.0, 'sour' => -1.0], true];
-        yield 'only less salt than it might have' => [self::COOKED, ['salty' => -1.0], false];
-        yield 'thin and too salty' => [self::COOKED, ['thick' => -1.0, 'salty' => 1.0], false];
-        yield 'thin and raw' => [[], ['thick' => -1.0], false];
-    }
-
-    /**
-     * @param array<string, mixed> $stage
-     * @param array<string, float> $feels
-     */
-    #[DataProvider('boils')]
-    public function test_what_may_be_boiled(array $stage, array $feels, bool $may): void
-    {
-        $from = Sauce::evaluate(['passata' => '500 g', 'fine-salt' => '5 g', 'lemon-juice' => '10 g'], $stage);
-
-        self::assertSame($may, (new Sensible($from, $feels, LinearPot::of($from->cooked), Sauce::catalogue()))->mayBoil());
-    }
-
-    /** Over many pots and words: nothing that is proposed has more of what there is too much of, or brings a stranger. */
-    public function test_no_remedy_makes_it_worse_or_brings_what_nobody_expects(): void
-    {
-        $pots = [['passata' => '500 g', 'onion' => '80 g', 'fine-salt' => '8 g'], ['soy-sauce' => '80 g', 'water' => '160 g', 'sugar' => '30 g', 'maize-starch' => '6 g'], ['plum' => '500 g', 'cider-vinegar' => '150 g', 'sugar' => '120 g', 'cayenne' => '1 g']];
-        $said = [['salty' => 1.0], ['sour' => 2.0], ['sweet' => 1.0], ['hot' => 1.0], ['sour' => -1.0], ['sweet' => -1.0, 'sour' => 1.0], ['thick' => -1.0], ['umami' => -1.0]];
+        $dip = Sauce::evaluate(self::COLD_DIP);
+        $ketchup = Sauce::evaluate(self::KETCHUP, ['process' => ['kind' => 'simmer', 'minutes' => 20]]);
         $everything = array_map(Sauce::ingredient(...), Sauce::catalogue()->slugs());
-        $seen = 0;
-        foreach ($pots as $lines) {
-            $from = Sauce::evaluate($lines, self::COOKED);
-            $pot = LinearPot::of($from->cooked);
-            $strangers = $from->cooked->weighed->vocabulary->unexpectedAllergens();
-            foreach ($said as $feels) {
-                foreach (Rescue::of($from, Sauce::catalogue(), $feels, $everything)->remedies as $remedy) {
-                    foreach (self::added($from, $remedy->recipe) as $thing) {
-                        $seen++;
-                        self::assertSame([], array_intersect($thing->contains, $strangers), "{$thing->slug} brings what nobody expects");
-                        foreach ($feels as $named => $steps) {
-                            $measure = Feel::from($named)->measure();
-                            if ($steps > 0.0 && $measure !== null) {
-                                self::assertLessThanOrEqual(Feel::from($named)->value($pot), $measure->strengthOf($thing) ?? 0.0, "{$thing->slug} for too {$named}");
-                            }
-                        }
-                    }
-                }
+        foreach (['hot' => 1.5, 'rich' => -2.0, 'thick' => -1.0, 'salty' => -2.0] as $feel => $steps) {
+            foreach (Rescue::of($dip, Sauce::catalogue(), [$feel => $steps], $everything)->remedies as $remedy) {
+                self::assertNothingForbidden($remedy->recipe->lines(), $dip, "{$feel} {$steps}");
+            }
+            foreach (Rescue::of($ketchup, Sauce::catalogue(), [$feel => $steps], $everything)->remedies as $remedy) {
+                self::assertNothingForbidden($remedy->recipe->lines(), $ketchup, "{$feel} {$steps}");
             }
         }
-        self::assertGreaterThan(40, $seen);
-    }
-
-    /** @return list<Ingredient> what a remedy put in that was not there, or not as a line of its own */
-    private static function added(Evaluation $from, \Vinculum\Recipe\Recipe $after): array
-    {
-        $there = array_map(static fn ($line): string => $line->id, $from->recipe->lines());
-        $added = array_filter($after->lines(), static fn ($line): bool => ! in_array($line->id, $there, true));
-
-        return array_map(static fn ($line): Ingredient => Sauce::ingredient($line->ingredient), array_values($added));
-    }
-
-    /**
-     * Whatever is wrong with whatever pot: of all that is to hand, each thing is in a remedy, could be, or is passed over for
-     * one reason, and that reason never names a thing that was offered.
-     */
-    public function test_nothing_that_is_offered_is_passed_over_and_every_reason_reads(): void
-    {
-        $have = array_map(Sauce::ingredient(...), ['fine-salt', 'sugar', 'honey', 'cider-vinegar', 'lime-juice', 'soy-sauce', 'water', 'maize-starch', 'butter', 'onion', 'chilli-flakes', 'white-miso', 'ketchup', 'potassium-salt']);
-        $seen = [];
-        foreach ([['passata' => '600 g', 'onion' => '80 g', 'cider-vinegar' => '60 g', 'sugar' => '50 g', 'fine-salt' => '9 g'], ['mayonnaise' => '300 g', 'lemon-juice' => '15 g'], ['soy-sauce' => '120 g', 'rice-vinegar' => '60 g', 'honey' => '40 g']] as $lines) {
-            foreach (['salty', 'sweet', 'sour', 'hot', 'umami', 'thick'] as $feel) {
-                foreach ([-1.5, 1.5] as $steps) {
-                    $rescued = \Vinculum\Solve\Rescue\Rescue::of(Sauce::evaluate($lines), Sauce::catalogue(), [$feel => $steps], $have);
-                    $passed = array_merge(...array_values($rescued->whyNot));
-                    self::assertSame($passed, array_values(array_unique($passed)));
-                    foreach ($rescued->remedies as $remedy) {
-                        foreach ($remedy->additions as $addition) {
-                            self::assertNotContains($addition->ingredient->shortName(), $passed, "{$feel} {$steps}");
-                        }
-                    }
-                    $seen += $rescued->whyNot;
-                }
+        foreach ([[$dip, 'double-cream'], [$dip, 'fine-salt'], [$ketchup, 'fine-salt'], [$ketchup, 'soy-sauce']] as [$from, $slug]) {
+            $line = array_values(array_filter($from->recipe->lines(), static fn (Line $line): bool => $line->ingredient === $slug))[0];
+            foreach (Swap::options($from, Sauce::catalogue(), $line->id, new Criteria) as $option) {
+                self::assertNothingForbidden($option->recipe->lines(), $from, "for {$slug}");
             }
         }
-        self::assertGreaterThanOrEqual(5, count($seen));
-        foreach (WhyNot::cases() as $reason) {
-            // names follow behind one colon
-            self::assertStringNotContainsString(':', $reason->words());
-            self::assertStringNotContainsString('.', $reason->words());
+        foreach ([[$dip, 'milk'], [$ketchup, 'soy']] as [$from, $need]) {
+            self::assertNothingForbidden(FreeOf::of($from, Sauce::catalogue(), [Sauce::need($need)], new Criteria)->recipe->lines(), $from, "without {$need}");
         }
+        foreach ([['yoghurt-herb-dip', 'butter', 'Sets in lumps in what is never warm.'], ['tomato-ketchup', 'potassium-salt', 'A potassium salt is not for everybody.']] as [$style, $slug, $why]) {
+            $draft = self::draft($style, $slug, 40.0);
+            self::assertNothingForbidden($draft->recipe->lines(), $draft->evaluation, $style);
+            self::assertStringContainsString($why, implode(' ', array_map(Say::it(...), $draft->notes)));
+        }
+    }
+
+    /** A spice is turned down by nobody to make a sauce sweeter, nor oil up to make it milder in salt. */
+    public function test_what_a_cook_turns_is_no_spice_and_no_fat(): void
+    {
+        $sauce = Sauce::evaluate(self::KETCHUP + ['olive-oil' => '20 g', 'garlic' => '6 g', 'cayenne' => '1 g', 'parsley' => '20 g']);
+        $sensible = new Sensible($sauce);
+        $turns = static fn (bool $heat): array => array_values(array_filter(
+            ['tomato-paste', 'water', 'cider-vinegar', 'sugar', 'fine-salt', 'soy-sauce', 'clove', 'olive-oil', 'garlic', 'cayenne', 'parsley'],
+            static fn (string $slug): bool => $sensible->isLever(Sauce::ingredient($slug), $heat),
+        ));
+
+        self::assertSame(['tomato-paste', 'water', 'cider-vinegar', 'sugar', 'fine-salt', 'soy-sauce'], $turns(false));
+        self::assertSame(['tomato-paste', 'water', 'cider-vinegar', 'sugar', 'fine-salt', 'soy-sauce', 'cayenne'], $turns(true));
+        foreach (Rebalance::answers($sauce, Sauce::catalogue(), Aims::ofStyle($sauce, Sauce::style('tomato-ketchup'))) as $answer) {
+            $before = $sauce->cooked->weighed;
+            foreach (['clove', 'olive-oil', 'garlic', 'parsley'] as $slug) {
+                self::assertEqualsWithDelta($before->gramsOf($slug), $answer->after->cooked->weighed->gramsOf($slug), 0.01 * $before->gramsOf($slug), $slug);
+            }
+        }
+    }
+
+    public function test_how_much_of_a_thing_still_goes_in(): void
+    {
+        $clove = Sauce::ingredient('clove');
+        $most = $clove->mostShare;
+
+        self::assertEqualsWithDelta($most * 500 - 1, Sensible::room($clove, 500.0, 1.0), 1e-9);
+        self::assertSame(INF, Sensible::room(Sauce::ingredient('water'), 500.0, 400.0));
+        // where it grows by what goes in, so much of the larger pot is clove
+        $goesIn = Sensible::roomWhereItGrows($clove, 500.0, 1.0);
+        self::assertEqualsWithDelta($most, (1.0 + $goesIn) / (500.0 + $goesIn), 1e-9);
+    }
+
+    public function test_more_than_anybody_puts_in_is_said_of_a_draft(): void
+    {
+        $draft = self::draft('tomato-ketchup', 'clove', 60.0);
+
+        self::assertStringContainsString('That is more', implode(' ', array_map(Say::it(...), $draft->notes)));
+        self::assertSame([], (new Sensible(self::draft('tomato-ketchup', 'clove', null)->evaluation))->tooMuch());
+    }
+
+    /** @param list<Line> $lines */
+    private static function assertNothingForbidden(array $lines, Evaluation $from, string $where): void
+    {
+        $own = array_map(static fn (Line $line): string => $line->ingredient, $from->recipe->lines());
+        $sensible = new Sensible($from);
+        $things = array_map(static fn (Line $line): ?Ingredient => Sauce::catalogue()->find($line->ingredient), $lines);
+        foreach (array_filter($things) as $thing) {
+            self::assertTrue(in_array($thing->slug, $own, true) || $sensible->whyNot($thing) === null, "{$thing->slug} {$where}");
+        }
+    }
+
+    private static function draft(string $style, string $slug, ?float $grams): Drafted
+    {
+        $note = MakeUps::read((string) file_get_contents(Server::root().'/database/make-ups.txt'))->notes[$style];
+
+        return Draft::of(Sauce::style($style), $style, $note, [['ingredient' => Sauce::ingredient($slug), 'grams' => $grams]], [], Sauce::catalogue(), new Criteria);
     }
 }

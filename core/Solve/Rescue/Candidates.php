@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Rescue;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Aroma;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Form;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Safety\Brings;
+use Vinculum\Solve\Feel;
+use Vinculum\Solve\LinearPot;
+use Vinculum\Solve\Sensible;
+use Vinculum\Solve\WhyNot;
+use Vinculum\Taste\Measure;
+
+/**
+ * Which of the things to hand come into question for this pot and what the spoon says of it: its own lines, the plain
+ * things of the craft, and what is akin to a line. Nothing that has more of what there is too much of; no thickener,
+ * and no boiling, in what is eaten as it was stirred; no allergen, meat or alcohol that was not in it.
+ */
+final readonly class Candidates
+{
+    /** How alike two things smell from which one may do for more of the other; judgement. */
+    private const AKIN = 0.5;
+
+    /** Traits of what is always plain. */
+    private const PLAIN = ['plain-water', 'plain-sweet', 'plain-salty', 'plain-umami'];
+
+    /** Sweet, salty and sour, in the measures' units, by which an acid is a plain one; judgement. */
+    private const SWEET = 9.0;
+
+    private const SALTY = 1.0;
+
+    private const SOUR = 1.5;
+
+    /** What brings a taste by itself, in the measure’s unit; judgement. */
+    private const STRONG = ['sweetness' => 8.0, 'sourness' => 1.0, 'saltiness' => 2.0, 'umami' => 0.15, 'heat' => 0.0];
+
+    /** How much less water a thing may have and still thin a sauce, which is less thick than it is dry. */
+    private const DRIER = 0.1;
+
+    /** Parts of what is too much in the pot from which a thing thins it no more; judgement. */
+    private const HALF_AS_MUCH = 0.5;
+
+    /** Groups of what goes in for its taste, however dry it is. */
+    private const FOR_THE_TASTE = ['spices', 'chillies', 'blends'];
+
+    /** Share of fat from which a sauce is one of oil; judgement. */
+    private const OILY = 0.25;
+
+    /** @var list<string> slugs of what would bring something nobody expects in it */
+    private array $strangers;
+
+    /** @var list<Ingredient> */
+    private array $own;
+
+    private Sensible $sensible;
+
+    /** @param array<string, float> $feels steps by Feel value, positive is too much */
+    public function __construct(
+        private Evaluation $from,
+        private array $feels,
+        private LinearPot $pot,
+        Catalogue $catalogue,
+    ) {
+        $this->sensible = new Sensible($from);
+        $this->strangers = Brings::strangersTo($from->cooked->weighed, $catalogue);
+        $own = [];
+        foreach ($from->cooked->weighed->lines as $line) {
+            if ($line->ingredient !== null && ! $line->line->leftOut) {
+                $own[] = $line->ingredient;
+            }
+        }
+        $this->own = $own;
+    }
+
+    /**
+     * Whether something of it is strong enough to be what a taste that is short is mended with: nobody sweetens with
+     * mustard. Boiling off makes all of it stronger.
+     *
+     * @param list<Ingredient> $additions
+     */
+    public function isForIt(array $additions, bool $boils): bool
+    {
+        foreach ($boils ? [] : $this->feels as $named => $steps) {
+            $measure = Feel::from($named)->measure();
+            if ($steps < 0.0 && $measure !== null) {
+                $strongest = max(0.0, ...array_map(
+                    static fn (Ingredient $thing): float => $measure->strengthOf($thing) ?? 0.0,
+                    $additions,
+                ));
+                if ($strongest < self::STRONG[$measure->value]) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** Null where it may go in. */
+    public function whyNot(Ingredient $thing): ?WhyNot
+    {
+        return match (true) {
+            ! $this->canBeStirredIn($thing) => WhyNot::NotStirredIn,
+            ($never = $this->sensible->whyNot($thing)) !== null => $never,
+            $this->isAskedForAnotherThing($thing) => WhyNot::AnotherThing,
+            $this->makesItWorse($thing) => WhyNot::MakesItWorse,
+            $this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing) => null,
+            $thing->isThickener() => WhyNot::WouldBoil,
+            in_array($thing->slug, $this->strangers, true) => WhyNot::BringsNew,
+            default => WhyNot::AnotherFamily,
+        };
+    }
+
+    /**
+     * Spice and chilli thicken nothing that is only thin, and no water goes into what is oil or mayonnaise and has
+     * none, unless it is too thick.
+     */
+    private function isAskedForAnotherThing(Ingredient $thing): bool
+    {
+        $thick = $this->feels[Feel::Thick->value] ?? 0.0;
+        if ($thick < 0.0 && count($this->feels) === 1 && in_array($thing->group, self::FOR_THE_TASTE, true)) {
+            return true;
+        }
+        $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
+
+        return $thing->is('plain-water') && $thick <= 0.0 && $fat >= self::OILY && $this->isWateredDownSoon();
+    }
+
+    /**
+     * Boiling off makes everything stronger and thicker, so it is a remedy for what is thin, or weak throughout, and
+     * only in a pan it was cooked in.
+     */
+    public function mayBoil(): bool
+    {
+        $weak = array_filter($this->feels, static fn (float $steps): bool => $steps < 0.0);
+        $strong = array_filter($this->feels, static fn (float $steps): bool => $steps > 0.0);
+
+        return $this->sensible->isCooked
+            && $strong === []
+            && (isset($weak[Feel::Thick->value]) || count($weak) > 1);
+    }
+
+    /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
+    private function canBeStirredIn(Ingredient $thing): bool
+    {
+        // it dilutes nothing that is dissolved in water
+        $isFatty = $thing->isFatty();
+        $mayBeFatty
+            = array_intersect(array_keys($this->feels), [
+                Feel::Hot->value,
+                Feel::Rich->value,
+                Feel::Thick->value,
+            ]) !== [];
+        $isRaw
+            = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
+        $isAroma = array_diff($thing->roles, ['aroma']) === [];
+
+        return (! $isFatty || $mayBeFatty)
+            && (! $isRaw || $this->isRawAnyway($thing))
+            && ! $isAroma
+            && $thing->group !== 'blends';
+    }
+
+    /** Raw pieces of what the sauce is made of anyway, where nothing of it is cooked: more tomato in a raw salsa. */
+    private function isRawAnyway(Ingredient $thing): bool
+    {
+        return ! $this->sensible->isHeated && $this->isOwn($thing);
+    }
+
+    /** Eaten as it is stirred, and made without water: a dip of yoghurt, a salsa. */
+    public function isWateredDownSoon(): bool
+    {
+        return ! $this->sensible->isHeated
+            && array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === [];
+    }
+
+    public function isOwn(Ingredient $thing): bool
+    {
+        foreach ($this->own as $own) {
+            if ($own->slug === $thing->slug) {
+                return ! $thing->isThickener() || $this->mayThicken();
+            }
+        }
+
+        return false;
+    }
+
+    /** It has more of something than the pot has already too much of. */
+    private function makesItWorse(Ingredient $thing): bool
+    {
+        foreach ($this->feels as $named => $steps) {
+            $feel = Feel::from($named);
+            $measure = $feel->measure();
+            if ($steps <= 0.0) {
+                continue;
+            }
+            // oil and butter make nothing thinner, nor does what is drier than the sauce
+            if ($feel === Feel::Thick) {
+                $water = $this->pot->mixture->grams[Constituent::WATER] / max(1e-9, $this->pot->mass);
+                if (
+                    $thing->isFatty()
+                    || $thing->isThickener()
+                    || $thing->perGram[Constituent::WATER] < $water - self::DRIER
+                ) {
+                    return true;
+                }
+                continue;
+            }
+            $has = $measure === null
+                ? 100 * $thing->perGram[Constituent::FAT]
+                : $measure->strengthOf($thing) ?? 0.0;
+            // what has half as much of it thins nothing to speak of, unless it is what the sauce is made of
+            if ($has > self::HALF_AS_MUCH * $feel->value($this->pot)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isPlain(Ingredient $thing): bool
+    {
+        foreach (self::PLAIN as $trait) {
+            if ($thing->is($trait)) {
+                return true;
+            }
+        }
+
+        // vinegar or lime where the sauce has neither; where it has one, more of that
+        return $this->isPlainAcid($thing) && array_filter($this->own, $this->isPlainAcid(...)) === [];
+    }
+
+    /** Vinegar and citrus juice, and nothing sweet or salt. */
+    private function isPlainAcid(Ingredient $thing): bool
+    {
+        return $thing->group === 'acids'
+            && in_array('acid', $thing->roles, true)
+            && (Measure::Sweetness->strengthOf($thing) ?? 0.0) < self::SWEET
+            && (Measure::Saltiness->strengthOf($thing) ?? 0.0) < self::SALTY
+            && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SOUR;
+    }
+
+    /**
+     * Where nothing plain and nothing of its own does it: what does it and is of a plant, said with what it brings.
+     *
+     * @param list<Ingredient> $have
+     * @param list<Ingredient> $chosen
+     *
+     * @return list<Ingredient>
+     */
+    public function widened(array $have, array $chosen): array
+    {
+        $more = [];
+        $unexpected = $this->from->cooked->weighed->vocabulary->unexpectedAllergens();
+        foreach ($this->feels as $named => $steps) {
+            $feel = Feel::from($named);
+            $measure = $feel->measure();
+            if ($steps >= 0.0 || $measure === null) {
+                continue;
+            }
+            $now = $feel->value($this->pot);
+            $does = static fn (Ingredient $thing): bool => ($measure->strengthOf($thing) ?? 0.0) > 2 * $now + 0.05;
+            if (array_filter($chosen, $does) !== []) {
+                continue;
+            }
+            foreach ($have as $thing) {
+                $isOfAPlant = array_intersect($thing->contains, $unexpected) === [] && ! $thing->is('flesh');
+                if (
+                    $does($thing)
+                    && $isOfAPlant
+                    && $this->canBeStirredIn($thing)
+                    && $this->sensible->whyNot($thing) === null
+                    && ! $this->makesItWorse($thing)
+                ) {
+                    $more[] = $thing;
+                }
+            }
+        }
+
+        return $more;
+    }
+
+    /** Of the kind of a line: it does the same, smells alike, and brings nothing of its own. */
+    private function isAkin(Ingredient $thing): bool
+    {
+        if (in_array($thing->slug, $this->strangers, true)) {
+            return false;
+        }
+        if ($thing->isThickener()) {
+            return $this->mayThicken();
+        }
+        foreach ($this->own as $own) {
+            $does = array_intersect($thing->roles, array_diff($own->roles, ['aroma', 'base', 'body']));
+            $isSugar = $own->group === 'sugars' && $thing->group === 'sugars';
+            if (
+                $does !== []
+                && $own->group === $thing->group
+                && ($isSugar || Aroma::likeness($own, $thing) >= self::AKIN)
+            ) {
+                return true;
+            }
+        }
+
+        // thicker dairy for thin dairy, nut paste for nut paste
+        foreach (($this->feels[Feel::Thick->value] ?? 0.0) < 0.0 ? $this->own : [] as $own) {
+            if ($own->group === $thing->group && array_intersect($own->contains, $thing->contains) !== []) {
+                return true;
+            }
+        }
+
+        // heat is heat: a chilli for a chilli
+        return isset($this->feels[Feel::Hot->value])
+            && $this->feels[Feel::Hot->value] < 0.0
+            && $thing->is('chilli');
+    }
+
+    /** Starch wants to boil, and is asked for where the sauce is thin. */
+    private function mayThicken(): bool
+    {
+        return $this->sensible->isCooked && ($this->feels[Feel::Thick->value] ?? 0.0) < 0.0;
+    }
+}
