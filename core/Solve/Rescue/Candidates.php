@@ -44,7 +44,7 @@ final readonly class Candidates
     private const DRIER = 0.1;
 
     /** Parts of what is too much in the pot from which a thing thins it no more; judgement. */
-    private const HALF_AS_MUCH = 0.5;
+    private const A_THIRD_AS_MUCH = 1 / 3;
 
     /** Groups of what goes in for its taste, however dry it is. */
     private const FOR_THE_TASTE = ['spices', 'chillies', 'blends'];
@@ -215,8 +215,8 @@ final readonly class Candidates
             $has = $measure === null
                 ? 100 * $thing->perGram[Constituent::FAT]
                 : $measure->strengthOf($thing) ?? 0.0;
-            // what has half as much of it thins nothing to speak of, unless it is what the sauce is made of
-            if ($has > self::HALF_AS_MUCH * $feel->value($this->pot)) {
+            // what has a third as much of it thins nothing to speak of, unless it is what the sauce is made of
+            if ($has > self::A_THIRD_AS_MUCH * $feel->value($this->pot)) {
                 return true;
             }
         }

@@ -18,8 +18,8 @@ final readonly class Ranking
     private const A_THING = 0.25;
     /** Boiling takes a while: as good as a tenth more in the pot. */
     private const TIME = 0.1;
-    /** What is neither in the sauce nor water counts as so many things. */
-    private const STRANGE = 1.25;
+    /** What is not in the sauce counts as more than one thing, and what is akin to nothing in it as more still. */
+    private const COUNTS_AS = [1.25, 1.05, 1.0];
     /** What leaves more than this share of what is wrong is no remedy. */
     private const HELPS = 0.7;
 
@@ -51,7 +51,7 @@ final readonly class Ranking
         // boiling is more work than a spoon, and moves everything
         $count = $boils ? 1 : 0;
         foreach (array_keys($grams) as $slug) {
-            $count += $this->equations->nearness((string) $slug) > 0 ? 1.0 : self::STRANGE;
+            $count += self::COUNTS_AS[$this->equations->nearness((string) $slug)];
         }
         $isQuiet = $moved <= self::QUIET;
 

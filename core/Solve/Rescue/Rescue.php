@@ -17,6 +17,8 @@ final readonly class Rescue
     private const SHOWN = 6;
     /** A second batch is a remedy up to so many times the pot. */
     private const MOST_GROWTH = 3.0;
+    /** So much more may the pot grow for it where it goes first, in parts of the pot; judgement. */
+    private const HARDLY_MORE = 0.25;
     /** Share of a taste from which one line is what it hangs on. */
     private const BRINGS_MOST = 0.5;
 
@@ -66,13 +68,24 @@ final readonly class Rescue
             array_slice($doses, 0, self::SHOWN),
         );
         $note = $this->writer->note($remedies);
-        if ($remedies === [] || ! $this->writer->lands($remedies[0])) {
+        $lands = $remedies !== [] && $this->writer->lands($remedies[0]);
+        if (! $lands || $this->writer->throwsFar($remedies[0])) {
             $second = $this->secondBatch();
             // it mends one taste, and is judged by all of them
             $isWorthIt = $second !== null
                 && $second->growth() <= self::MOST_GROWTH
                 && $this->writer->isSound($second);
-            $remedies = [...$remedies, ...$isWorthIt ? [$second] : []];
+            // more of all the rest throws nothing out, and goes first where nothing of it has to be cooked again and
+            // the pot grows hardly more for it
+            $isFirst = $isWorthIt
+                && ! $this->equations->isCooked()
+                && $second->growth() <= ($remedies === [] ? 0.0 : $remedies[0]->growth()) + self::HARDLY_MORE
+                && $this->writer->nearlyLands($second);
+            $remedies = [
+                ...$isFirst ? [$second] : [],
+                ...$remedies,
+                ...$isWorthIt && ! $isFirst ? [$second] : [],
+            ];
         }
 
         return new Rescued(

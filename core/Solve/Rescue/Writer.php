@@ -33,6 +33,12 @@ final readonly class Writer
     private const SWEETER = 0.5;
     /** Steps from which another taste is thrown out; judgement. */
     private const THROWN = 1.5;
+
+    /** Steps within which it is as good as mended. */
+    private const NEARLY = 0.5;
+
+    /** What a tongue meets first. */
+    private const FIRST_TASTED = [Feel::Sweet, Feel::Sour, Feel::Salty];
     private const STRONG_ROLES = ['salty', 'hot', 'acid', 'umami'];
 
     public function __construct(
@@ -234,6 +240,22 @@ final readonly class Writer
         return $thrown === [] && $this->ranking->helps($remedy->steps);
     }
 
+    /** Whether it throws another taste far out on its way. */
+    public function throwsFar(Remedy $remedy): bool
+    {
+        return array_filter(
+            array_diff_key($remedy->steps, $this->equations->feels),
+            static fn (float $steps, string $feel): bool => in_array(Feel::from($feel), self::FIRST_TASTED, true)
+                && abs($steps) > self::THROWN,
+            ARRAY_FILTER_USE_BOTH,
+        ) !== [];
+    }
+
+    public function nearlyLands(Remedy $remedy): bool
+    {
+        return $this->ranking->miss($remedy->steps) <= self::NEARLY;
+    }
+
     public function lands(Remedy $remedy): bool
     {
         return $this->ranking->miss($remedy->steps) <= Ranking::LANDS;
@@ -254,6 +276,26 @@ final readonly class Writer
         );
     }
 
+    /**
+     * What there is said to be too much of, though hardly any of it can be tasted by the recipe.
+     *
+     * @return list<string> by Feel value
+     */
+    private function hardlyAny(): array
+    {
+        return array_keys(array_filter(
+            $this->equations->feels,
+            function (float $steps, string $named): bool {
+                $feel = Feel::from($named);
+
+                return $steps > 0.0
+                    && $feel->measure() !== null
+                    && $feel->value($this->equations->pot) < $feel->measure()->threshold();
+            },
+            ARRAY_FILTER_USE_BOTH,
+        ));
+    }
+
     /** @param list<Remedy> $remedies */
     public function note(array $remedies): Sentence
     {
@@ -265,7 +307,14 @@ final readonly class Writer
                 ['feels' => implode(' and ', $later)],
             );
         } elseif ($remedies === []) {
-            $notes[] = self::nothingHelps($this->equations->feels);
+            $none = $this->hardlyAny();
+            $notes[] = $none === []
+                ? self::nothingHelps($this->equations->feels)
+                : Sentence::of(
+                    'By the recipe there is hardly anything {feels} in it. Taste it once more, or look whether '
+                        .'something went in that is not written down.',
+                    ['feels' => implode(' or ', $none)],
+                );
         } elseif (! $this->lands($remedies[0])) {
             $notes[] = $remedies[0]->growth() >= self::SPLIT_FROM
                 ? Sentence::of(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Solve\Rescue;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Say;
@@ -205,5 +206,51 @@ final class RescueTest extends TestCase
             ['gooseberry' => '800 g', 'sugar' => '150 g', 'cider-vinegar' => '60 g', 'fine-salt' => '16 g', 'onion' => '100 g', 'cayenne' => '1 g'],
             ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 25]]],
         );
+    }
+
+    /** Too salty, and all that is to hand is sour: more of everything but the salt, before a vinaigrette that is all vinegar. */
+    public function test_more_of_all_the_rest_goes_before_what_throws_another_taste_far_out(): void
+    {
+        $own = ['parsley' => '60 g', 'olive-oil' => '150 ml', 'wine-vinegar' => '45 ml', 'garlic' => '12 g', 'fine-salt' => '5 g'];
+        $remedies = Rescue::of(Sauce::evaluate($own), Sauce::catalogue(), ['salty' => 1.5], array_map(Sauce::ingredient(...), array_keys($own)))->remedies;
+
+        self::assertSame(['parsley', 'olive-oil', 'wine-vinegar', 'garlic'], array_map(static fn ($addition): string => $addition->ingredient->slug, $remedies[0]->additions));
+        self::assertLessThan(0.5, abs($remedies[0]->steps['sour']));
+        self::assertLessThan(0.6, $remedies[0]->growth());
+        // where water alone does it without harm, that is first
+        $tomato = ['passata' => '600 g', 'fine-salt' => '12 g', 'sugar' => '15 g'];
+        $plain = Rescue::of(Sauce::evaluate($tomato, ['process' => ['kind' => 'simmer', 'minutes' => 10]]), Sauce::catalogue(), ['salty' => 1.0], [Sauce::ingredient('passata'), Sauce::ingredient('sugar')])->remedies;
+        self::assertLessThanOrEqual(2, count($plain[0]->additions));
+    }
+
+    /** A stock with its own salt thins what is too salty no more than half as well as water, and that is not what one reaches for. */
+    public function test_what_has_a_third_of_what_is_too_much_thins_nothing(): void
+    {
+        $own = ['red-wine' => '200 ml', 'chicken-stock' => '300 ml', 'butter' => '40 g', 'shallot' => '60 g', 'fine-salt' => '4 g'];
+        $from = Sauce::evaluate($own, ['process' => ['kind' => 'simmer', 'minutes' => 12]]);
+        $rescued = Rescue::of($from, Sauce::catalogue(), ['salty' => 1.0], array_map(Sauce::ingredient(...), [...array_keys($own), 'sugar']));
+        foreach ($rescued->remedies as $remedy) {
+            foreach ($remedy->additions as $addition) {
+                self::assertNotSame('chicken-stock', $addition->ingredient->slug);
+            }
+        }
+        self::assertNotSame([], $rescued->remedies);
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function tooMuch(): iterable
+    {
+        yield 'nothing hot in it' => ['hot', true];
+        yield 'hardly anything sweet in it' => ['sweet', true];
+        yield 'salt enough' => ['salty', false];
+    }
+
+    #[DataProvider('tooMuch')]
+    public function test_too_much_of_what_is_not_in_it_is_doubted(string $feel, bool $isDoubted): void
+    {
+        $from = Sauce::evaluate(['olive-oil' => '180 ml', 'wine-vinegar' => '60 ml', 'fine-salt' => '3 g']);
+        $rescued = Rescue::of($from, Sauce::catalogue(), [$feel => 2.0], [Sauce::ingredient('olive-oil'), Sauce::ingredient('fine-salt')]);
+
+        self::assertSame($isDoubted, str_contains(Say::it($rescued->note), "By the recipe there is hardly anything {$feel} in it."));
     }
 }
