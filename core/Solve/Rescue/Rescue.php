@@ -67,7 +67,6 @@ final readonly class Rescue
             fn (array $dose): Remedy => $this->writer->remedy($dose['grams'], $dose['texts'], $dose['boil']),
             array_slice($doses, 0, self::SHOWN),
         );
-        $note = $this->writer->note($remedies);
         $lands = $remedies !== [] && $this->writer->lands($remedies[0]);
         if (! $lands || $this->writer->throwsFar($remedies[0])) {
             $second = $this->secondBatch();
@@ -92,7 +91,7 @@ final readonly class Rescue
             $remedies,
             $this->equations->feels,
             $this->equations->from,
-            $note,
+            $this->writer->note($remedies),
             $this->passedOver(),
         );
     }
