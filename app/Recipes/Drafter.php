@@ -27,7 +27,7 @@ final readonly class Drafter
         $of = $this->styles->of($style) ?? throw InvalidRecipe::at('style', "There is no style “{$style}”.");
         $note = MakeUps::read((string) file_get_contents(database_path('make-ups.txt')))->notes[$style] ?? throw InvalidRecipe::at('style', 'Of a style of your own nobody has said what it is usually made of. Begin with one that ships, or with an empty page.');
         $catalogue = $this->household->catalogue();
-        $needs = array_map(static fn (string $need): Need => Need::named($need, $catalogue->vocabulary) ?? throw InvalidRecipe::at('free_of', "“{$need}” is not accepted. Expected: one of ".implode(', ', array_keys($catalogue->vocabulary->words['needs'])).'.'), $freeOf);
+        $needs = Need::each($freeOf, $catalogue->vocabulary, 'free_of');
         $things = [];
         foreach ($with as $i => $typed) {
             $named = $catalogue->find(trim($typed)) ?? $catalogue->named(trim($typed));

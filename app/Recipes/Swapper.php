@@ -66,7 +66,7 @@ final readonly class Swapper
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet. Give at least one line an amount.');
         }
         $catalogue = $this->household->catalogueFor($recipe);
-        $needs = array_map(static fn (string $need): Need => Need::named($need, $catalogue->vocabulary) ?? throw InvalidRecipe::at('needs', "“{$need}” is not accepted. Expected: one of ".implode(', ', array_keys($catalogue->vocabulary->words['needs'])).'.'), $needs);
+        $needs = Need::each($needs, $catalogue->vocabulary, 'needs');
         $freed = FreeOf::of($from, $catalogue, $needs, $this->criteria($catalogue, []), $keep);
         if ($saltTimes === 1.0 && $heatTimes === 1.0) {
             return $freed;

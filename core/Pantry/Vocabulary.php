@@ -17,7 +17,13 @@ namespace Vinculum\Pantry;
  *     sodium_over?: float|int,
  * }
  * @phpstan-type DietWords array{name: string, why: string, against: DietRule, check: DietRule}
- * @phpstan-type NeedWords array{name: string, diet?: string, allergens?: list<string>, traits?: list<string>}
+ * @phpstan-type NeedWords array{
+ *     name: string,
+ *     diet?: string,
+ *     allergens?: list<string>,
+ *     traits?: list<string>,
+ *     also?: list<string>,
+ * }
  * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
  * @phpstan-type KeepingWords array{
  *     name: string,

@@ -6,6 +6,7 @@ namespace Vinculum\Safety;
 
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Vocabulary;
+use Vinculum\Recipe\InvalidRecipe;
 
 /**
  * What a sauce is to be free of, or fit for. It says what lines contain and what to check: never that a sauce is safe
@@ -25,10 +26,19 @@ final readonly class Need
         private Vocabulary $vocabulary,
     ) {}
 
-    /** Null where the vocabulary has no such need. */
-    public static function named(string $slug, Vocabulary $vocabulary): ?self
+    /** By its slug or as a cook says it, "egg", "no soya", "dairy-free"; null where the vocabulary has no such need. */
+    public static function named(string $said, Vocabulary $vocabulary): ?self
     {
-        $words = $vocabulary->words['needs'][$slug] ?? null;
+        $needs = $vocabulary->words['needs'];
+        $slug = str_replace(' ', '-', mb_strtolower(trim($said)));
+        $slug = (string) preg_replace('/^(?:no|without)-|-free$/', '', $slug);
+        if (! isset($needs[$slug])) {
+            $slug = (string) array_key_first(array_filter(
+                $needs,
+                static fn (array $words): bool => in_array($slug, $words['also'] ?? [], true),
+            ));
+        }
+        $words = $needs[$slug] ?? null;
 
         return $words === null
             ? null
@@ -39,6 +49,23 @@ final readonly class Need
                 $words['traits'] ?? [],
                 $vocabulary,
             );
+    }
+
+    /**
+     * @param list<string> $said
+     * @return list<self>
+     *
+     * @throws InvalidRecipe naming the field, where the vocabulary has no such need
+     */
+    public static function each(array $said, Vocabulary $vocabulary, string $field): array
+    {
+        $accepted = implode(', ', array_keys($vocabulary->words['needs']));
+
+        return array_map(
+            static fn (string $one): self => self::named($one, $vocabulary)
+                ?? throw InvalidRecipe::at($field, "“{$one}” is not accepted. Expected: one of {$accepted}."),
+            $said,
+        );
     }
 
     /**
