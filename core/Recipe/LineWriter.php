@@ -33,6 +33,9 @@ final class LineWriter
     /** A scale is good for so many of its steps and more. */
     private const SCALE_STEPS = 5.0;
 
+    /** An egg is whole wherever that is so near, in parts of what was asked; judgement. */
+    private const UNCUT = 0.5;
+
     /** Steps of what is weighed, in grams, by how much of it there is; judgement. */
     private const ROUND = [[200.0, 10.0], [40.0, 5.0]];
 
@@ -195,6 +198,10 @@ final class LineWriter
     ): string {
         $ways = [];
         $counted = $ingredient->portions[0] ?? null;
+        $whole = $ingredient->is('uncut') && $counted !== null ? round($grams / $counted->grams) : 0.0;
+        if ($counted?->name === 'each' && $whole > 0.0 && abs($whole * $counted->grams / $grams - 1) <= self::UNCUT) {
+            return Numeral::digits($whole, 0);
+        }
         if (
             $counted !== null
             && $ingredient->form === Form::Pieces

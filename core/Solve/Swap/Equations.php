@@ -367,9 +367,14 @@ final readonly class Equations
             return self::around($about, self::AS_HEAVY);
         }
         $measure = self::measureOf($out, $thing);
-        // and where they share no taste but their smell: fresh onion for onion powder
+        // and where they share no taste but their smell: fresh onion for onion powder, but never a cup of oil for a spoon
         $isSmell = array_diff($out->roles, ['aroma']) === []
-            || ($measure === null && in_array('aroma', $out->roles, true) && in_array('aroma', $thing->roles, true));
+            || (
+                ! $out->isFatty()
+                && $measure === null
+                && in_array('aroma', $out->roles, true)
+                && in_array('aroma', $thing->roles, true)
+            );
         $had = $isSmell ? array_sum($out->aroma) : ($measure?->strengthOf($out) ?? 0.0);
         $has = $isSmell ? array_sum($thing->aroma) : ($measure?->strengthOf($thing) ?? 0.0);
         $bit = Measure::Heat->strengthOf($out) ?? 0.0;

@@ -8,6 +8,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Aroma;
+use Vinculum\Pantry\Form;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -94,6 +95,7 @@ final class Notes
                 ]);
             }
         }
+        $smells = self::smells($out, $with);
         $tastes = array_filter(
             Measure::cases(),
             static fn (Measure $measure): bool => abs($steps[Feel::ofMeasure($measure)->value]) > self::SAME_STEPS,
@@ -104,6 +106,7 @@ final class Notes
             && count($with) === 1
             && $with[0]->ingredient->group === $ingredient->group
             && Aroma::likeness($ingredient, $with[0]->ingredient) > self::SAME_SMELL
+            && $smells === []
         ) {
             $notes[] = Sentence::of('A cosmetic swap: the sauce tastes the same.');
         }
@@ -121,8 +124,19 @@ final class Notes
                 'to' => implode(' and ', $tints),
             ]);
         }
-        $notes = [...$notes, ...self::smells($out, $with)];
+        $notes = [...$notes, ...$smells];
         foreach ($with as $addition) {
+            $in = $addition->ingredient;
+            if (
+                $ingredient->form === Form::Paste
+                && $ingredient->isFatty()
+                && $in->isFatty()
+                && in_array($in->form, [Form::Pieces, Form::Powder], true)
+            ) {
+                $notes[] = Sentence::of('Grind the {name} to a paste first: whole they bind nothing.', [
+                    'name' => $in->shortName(),
+                ]);
+            }
             // what it is easily confused with: crystals of another size, vinegar of another strength
             if ($addition->ingredient->caution !== '') {
                 $notes[] = Sentence::of('{name}: {caution}', [

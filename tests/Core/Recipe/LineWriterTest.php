@@ -64,6 +64,15 @@ final class LineWriterTest extends TestCase
         self::assertSame($ways, LineWriter::ways($line, $factor, Kitchenware::of(MeasuringSet::Us)));
     }
 
+    public function test_an_egg_is_a_whole_one_and_a_trace_of_it_is_not(): void
+    {
+        $kit = Kitchenware::of(MeasuringSet::Us);
+        foreach ([[36.0, '1'], [62.0, '1'], [95.0, '2'], [140.0, '3']] as [$grams, $text]) {
+            self::assertSame($text, LineWriter::fresh($grams, Sauce::ingredient('egg'), $kit));
+        }
+        self::assertStringContainsString('tsp', LineWriter::fresh(8.0, Sauce::ingredient('egg'), $kit));
+    }
+
     public function test_a_finer_scale_shows_tenths_and_then_they_are_measured(): void
     {
         $line = WeighedRecipe::of(Sauce::of(['fine-salt' => '5 g']), Sauce::catalogue())->lines[0];
