@@ -33,9 +33,6 @@ final class LineWriter
     /** A scale is good for so many of its steps and more. */
     private const SCALE_STEPS = 5.0;
 
-    /** An egg is whole wherever that is so near, in parts of what was asked; judgement. */
-    private const UNCUT = 0.5;
-
     /** Steps of what is weighed, in grams, by how much of it there is; judgement. */
     private const ROUND = [[200.0, 10.0], [40.0, 5.0]];
 
@@ -199,7 +196,8 @@ final class LineWriter
         $ways = [];
         $counted = $ingredient->portions[0] ?? null;
         $whole = $ingredient->is('uncut') && $counted !== null ? round($grams / $counted->grams) : 0.0;
-        if ($counted?->name === 'each' && $whole > 0.0 && abs($whole * $counted->grams / $grams - 1) <= self::UNCUT) {
+        if ($counted?->name === 'each' && $whole > 0.0) {
+            // half an egg is none
             return Numeral::digits($whole, 0);
         }
         if (

@@ -165,10 +165,9 @@ final readonly class Search
             if ($twin === false) {
                 $chosen[] = $slug;
             } elseif ($this->equations->nearness($slug) > $this->equations->nearness($chosen[$twin])) {
-                // of two that do the same, the one that is in it
-                $alike[] = $chosen[$twin];
+                // of two that do the same, the one that is in it, and then no other
                 $chosen[$twin] = $slug;
-            } else {
+            } elseif ($this->equations->nearness($slug) === $this->equations->nearness($chosen[$twin])) {
                 $alike[] = $slug;
             }
         }

@@ -67,7 +67,7 @@ final class LineWriterTest extends TestCase
     public function test_an_egg_is_a_whole_one_and_a_trace_of_it_is_not(): void
     {
         $kit = Kitchenware::of(MeasuringSet::Us);
-        foreach ([[36.0, '1'], [62.0, '1'], [95.0, '2'], [140.0, '3']] as [$grams, $text]) {
+        foreach ([[28.0, '1'], [62.0, '1'], [95.0, '2'], [140.0, '3']] as [$grams, $text]) {
             self::assertSame($text, LineWriter::fresh($grams, Sauce::ingredient('egg'), $kit));
         }
         self::assertStringContainsString('tsp', LineWriter::fresh(8.0, Sauce::ingredient('egg'), $kit));
