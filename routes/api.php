@@ -39,6 +39,7 @@ Route::post('import', [FormatController::class, 'import']);
 Route::post('stop', StopController::class);
 Route::post('read', NoteController::class);
 Route::post('draft', DraftController::class);
+Route::get('begin', [DraftController::class, 'beginnings']);
 Route::post('rebalance', [AdjustController::class, 'rebalance']);
 Route::post('rescue', [AdjustController::class, 'rescue']);
 Route::post('pot', [AdjustController::class, 'pot']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Words;
 
+use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Solve\Draft\Drafted;
 use Vinculum\Taste\Measure;
@@ -38,6 +39,8 @@ final readonly class DraftView
         return [
             'status' => $drafted->isReached ? 'reached' : 'closest',
             'why' => $this->speech->say($drafted->why),
+            'method_text' => implode(' ', array_filter(array_map(Markdown::step(...), $drafted->recipe->stages))),
+            'columns' => (new BenchView($this->speech, $drafted->evaluation))->card()['columns'],
             'makes_text' => $this->speech->volume($drafted->evaluation->estimates->volume()->value),
             'reasons' => $reasons,
             'steps_after' => $steps,

@@ -13,15 +13,40 @@ final class BeginTest extends BrowserTestCase
     {
         $this->goTo('/shelf');
         $this->see("//a[normalize-space()='Begin with a draft']")->click();
-        $this->see("//option[@value='fruit-ketchup']")->click();
+        $this->see("//button[contains(@class,'direction')][contains(.,'more')]")->click();
+        $this->see("//button[contains(@class,'direction')][contains(.,'Fruit ketchup')]")->click();
         $this->see("input[placeholder='1.2 kg plums, ginger']")->sendKeys('1.5 kg plums');
-        $this->see("//button[.='Draft it']")->click();
+        $this->eventually(fn (): bool => str_contains($this->see("[aria-label='The draft'] table")->getText(), '1500 g'), 'for the plums to be in it');
         $draft = $this->see("[aria-label='The draft'] table")->getText();
         self::assertStringContainsString('1500 g plums', $draft);
         self::assertStringContainsString('brings', $draft);
-        $this->see("//button[.='To the Bench']")->click();
+        // another way to make it sour is in it at once, and the vinegar is not
+        $this->see("//fieldset[legend[.='sour']]//button[.='malt vinegar']")->click();
+        $this->eventually(fn (): bool => str_contains($this->see("[aria-label='The draft'] table")->getText(), 'malt vinegar'), 'for the malt vinegar');
+        self::assertStringNotContainsString('cider vinegar', $this->see("[aria-label='The draft'] table")->getText());
+        $this->see("//button[.='Take it to the Bench']")->click();
         $this->see('.segment');
         self::assertSame('Fruit ketchup', $this->see('.title')->getAttribute('value'));
+    }
+
+    /** With no heat there is none in it; pressed again it is as it was; two ways lead elsewhere. */
+    public function test_what_is_pressed_is_in_the_draft_and_what_is_let_go_of_is_not(): void
+    {
+        $this->goTo('/begin');
+        $this->see("//button[contains(@class,'direction')][contains(.,'more')]")->click();
+        $this->see("//button[contains(@class,'direction')][contains(.,'Vinegar and pepper mop')]")->click();
+        $table = fn (): string => $this->see("[aria-label='The draft'] table")->getText();
+        $this->eventually(fn (): bool => str_contains($table(), 'cayenne'), 'for the mop');
+        $before = $table();
+        $this->see("//fieldset[legend[.='heat']]//button[.='none']")->click();
+        $this->eventually(fn (): bool => ! str_contains($table(), 'cayenne'), 'for the heat to be gone');
+        $this->see("//fieldset[legend[.='heat']]//button[.='none']")->click();
+        $this->eventually(fn (): bool => $table() === $before, 'for it to be as it was');
+        $this->see("//a[.='Paste what you jotted']")->click();
+        $this->see("[role='dialog'], .bring-in, textarea");
+        $this->window->navigate()->back();
+        $this->see("//a[.='A pot is on, and it tastes wrong']")->click();
+        $this->see("//h1[.='A pot is on']");
     }
 
     /** The way in is the product itself: said, applied, level; skipped as well, and there again. */

@@ -32,6 +32,15 @@ final class DraftRequest extends SchemaRequest
         return $needs;
     }
 
+    /** @return list<string> */
+    public function without(): array
+    {
+        /** @var list<string> $slugs */
+        $slugs = $this->body['without'] ?? [];
+
+        return $slugs;
+    }
+
     public function another(): int
     {
         return (int) $this->number('another', 0.0);

@@ -75,6 +75,7 @@ final readonly class Draft
      *     is usual
      * @param list<Need> $needs who it is for
      * @param int $another 0 for the first draft, 1 and 2 for others
+     * @param list<string> $without slugs of what of its make-up is left out
      */
     public static function of(
         Style $style,
@@ -85,8 +86,16 @@ final readonly class Draft
         Catalogue $catalogue,
         Criteria $wishes,
         int $another = 0,
+        array $without = [],
     ): Drafted {
         $recipe = JottedText::read("{$style->name}\n\n{$note}", $catalogue, MeasuringSet::Us)[0]->withStyle($slug);
+        $recipe = $recipe->withStages(array_map(
+            static fn (Stage $stage): Stage => $stage->withLines(array_values(array_filter(
+                $stage->lines,
+                static fn (Line $line): bool => ! in_array($line->ingredient, $without, true),
+            ))),
+            $recipe->stages,
+        ));
         $notes = [];
         $sensible = new Sensible(Evaluation::of($recipe, $catalogue, $style));
         foreach ($with as $i => $each) {
@@ -223,7 +232,7 @@ final readonly class Draft
                     ? LineWriter::weighed($line->grams * $factor, $recipe->kitchenware())
                     // it is made for as much as there is of its main thing
                     : ($place === 0 && $rest !== 1.0
-                        ? (LineWriter::nearest($line, $rest, $recipe->measures)
+                        ? (LineWriter::ways($line, $rest, $recipe->kitchenware())[0]
                             ?? LineWriter::weighed($line->grams * $rest, $recipe->kitchenware()))
                         : ($line->line->amount ?? ''));
             }
@@ -257,7 +266,8 @@ final readonly class Draft
         if ($percent < self::LEAST_LOST || $first?->kind !== ProcessKind::Simmer || $first->lid === true) {
             return $recipe;
         }
-        $until = new Until('loss_percent', round($already + (100 - $already) * $percent / 100));
+        // nobody stops at 41 per cent
+        $until = new Until('loss_percent', 5 * round(($already + (100 - $already) * $percent / 100) / 5));
         $stages = $recipe->stages;
         $stages[0] = $stages[0]->processed(new Process($first->kind, $first->heat, null, $until, $first->panCm));
 

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { createRecipe, deleteRecipe, duplicateRecipe, readLog, restoreRecipe, wayIn } from '../api/generated/client';
 import { UseFirst } from '../log/UseFirst';
 import { blankRecipe } from '../shared/blankRecipe';
@@ -28,7 +28,9 @@ export function Shelf() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const now = useNow(30_000);
-  const [isBringing, setBringing] = useState(false);
+  const [search, setSearch] = useSearchParams();
+  const isBringing = search.get('bring') === 'in';
+  const setBringing = (is: boolean) => setSearch(is ? { bring: 'in' } : {}, { replace: !is });
   // the last one is offered first; undoing it offers the one before
   const [deleted, setDeleted] = useState<{ id: string; name: string }[]>([]);
   const last = deleted.at(-1);

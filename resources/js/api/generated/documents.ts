@@ -905,6 +905,39 @@ export interface BatchNoteInput {
   text: string;
 }
 /**
+ * what a sauce can begin from
+ */
+export interface Begin {
+  directions: {
+    slug: string;
+    name: string;
+    family: string;
+    /**
+     * the first of its family
+     */
+    leads: boolean;
+    columns: {
+      label: string;
+      aim: number;
+      low: number;
+      high: number;
+    }[];
+  }[];
+  built_on: {
+    slug: string;
+    name: string;
+    why: 'usual' | 'on hand' | 'in season' | '';
+  }[];
+  tastes: {
+    taste: 'sour' | 'sweet' | 'salt' | 'depth' | 'heat';
+    things: {
+      slug: string;
+      name: string;
+      usual: boolean;
+    }[];
+  }[];
+}
+/**
  * two batches, and what differs
  */
 export interface Beside {
@@ -1486,6 +1519,12 @@ export interface DraftInput {
    * 0 for the first draft, 1 and 2 for others
    */
   another?: number;
+  /**
+   * @maxItems 10
+   *
+   * Items: the slug of what of its usual make-up is left out
+   */
+  without?: string[];
 }
 /**
  * a first recipe of a kind, with a reason for each line
@@ -1493,6 +1532,19 @@ export interface DraftInput {
 export interface Draft {
   status: 'reached' | 'closest';
   why: string;
+  method_text: string;
+  columns: {
+    label: string;
+    /**
+     * in levels
+     */
+    top: number;
+    band: null | {
+      low: number;
+      high: number;
+    };
+    words: string;
+  }[];
   makes_text: string;
   reasons: {
     line: string;
