@@ -54,7 +54,7 @@ final class RebalanceTest extends TestCase
                 $couldBeReached += ! $each->spoils($there) && $each->miss($there) < 0.9 * Equations::MET ? 1 : 0;
             }
             $ours = INF;
-            foreach ([0.0, -1.0, 1.0] as $out) {
+            foreach ([0.0, -1.0, 1.0, -2.0] as $out) {
                 $start = array_map(static fn (array $bound): float => max($bound[0], min($bound[1], $out)), $bounds[$i]);
                 $ours = min($ours, (new Search($each))->merit($bounds[$i], $start));
             }

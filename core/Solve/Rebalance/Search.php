@@ -12,8 +12,8 @@ final readonly class Search
     /**
      * Weight of ln(yield), what it may make in parts of what it made, and where to set out from, ln of the factor on
      * every line: first so that the yield hardly moves; where that cannot be so that it may, which is then said first;
-     * and from three other places, for when the nearest valley is not the deepest: with less of what brings too much
-     * (null), with less and with more of all.
+     * and from four other places, for when the nearest valley is not the deepest: with less of what brings too much
+     * (null), with less, with more and with far less of all.
      */
     private const YIELD = [
         [5.0, 0.75, 1.3, 0.0],
@@ -21,6 +21,7 @@ final readonly class Search
         [0.7, 0.4, 2.5, null],
         [0.7, 0.4, 2.5, -1.0],
         [0.7, 0.4, 2.5, 1.0],
+        [0.7, 0.4, 2.5, -2.0],
     ];
     private const ROUNDS = 25;
     /** How often a step is halved before it is given up. */

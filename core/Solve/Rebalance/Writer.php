@@ -22,6 +22,7 @@ final readonly class Writer
     /** Writing an amount down may move a taste by so many steps; by more where all of it is reached so. */
     private const WRITING = 0.12;
     private const ROUGHLY = 0.25;
+    private const FINELY = 0.03;
     /** Grams that are no matter. */
     private const HAIR = 1e-6;
     /** A change of what it makes, up or down, that is said before anything else. */
@@ -38,9 +39,15 @@ final readonly class Writer
     public function written(array $x): Rebalanced
     {
         $exact = $this->equations->at($x);
-        $roughly = $this->writtenWithin($x, $exact, self::ROUGHLY);
+        foreach ([self::ROUGHLY, self::WRITING, self::FINELY] as $steps) {
+            $written = $this->writtenWithin($x, $exact, $steps);
+            // where it is out of reach, tenths of a gram bring it no nearer
+            if ($written->isReached || ($steps === self::WRITING && $this->equations->miss($exact) > Equations::MET)) {
+                return $written;
+            }
+        }
 
-        return $roughly->isReached ? $roughly : $this->writtenWithin($x, $exact, self::WRITING);
+        return $written;
     }
 
     /**
