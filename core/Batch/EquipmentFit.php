@@ -18,6 +18,9 @@ final class EquipmentFit
     private const BLENDER_FULL = 0.5;
     private const BLENDER_FULL_COLD = 2 / 3;
 
+    /** Less than this share of a jar is eaten tonight, and dirties none. */
+    private const WORTH_A_JAR = 0.1;
+
     /**
      * What the largest pan says to it.
      *
@@ -137,7 +140,9 @@ final class EquipmentFit
                 $spare = [$jar->name, $each];
             }
         }
-        $part = $spare !== null && $left > 1.0 && $left <= $spare[1] ? ['name' => $spare[0], 'ml' => $left] : null;
+        $part = $spare !== null && $left >= self::WORTH_A_JAR * $spare[1] && $left <= $spare[1]
+            ? ['name' => $spare[0], 'ml' => $left]
+            : null;
 
         return ['filled' => $filled, 'part' => $part, 'over_ml' => $part === null ? max(0.0, $left) : 0.0];
     }

@@ -54,7 +54,10 @@ final readonly class PlanView
                 => ($blender = EquipmentFit::blender($scaled->evaluation, $equipment)) === null
                     ? ''
                     : $this->speech->say($blender),
-            'jars_text' => $this->jars(EquipmentFit::jars($yield, $equipment, $headspacePercent)),
+            // the jars that were asked for are the jars it goes into
+            'jars_text' => $scaled->containers === null
+                ? $this->jars(EquipmentFit::jars($yield, $equipment, $headspacePercent))
+                : '',
             'portions' => array_map(
                 fn (array $portion): array => [
                     'name' => $portion['name'],

@@ -23,6 +23,8 @@ const roomForWord = 6;
 /** A ghost lower than this has its figure beneath it, in per cent of the chart. */
 const roomForTag = 5;
 const roomForLetter = 3.2;
+/** Characters of a figure that stand in one line over a column. */
+const roomForFigure = 6;
 /** A press that moves further than this is drawing, px. */
 const dragFrom = 6;
 /** A ghost closer than this to the top is the same top, in per cent of the chart. */
@@ -74,7 +76,7 @@ export function Column(props: Props) {
       )}
       <button
         type="button"
-        className="figure"
+        className={`figure${column.value_text.length > roomForFigure ? ' long' : ''}`}
         style={{ bottom: `${height(drawn ?? Math.max(column.top, column.high, column.band?.high ?? 0))}%` }}
         title="Draw it up or down to where it should stand"
         onPointerDown={draw}
@@ -89,7 +91,9 @@ export function Column(props: Props) {
       <div className={`stack${isCut ? ' cut' : ''}`}>
         {column.segments.map((segment) => {
           const line = byId.get(segment.line);
-          const size = height(segment.to) - height(segment.from);
+          // a column over the cap keeps its true proportions: what is on top of it brings what it brings
+          const at = (levels: number) => (isCut ? (levels / column.top) * 100 : height(levels));
+          const size = at(segment.to) - at(segment.from);
           return (
             // biome-ignore lint/a11y/noStaticElementInteractions: pointing is a shortcut; the recipe's lines do the same from the keyboard
             // biome-ignore lint/a11y/useKeyWithClickEvents: see above
@@ -98,7 +102,7 @@ export function Column(props: Props) {
               className={`segment${lit === null ? '' : lit === segment.line ? ' lit' : ' dim'}`}
               data-segment={segment.line}
               style={{
-                bottom: `${height(segment.from)}%`,
+                bottom: `${at(segment.from)}%`,
                 height: `${size}%`,
                 backgroundColor: pigment(line?.tint ?? 'none'),
               }}

@@ -53,12 +53,13 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
   return (
     <section className="panel recipe" aria-label="The recipe">
       <h1 className="unseen">{recipe.name}</h1>
-      <input
+      <textarea
         className="title"
         aria-label="Name of the recipe"
+        rows={1}
         value={name ?? recipe.name}
         maxLength={120}
-        onChange={(event) => setTypedName(event.target.value)}
+        onChange={(event) => setTypedName(event.target.value.replaceAll('\n', ' '))}
         onBlur={() => {
           if (name !== null && name.trim() !== '') edit(setName(name.trim()));
           setTypedName(null);
@@ -99,6 +100,13 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
           ))}
         </select>
       </div>
+      {problems
+        .filter((problem) => problem.at === 'style')
+        .map((problem) => (
+          <p key={problem.text} className="trouble">
+            {problem.text}
+          </p>
+        ))}
       {evaluation?.bench.in_parts && <BatchSize draft={draft} />}
       <div className="lines">
         {recipe.stages.map((stage, index) => (

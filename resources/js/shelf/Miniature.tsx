@@ -20,7 +20,10 @@ export function Miniature({ columns }: { columns: RecipeList['recipes'][number][
                 }}
               />
             )}
-            <span className="miniature-top" style={{ height: `${(Math.min(column.top, most) / most) * 100}%` }} />
+            <span
+              className={`miniature-top${column.top > most ? ' cut' : ''}`}
+              style={{ height: `${(Math.min(column.top, most) / most) * 100}%` }}
+            />
           </div>
         ))}
       </div>

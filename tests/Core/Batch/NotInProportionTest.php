@@ -93,6 +93,10 @@ final class NotInProportionTest extends TestCase
         self::assertSame('sample', $jars['part']['name'] ?? null);
         self::assertEqualsWithDelta(60.0, $jars['part']['ml'] ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(1300.0, EquipmentFit::jars(3100.0, $kit, 0.0)['over_ml'] ?? 0.0, 1e-9, 'more than there are jars for');
+        // a jar is not dirtied for a spoonful
+        $rest = EquipmentFit::jars(1012.0, [new Equipment('jar', 'jar', 500, 4)], 0.0);
+        self::assertSame([null, 12.0], [$rest['part'] ?? null, round($rest['over_ml'] ?? 0.0, 6)]);
+        self::assertSame(100.0, round(EquipmentFit::jars(1100.0, [new Equipment('jar', 'jar', 500, 4)], 0.0)['part']['ml'] ?? 0.0, 6));
         self::assertNull(EquipmentFit::jars(500.0, [new Equipment('pan', 'pan', 5000)], 0.0));
     }
 
