@@ -46,6 +46,12 @@ final readonly class PantryQuery
         return new self($text('q'), $text('role'), $text('contains'), $text('without'), $measure, $number('least'), $number('most'), $request->boolean('on_hand'));
     }
 
+    /** Nothing is typed and no taste is asked for: then what matters in this kitchen stands first. */
+    public function isForAnything(): bool
+    {
+        return $this->typed === '' && $this->measure === null;
+    }
+
     /**
      * By name as typed; with a taste, strongest first.
      *

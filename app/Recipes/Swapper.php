@@ -91,6 +91,15 @@ final readonly class Swapper
         return Seasons::of($this->household->catalogue(), $changed);
     }
 
+    /** @return list<string> slugs of what is in season here this month */
+    public function inSeason(Catalogue $catalogue): array
+    {
+        $seasons = $this->seasons();
+        $month = Carbon::now()->month;
+
+        return array_values(array_filter($catalogue->slugs(), static fn (string $slug): bool => $seasons->isIn($slug, $month)));
+    }
+
     /**
      * @param array<string, array{verdict: int, note: string}> $memories
      */
@@ -104,7 +113,7 @@ final readonly class Swapper
 
         return new Criteria(
             OnHand::slugs(),
-            array_values(array_filter($slugs, static fn (string $slug): bool => $seasons->isIn($slug, $month))),
+            $this->inSeason($catalogue),
             array_values(array_filter($slugs, static fn (string $slug): bool => $seasons->isOut($slug, $month))),
             array_map(static fn (array $memory): int => $memory['verdict'], $memories),
             [],

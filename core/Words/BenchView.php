@@ -388,6 +388,11 @@ final readonly class BenchView
             'label' => $this->speech->label($measure),
             'unit' => $measure->unit(),
             'value_text' => $this->speech->measure($measure, $tasted->figure->value),
+            'figure_text' => match (true) {
+                $tasted->figure->value > 0.0 => $this->speech->measure($measure, $tasted->figure->value),
+                $tasted->unknown === [] => 'none',
+                default => 'not known',
+            },
             'interval_text' => $this->speech->interval($tasted->figure),
             'like_text' => $this->like($measure, $tasted->figure->value),
             'in_water_text'

@@ -19,12 +19,18 @@ use Vinculum\Taste\Measure;
 final readonly class PantryView
 {
     /**
-     * A full bar on the page, in the measure's unit: about the strongest thing a kitchen spoons out. Heat is drawn by
-     * its logarithm.
+     * Where a bar begins, in the measure's unit, and how many times ten it is long: a chilli and a cucumber both show.
      */
-    private const FULL = ['sweetness' => 100.0, 'sourness' => 8.0, 'saltiness' => 30.0, 'umami' => 3.0];
+    private const SCALES = [
+        'sweetness' => [0.1, 3],
+        'sourness' => [0.01, 4],
+        'saltiness' => [0.01, 4],
+        'umami' => [0.001, 5],
+        'heat' => [10.0, 5],
+    ];
 
-    private const HEAT_DECADES = [1.0, 5.0];
+    /** So much of a bar has whatever has any of it at all. */
+    private const A_TRACE = 0.01;
 
     private const KNOWN = [
         'pure' => 'pure: known to half a per cent',
@@ -36,15 +42,34 @@ final readonly class PantryView
     public function __construct(private Speech $speech) {}
 
     /**
+     * What matters in this kitchen first, where nothing else is asked for: its own, what is on hand, what is in season.
+     *
      * @param list<Ingredient> $ingredients
      * @param list<string> $onHand
+     * @param list<string>|null $inSeason null where they stay in the order they came in
      * @return array{ingredients: list<array<string, mixed>>}
      */
-    public function list(array $ingredients, array $onHand): array
+    public function list(array $ingredients, array $onHand, ?array $inSeason = null): array
     {
+        $shelf = static fn (Ingredient $ingredient): string => match (true) {
+            $inSeason === null => '',
+            $ingredient->group === 'own' => 'mine',
+            in_array($ingredient->slug, $onHand, true) => 'on hand',
+            in_array($ingredient->slug, $inSeason, true) => 'in season now',
+            default => 'everything else',
+        };
+        if ($inSeason !== null) {
+            $order = array_flip(['mine', 'on hand', 'in season now', 'everything else']);
+            usort(
+                $ingredients,
+                static fn (Ingredient $a, Ingredient $b): int => $order[$shelf($a)] <=> $order[$shelf($b)],
+            );
+        }
+
         return [
             'ingredients' => array_map(
                 fn (Ingredient $ingredient): array => [
+                    'shelf' => $shelf($ingredient),
                     'slug' => $ingredient->slug,
                     'name' => $ingredient->name,
                     'group' => $ingredient->group,
@@ -116,17 +141,15 @@ final readonly class PantryView
     }
 
     /**
-     * @return array{measure: string, label: string, text: string, unit: string, bar: float}
+     * @return array{measure: string, label: string, text: string, unit: string, bar: float, decades: int}
      */
     private function strength(Ingredient $ingredient, Measure $measure): array
     {
         $value = $measure->strengthOf($ingredient);
-        [$from, $decades] = self::HEAT_DECADES;
-        $bar = match (true) {
-            $value === null || $value <= 0.0 => 0.0,
-            $measure === Measure::Heat => max(0.0, (log10($value) - $from) / $decades),
-            default => $value / self::FULL[$measure->value],
-        };
+        [$from, $decades] = self::SCALES[$measure->value];
+        $bar = $value === null || $value <= 0.0
+            ? 0.0
+            : max(self::A_TRACE, log10($value / $from) / $decades);
 
         return [
             'measure' => $measure->value,
@@ -134,6 +157,7 @@ final readonly class PantryView
             'text' => $value === null ? 'not known' : $this->speech->number($value),
             'unit' => $measure->unit(),
             'bar' => Digits::six(min(1.0, $bar)),
+            'decades' => $decades,
         ];
     }
 

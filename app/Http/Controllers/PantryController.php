@@ -8,6 +8,7 @@ use App\Http\Requests\OnHandRequest;
 use App\Models\OnHand;
 use App\Pantry\PantryQuery;
 use App\Pantry\PantryShelf;
+use App\Recipes\Swapper;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Vinculum\Pantry\Catalogue;
@@ -17,7 +18,7 @@ use Vinculum\Words\PantryView;
 /** How strong everything is, and what of it there is. */
 final readonly class PantryController
 {
-    public function __construct(private Catalogue $catalogue, private PantryShelf $shelf) {}
+    public function __construct(private Catalogue $catalogue, private PantryShelf $shelf, private Swapper $swapper) {}
 
     /**
      * @return array<string, mixed>
@@ -26,7 +27,9 @@ final readonly class PantryController
     {
         $onHand = OnHand::slugs();
 
-        return $view->list(PantryQuery::from($request)->find($this->catalogue, $onHand), $onHand);
+        $query = PantryQuery::from($request);
+
+        return $view->list($query->find($this->catalogue, $onHand), $onHand, $query->isForAnything() ? $this->swapper->inSeason($this->catalogue) : null);
     }
 
     /**

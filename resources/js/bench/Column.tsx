@@ -76,7 +76,7 @@ export function Column(props: Props) {
       )}
       <button
         type="button"
-        className={`figure${column.value_text.length > roomForFigure ? ' long' : ''}`}
+        className={`figure${column.figure_text.length > roomForFigure ? ' long' : ''}`}
         style={{ bottom: `${height(drawn ?? Math.max(column.top, column.high, column.band?.high ?? 0))}%` }}
         title="Draw it up or down to where it should stand"
         onPointerDown={draw}
@@ -86,7 +86,7 @@ export function Column(props: Props) {
         }}
         aria-label={`${column.label}: ${column.value_text} ${column.unit}, ${column.interval_text === '' ? '' : `perhaps ${column.interval_text}`}. ${column.verdict?.words ?? ''}`}
       >
-        {column.value_text}
+        {column.figure_text}
       </button>
       <div className={`stack${isCut ? ' cut' : ''}`}>
         {column.segments.map((segment) => {

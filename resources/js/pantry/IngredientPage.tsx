@@ -71,13 +71,18 @@ export function IngredientPage({ slug, onClose, onOpen }: Props) {
         {it.strengths.map((strength) => (
           <li key={strength.measure}>
             <span>{strength.label}</span>
-            <span className="meter" aria-hidden="true">
+            <span
+              className="meter tens"
+              style={{ backgroundSize: `${100 / strength.decades}% 100%` }}
+              aria-hidden="true"
+            >
               <span style={{ width: `${strength.bar * 100}%` }} />
             </span>
             <span className="value">{strength.text}</span>
             <span className="quiet">{strength.text === 'not known' ? '' : strength.unit.replace('/100 g', '')}</span>
           </li>
         ))}
+        <li className="quiet tens-legend">Each mark along a bar is ten times the one before.</li>
       </ul>
       <OnHand
         key={it.slug}

@@ -39,8 +39,11 @@ export function Pantry() {
             <Vessels />
             <HowIMeasure />
             <ul>
-              {found.map((item) => (
+              {found.map((item, at) => (
                 <li key={item.slug} className={item.slug === shown ? 'lit' : undefined}>
+                  {item.shelf !== '' && item.shelf !== found[at - 1]?.shelf && (
+                    <h2 className="pantry-shelf">{item.shelf}</h2>
+                  )}
                   <button
                     type="button"
                     className="pantry-name"

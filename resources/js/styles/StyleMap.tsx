@@ -1,17 +1,46 @@
-import { useDrawingArea } from '@mui/x-charts/hooks';
+import { useDrawingArea, useXScale, useYScale } from '@mui/x-charts/hooks';
 import { ScatterChart, type ScatterMarkerProps } from '@mui/x-charts/ScatterChart';
 import { useQuery } from '@tanstack/react-query';
 import { readStyleMap } from '../api/generated/client';
 import type { StyleMap as Planes } from '../api/generated/documents';
 
-/** Letters of a name beside its mark, and from what share of the width on they stand on its left. */
+/** Letters of a name beside its mark; a letter is about so wide and a line so high, in pixels. */
 const longest = 24;
-const farRight = 0.55;
+const wide = 6.6;
+const high = 15;
 
 /** Pixels across below which there is no room for names. */
 const narrow = 500;
 
 type Plane = Planes['planes'][number];
+
+const shorten = (text: string) => (text.length > longest ? `${text.slice(0, longest - 1)}…` : text);
+
+type Side = 'right' | 'left' | 'number';
+
+/** On which side of its mark each name stands clear of those before it and within the frame; else its number does. */
+function sides(marks: { name: string; left: number; top: number }[], from: number, to: number): Side[] {
+  const taken = marks.map(({ left, top }) => ({ from: left - 9, to: left + 9, top }));
+  return marks.map(({ name, left, top }, own) => {
+    const length = shorten(name).length * wide;
+    for (const side of ['right', 'left'] as const) {
+      const box =
+        side === 'right' ? { from: left + 9, to: left + 9 + length } : { from: left - 9 - length, to: left - 9 };
+      const isFree =
+        box.from >= from &&
+        box.to <= to &&
+        taken.every(
+          (other, at) =>
+            at === own || Math.abs(other.top - top) >= high || other.to <= box.from || other.from >= box.to,
+        );
+      if (isFree) {
+        taken.push({ ...box, top });
+        return side;
+      }
+    }
+    return 'number';
+  });
+}
 
 /** Where each kind of sauce lies and where ours do, on two planes, with the same figures in a table below each. */
 export function StyleMap({ onChoose }: { onChoose: (slug: string) => void }) {
@@ -34,10 +63,18 @@ function OnePlane({ plane, onChoose }: { plane: Plane; onChoose: (slug: string) 
   const Mark = ({ seriesId, dataIndex, x: left, y: top, color, size }: ScatterMarkerProps) => {
     const isMine = seriesId === 'mine';
     const area = useDrawingArea();
-    // where names would lie on one another they are numbers, and stand below
-    const called = area.width < narrow ? `${dataIndex + 1}` : (plane.mine[dataIndex]?.name ?? '');
-    const text = isMine ? called : '';
-    const isFarRight = left > area.left + farRight * area.width;
+    const [across, up] = [useXScale(), useYScale()];
+    const place = (value: number, on: typeof across | typeof up) => Number(on(value as never));
+    const side =
+      area.width < narrow
+        ? 'number'
+        : sides(
+            plane.mine.map((point) => ({ name: point.name, left: place(point.x, across), top: place(point.y, up) })),
+            area.left,
+            area.left + area.width,
+          )[dataIndex];
+    const text = isMine ? (side === 'number' ? `${dataIndex + 1}` : shorten(plane.mine[dataIndex]?.name ?? '')) : '';
+    const isLeft = side === 'left';
     return (
       <g transform={`translate(${left},${top})`} cursor={isMine ? undefined : 'pointer'}>
         {isMine ? (
@@ -46,15 +83,15 @@ function OnePlane({ plane, onChoose }: { plane: Plane; onChoose: (slug: string) 
           <circle r={size} fill="var(--enamel)" stroke={color} strokeWidth={2} />
         )}
         <text
-          x={isFarRight ? -size - 3 : size + 3}
+          x={isLeft ? -size - 3 : size + 3}
           dy="0.35em"
-          textAnchor={isFarRight ? 'end' : 'start'}
+          textAnchor={isLeft ? 'end' : 'start'}
           fontSize={12}
           paintOrder="stroke"
           stroke="var(--enamel)"
           strokeWidth={4}
         >
-          {text.length > longest ? `${text.slice(0, longest - 1)}…` : text}
+          {text}
         </text>
       </g>
     );

@@ -1811,6 +1811,10 @@ export interface EvaluationColumn {
   label: string;
   unit: string;
   value_text: string;
+  /**
+   * the same as it stands over the column: none where there is none, not known where nobody knows
+   */
+  figure_text: string;
   interval_text: string;
   /**
    * what everybody knows that tastes as much of it; empty where nothing does
@@ -2259,9 +2263,13 @@ export interface PantryPage {
     text: string;
     unit: string;
     /**
-     * 0 to 1
+     * 0 to 1, by the logarithm
      */
     bar: number;
+    /**
+     * how many times ten the bar is long
+     */
+    decades: number;
   }[];
   density_text: string;
   density_source: string;
@@ -2313,6 +2321,10 @@ export interface Pairing {
 }
 export interface PantryList {
   ingredients: {
+    /**
+     * where it stands: what matters in this kitchen first; empty where something is looked for
+     */
+    shelf: '' | 'mine' | 'on hand' | 'in season now' | 'everything else';
     slug: string;
     name: string;
     group: string;
