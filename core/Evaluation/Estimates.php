@@ -13,6 +13,7 @@ use Vinculum\Mixture\Brix;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
+use Vinculum\Mixture\Nutrition;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Mixture\WaterActivity;
 use Vinculum\Pantry\Body;
@@ -70,6 +71,21 @@ final readonly class Estimates
         $volume = $this->cooked->mixture->volume();
 
         return $volume > 0.0 ? $this->cooked->mixture->mass() / $volume : null;
+    }
+
+    /** As a label counts it, kcal in all of it. */
+    public function energy(): float
+    {
+        $soluble = [];
+        foreach ($this->cooked->rows as $i => $row) {
+            foreach (array_keys(Nutrition::KCAL_BY_TRAIT) as $trait) {
+                if ($this->cooked->weighed->lines[$i]->ingredient?->is($trait) === true) {
+                    $soluble[$trait] = ($soluble[$trait] ?? 0.0) + $row[Constituent::OTHER_SOLUBLE];
+                }
+            }
+        }
+
+        return Nutrition::energy($this->cooked->mixture->grams, $soluble);
     }
 
     /** Null where there is too little water to have one. */

@@ -77,12 +77,6 @@ final readonly class Mixture
         return Acidity::of($this->grams);
     }
 
-    /** As a label counts it, kcal. */
-    public function energy(): float
-    {
-        return Nutrition::energy($this->grams);
-    }
-
     /** As a label counts them, g. */
     public function sugars(): float
     {

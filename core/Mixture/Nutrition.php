@@ -33,6 +33,9 @@ final class Nutrition
         Constituent::SODIUM => -2.0 * (Density::SALT_PER_SODIUM - 1),
     ];
 
+    /** kcal per gram of what else is dissolved of a thing, by its trait. */
+    public const KCAL_BY_TRAIT = ['no-energy' => 0.0, 'polyol' => 2.4];
+
     private const SUGARS = [
         Constituent::SUCROSE,
         Constituent::GLUCOSE,
@@ -46,11 +49,15 @@ final class Nutrition
 
     /**
      * @param array<int, float> $grams by Constituent
+     * @param array<string, float> $soluble g of OTHER_SOLUBLE that things of a trait brought, by trait of KCAL_BY_TRAIT
      * @return float kcal
      */
-    public static function energy(array $grams): float
+    public static function energy(array $grams, array $soluble = []): float
     {
         $energy = 0.0;
+        foreach ($soluble as $trait => $brought) {
+            $energy += (self::KCAL_BY_TRAIT[$trait] - self::KCAL[Constituent::OTHER_SOLUBLE]) * $brought;
+        }
         foreach (self::KCAL as $constituent => $each) {
             $energy += $each * $grams[$constituent];
         }

@@ -121,7 +121,7 @@ final readonly class EstimatesView
         return [
             'serving_text' => 'a tablespoon, '.$this->speech->grams($serving),
             'rows' => [
-                $row('Energy', $mixture->energy(), 'kcal', 0),
+                $row('Energy', $evaluation->estimates->energy(), 'kcal', 0),
                 $row('Sugars', $mixture->sugars(), 'g', 1),
                 $row('Salt', $mixture->salt(), 'g', 2),
             ],

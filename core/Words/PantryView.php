@@ -51,6 +51,7 @@ final readonly class PantryView
      */
     public function list(array $ingredients, array $onHand, ?array $inSeason = null): array
     {
+        $shelves = ['mine', 'on hand', 'in season now', 'everything else'];
         $shelf = static fn (Ingredient $ingredient): string => match (true) {
             $inSeason === null => '',
             $ingredient->group === 'own' => 'mine',
@@ -59,10 +60,10 @@ final readonly class PantryView
             default => 'everything else',
         };
         if ($inSeason !== null) {
-            $order = array_flip(['mine', 'on hand', 'in season now', 'everything else']);
             usort(
                 $ingredients,
-                static fn (Ingredient $a, Ingredient $b): int => $order[$shelf($a)] <=> $order[$shelf($b)],
+                static fn (Ingredient $a, Ingredient $b): int => array_search($shelf($a), $shelves, true)
+                    <=> array_search($shelf($b), $shelves, true),
             );
         }
 

@@ -7,6 +7,7 @@ namespace Tests\Reference;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\GnuUnits;
+use Tests\Support\Sauce;
 use Tests\Support\Solution;
 use Vinculum\Mixture\Brix;
 use Vinculum\Mixture\Constituent;
@@ -66,5 +67,17 @@ final class BrixAndEnergyTest extends TestCase
     public function test_energy(string $slug, float $kcal): void
     {
         self::assertEqualsWithDelta($kcal, Nutrition::energy(Solution::of($slug)), 0.2 * $kcal + 10);
+    }
+
+    /** Polyols by Regulation (EU) 1169/2011, annex XIV, from memory: erythritol 0 kcal/g, other polyols 2.4. */
+    public function test_what_is_sweet_and_feeds_nobody_is_counted_so(): void
+    {
+        $energy = static fn (array $lines): float => Sauce::evaluate($lines)->estimates->energy();
+
+        self::assertEqualsWithDelta(0.0, $energy(['erythritol' => '100 g']), 1.0);
+        self::assertEqualsWithDelta(240.0, $energy(['xylitol' => '100 g']), 2.0);
+        self::assertEqualsWithDelta(400.0, $energy(['sugar' => '100 g']), 2.0);
+        // beside other things only its own part feeds nobody
+        self::assertEqualsWithDelta($energy(['passata' => '400 g']), $energy(['passata' => '400 g', 'erythritol' => '60 g']), 1.0);
     }
 }

@@ -14,7 +14,9 @@ use Vinculum\Solve\Swap\Criteria;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Style;
 
-/** What a sauce of a kind can be built on, and what can bring each of its tastes: the usual first, then what else does. */
+/**
+ * What a sauce of a kind can be built on, and what can bring each of its tastes: the usual first, then what else does.
+ */
 final readonly class Beginning
 {
     /** Groups of what grows: one fruit is as good a beginning as another. */
@@ -64,7 +66,8 @@ final readonly class Beginning
         foreach (in_array($main->group, self::GROWN, true) ? $catalogue->slugs() : [] as $slug) {
             $thing = $catalogue->find($slug);
             $isAtHand = in_array($slug, $wishes->onHand, true) || in_array($slug, $wishes->inSeason, true);
-            if ($thing !== null && $isAtHand && $thing->group === $main->group && in_array('base', $thing->roles, true)) {
+            $isLike = $thing?->group === $main->group && in_array('base', $thing->roles, true);
+            if ($thing !== null && $isAtHand && $isLike) {
                 $pool[] = $thing;
             }
         }
@@ -100,7 +103,8 @@ final readonly class Beginning
                 $thing = $makeUp->cooked->weighed->lines[$i]->ingredient;
                 $isMuch = $tasted->figure->value > $measure->threshold() / 2
                     && $own >= self::BRINGS * $tasted->figure->value;
-                if ($thing !== null && $i > 0 && $isMuch && in_array(self::ROLES[$measure->value], $thing->roles, true)) {
+                $isForIt = in_array(self::ROLES[$measure->value], $thing->roles ?? [], true);
+                if ($thing !== null && $i > 0 && $isMuch && $isForIt) {
                     $usual[$thing->slug] = $thing;
                 }
             }

@@ -367,7 +367,8 @@ final readonly class Equations
             return self::around($about, self::AS_HEAVY);
         }
         $measure = self::measureOf($out, $thing);
-        // and where they share no taste but their smell: fresh onion for onion powder, but never a cup of oil for a spoon
+        // and where they share no taste but their smell: fresh onion for onion powder, but never a cup of oil
+        // for a spoon
         $isSmell = array_diff($out->roles, ['aroma']) === []
             || (
                 ! $out->isFatty()
