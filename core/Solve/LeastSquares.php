@@ -16,10 +16,11 @@ namespace Vinculum\Solve;
  * A lacks rank (the shortest one), and raises f by at most ½·1e-11·‖x‖² of the scaled x.
  *
  * *Method.* Primal active set. From a feasible point, minimise over the variables that are not at a bound, by
- * Cholesky's factors of AᵀA; go there, or as far as the first bound, which is then held. Where nothing moves, let go of
- * the held variable whose slope has the wrong sign most; where none has, the point is optimal (the conditions of
- * Karush, Kuhn and Tucker hold). f falls with every step that is not zero, so a set of held bounds does not come back;
- * from the 3n-th release on the first wrong one is let go and not the worst (Bland), which ends cycles of zero steps.
+ * Cholesky's factors of AᵀA, updated as one comes or goes; go there, or as far as the first bound, which is then held.
+ * Where nothing moves, let go of the held variable whose slope has the wrong sign most; where none has, the point is
+ * optimal (the conditions of Karush, Kuhn and Tucker hold). f falls with every step that is not zero, so a set of held
+ * bounds does not come back; from the 3n-th release on the first wrong one is let go and not the worst (Bland), which
+ * ends cycles of zero steps.
  *
  * *It stops* as Optimal; as Infeasible where l > u, before anything is tried; or as Stopped after 20 n + 100 steps,
  * which no problem has been seen to need. The same input gives the same output.
@@ -172,9 +173,11 @@ final class LeastSquares
     {
         $most = 20 * $this->n + 100;
         $releases = 0;
+        $factors = Cholesky::of($this->h, array_keys($this->held, 0, true), self::RIDGE / 10);
         for ($steps = 1; $steps <= $most; $steps++) {
-            $free = array_keys($this->held, 0, true);
-            $step = $this->step($free);
+            $free = $factors->rows();
+            $gradient = $this->gradient();
+            $step = $factors->solve(array_map(static fn (int $i): float => -$gradient[$i], $free));
             [$share, $blocking, $side] = $this->asFarAs($free, $step);
             foreach ($free as $k => $i) {
                 $this->x[$i] += $share * $step[$k];
@@ -182,6 +185,7 @@ final class LeastSquares
             if ($blocking !== null) {
                 $this->held[$blocking] = $side;
                 $this->x[$blocking] = $side < 0 ? $this->low[$blocking] : $this->high[$blocking];
+                $factors->remove($blocking);
                 continue;
             }
             $wrong = $this->wronglyHeld($releases >= 3 * $this->n);
@@ -190,6 +194,7 @@ final class LeastSquares
             }
             $releases++;
             $this->held[$wrong] = 0;
+            $factors->add($wrong);
         }
 
         return Stop::Stopped;
@@ -208,23 +213,6 @@ final class LeastSquares
         }
 
         return $gradient;
-    }
-
-    /**
-     * To the minimum over the free variables.
-     *
-     * @param list<int> $free
-     * @return array<int, float>
-     */
-    private function step(array $free): array
-    {
-        if ($free === []) {
-            return [];
-        }
-        $gradient = $this->gradient();
-
-        return Cholesky::of($this->h, $free, self::RIDGE / 10)
-            ->solve(array_map(static fn (int $i): float => -$gradient[$i], $free));
     }
 
     /**

@@ -101,6 +101,9 @@ abstract class BrowserTestCase extends TestCase
         return $this->eventually(static function () use ($by, $window): ?RemoteWebElement {
             foreach (($window ?? static::current())->findElements($by) as $element) {
                 if ($element->isDisplayed()) {
+                    // as a thumb would, clear of the bar across the foot of a phone
+                    ($window ?? static::current())->executeScript("arguments[0].scrollIntoView({block: 'nearest', inline: 'nearest'})", [$element]);
+
                     return $element;
                 }
             }

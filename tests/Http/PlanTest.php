@@ -14,11 +14,13 @@ final class PlanTest extends HttpTestCase
             ['name' => 'jar', 'kind' => 'jar', 'ml' => 250, 'count' => 3, 'width_cm' => null],
         ]]));
         $this->putJson('/api/pantry/sugar/on-hand', ['have' => true, 'price' => 1.5, 'pack' => '1 kg', 'amount' => '100 g'])->assertOk();
-        $plan = $this->documented('plan', $this->postJson('/api/plan', ['recipe' => self::RECIPE, 'to' => '6 x 250 ml', 'headspace_percent' => 5, 'portions' => 'marinade 300 ml, table the rest']));
+        $plan = $this->documented('plan', $this->postJson('/api/plan', ['recipe' => self::RECIPE, 'to' => '1.43 l', 'headspace_percent' => 5, 'portions' => 'marinade 300 ml, table the rest']));
 
         self::assertStringContainsString('Too much for the pan', $plan['pan_text']);
         self::assertGreaterThan(1, $plan['rounds']);
         self::assertStringContainsString('3 × jar with 238', $plan['jars_text']);
+        // the jars that are asked for are the jars it goes into
+        self::assertSame('', $this->postJson('/api/plan', ['recipe' => self::RECIPE, 'to' => '6 x 250 ml', 'headspace_percent' => 5])->json('jars_text'));
         self::assertSame(['marinade', 'table'], array_column($plan['portions'], 'name'));
         self::assertSame('1 × 1 kg', array_column($plan['shopping']['lines'], 'buy_text', 'slug')['sugar']);
         self::assertSame('the batch', $plan['cost'][0]['label']);

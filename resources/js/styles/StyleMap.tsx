@@ -87,6 +87,7 @@ function OnePlane({ plane, onChoose }: { plane: Plane; onChoose: (slug: string) 
           dy="0.35em"
           textAnchor={isLeft ? 'end' : 'start'}
           fontSize={12}
+          pointerEvents="none"
           paintOrder="stroke"
           stroke="var(--enamel)"
           strokeWidth={4}
