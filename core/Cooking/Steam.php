@@ -222,7 +222,7 @@ final class Steam
         $rates = [];
         if ($gradient !== []) {
             $byShift = (self::VOLATILITY * $acidity->aceticSlope()) / $acidity->buffer;
-            $weights = $acidity->surplusWeights();
+            $weights = $acidity->ownSurplusWeights();
             $byAcetic = $acetic * $weights[Constituent::ACETIC];
             $weights[Constituent::ACETIC] = 0.0;
             $weights[Constituent::WATER] *= $waterLeft;

@@ -272,6 +272,28 @@ final class Acidity
     }
 
     /**
+     * The same of what is in the mixture alone: all that a change of it by boiling can be made of.
+     *
+     * @return array<int, float> by Constituent, the same ones at any pH
+     */
+    public function ownSurplusWeights(): array
+    {
+        $h = 10 ** -$this->ph;
+        $weights = [
+            Constituent::STRONG_BASE => 1.0,
+            Constituent::STRONG_ACID => -1.0,
+            Constituent::WATER => (self::ACTIVITY * ($h - self::KW / $h)) / 1000,
+            Constituent::PROTEIN => 0.0,
+        ];
+        foreach ($this->z as $i => $lost) {
+            [$constituent, $perGram] = self::GROUPS[$i];
+            $weights[$constituent] = ($weights[$constituent] ?? 0.0) - $perGram * $lost;
+        }
+
+        return $weights;
+    }
+
+    /**
      * Strong base that a part of the mixture takes up for one pH more, mol. Linear.
      *
      * @param array<int, float> $grams by Constituent
@@ -311,16 +333,9 @@ final class Acidity
     /** @return array<int, float> by Constituent */
     private function weighSurplus(): array
     {
-        $h = 10 ** -$this->ph;
-        $weights = [
-            Constituent::STRONG_BASE => 1.0,
-            Constituent::STRONG_ACID => -1.0,
-            Constituent::WATER => (self::ACTIVITY * ($h - self::KW / $h)) / 1000,
-            Constituent::PROTEIN => 0.0,
-        ];
-        foreach (self::GROUPS as $i => [$constituent, $perGram]) {
-            $weights[$constituent]
-                = ($weights[$constituent] ?? 0.0) - $perGram * ($this->z[$i] ?? $this->lost($i)[0]);
+        $weights = $this->ownSurplusWeights();
+        foreach (array_diff_key(self::GROUPS, $this->z) as $i => [$constituent, $perGram]) {
+            $weights[$constituent] = ($weights[$constituent] ?? 0.0) - $perGram * $this->lost($i)[0];
         }
 
         return $weights;

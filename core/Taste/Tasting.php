@@ -291,20 +291,17 @@ final readonly class Tasting
         $value = 0.0;
         $per100 = $mass > 0.0 ? 100 / $mass : 0.0;
         $asked = array_diff(array_keys($weights), self::MINOR);
+        $kind = array_key_first($weights);
         foreach ($cooked->rows as $i => $row) {
             $ingredient = $cooked->weighed->lines[$i]->ingredient;
             $own = 0.0;
-            $spread = 0.0;
             foreach ($weights as $constituent => $weight) {
-                if ($row[$constituent] > 0.0) {
-                    $part = $weight * $row[$constituent];
-                    $own += $part;
-                    $spread += $part * ($ingredient?->spreadOf($constituent) ?? 0.0);
-                }
+                $own += $weight * $row[$constituent];
             }
             $byLine[$i] = $own * $per100;
             $value += $byLine[$i];
-            $spreads[$i] = $spread * $per100;
+            // what one taste is made of is known as well in all its parts
+            $spreads[$i] = $own > 0.0 && $kind !== null ? $byLine[$i] * ($ingredient?->spreadOf($kind) ?? 0.0) : 0.0;
             if ($large[$i] && $ingredient?->lacksAny($asked) === true) {
                 $unknown[] = $i;
             }

@@ -14,6 +14,7 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Mixture\WaterActivity;
+use Vinculum\Taste\Measure;
 
 /** Every slope that is written down as a formula, beside the same taken by two small steps. */
 final class SlopesTest extends TestCase
@@ -105,6 +106,28 @@ final class SlopesTest extends TestCase
 
             self::assertEqualsWithDelta(($more[0] - $less[0]) / 2 / self::STEP, $waterSlopes[$source], 1e-4 * $totals[Constituent::WATER]);
             self::assertEqualsWithDelta(($more[1] - $less[1]) / 2 / self::STEP, $aceticSlopes[$source], 1e-4 * $totals[Constituent::ACETIC]);
+        }
+    }
+
+    /** A column's interval takes what brings one taste to be known alike, whatever of it a thing has. */
+    public function test_what_one_taste_is_made_of_is_known_as_well_in_all_its_parts(): void
+    {
+        $tastes = [Measure::Sweetness->weights(), Measure::Saltiness->weights(), Measure::Umami->weights(), Measure::synergyWeights(), Measure::Heat->weights()];
+        foreach (Sauce::catalogue()->slugs() as $slug) {
+            foreach ($tastes as $weights) {
+                self::assertCount(1, array_unique(array_map(static fn (int $each): string => (string) Sauce::ingredient($slug)->spreadOf($each), array_keys($weights))), $slug);
+            }
+        }
+    }
+
+    /** What is there weighs the same whether all is asked for or only that. */
+    public function test_the_weights_of_what_is_there_are_those_of_all(): void
+    {
+        foreach (self::sauces() as [$lines]) {
+            $acidity = Acidity::of(self::grams($lines)) ?? self::fail('It has no pH.');
+            foreach ($acidity->ownSurplusWeights() as $constituent => $weight) {
+                self::assertSame($weight, $acidity->surplusWeights()[$constituent]);
+            }
         }
     }
 
