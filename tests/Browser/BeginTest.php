@@ -13,8 +13,8 @@ final class BeginTest extends BrowserTestCase
     {
         $this->goTo('/shelf');
         $this->see("//a[normalize-space()='Begin with a draft']")->click();
-        $this->see("//button[contains(@class,'direction')][contains(.,'more')]")->click();
-        $this->see("//button[contains(@class,'direction')][contains(.,'Fruit ketchup')]")->click();
+        $this->see("//button[contains(@class,'kind-')][contains(.,'more')]")->click();
+        $this->see("//button[contains(@class,'kind-')][contains(.,'Fruit ketchup')]")->click();
         $this->see("input[placeholder='1.2 kg plums, ginger']")->sendKeys('1.5 kg plums');
         $this->eventually(fn (): bool => str_contains($this->see("[aria-label='The draft'] table")->getText(), '1500 g'), 'for the plums to be in it');
         $draft = $this->see("[aria-label='The draft'] table")->getText();
@@ -33,8 +33,8 @@ final class BeginTest extends BrowserTestCase
     public function test_what_is_pressed_is_in_the_draft_and_what_is_let_go_of_is_not(): void
     {
         $this->goTo('/begin');
-        $this->see("//button[contains(@class,'direction')][contains(.,'more')]")->click();
-        $this->see("//button[contains(@class,'direction')][contains(.,'Vinegar and pepper mop')]")->click();
+        $this->see("//button[contains(@class,'kind-')][contains(.,'more')]")->click();
+        $this->see("//button[contains(@class,'kind-')][contains(.,'Vinegar and pepper mop')]")->click();
         $table = fn (): string => $this->see("[aria-label='The draft'] table")->getText();
         $this->eventually(fn (): bool => str_contains($table(), 'cayenne'), 'for the mop');
         $before = $table();

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
 import { shopping } from '../api/generated/client';
 import { TopBar } from '../shared/TopBar';
 import { useRecipeNames } from '../shared/useRecipeNames';
@@ -7,7 +8,7 @@ import { ShoppingTable } from './ShoppingTable';
 
 /** One list for several sauces. */
 export function ShoppingList() {
-  const { recipes, find } = useRecipeNames();
+  const { recipes, find, isEmpty } = useRecipeNames();
   const [wanted, setWanted] = useState<Record<string, string>>({});
   const batches = Object.entries(wanted).map(([recipe, to]) => ({ recipe, to: to.trim() || '1x' }));
   const list = useQuery({
@@ -28,6 +29,12 @@ export function ShoppingList() {
         <section className="panel" aria-label="Which sauces">
           <h1>One list for several sauces</h1>
           {find}
+          {isEmpty && (
+            <p>
+              There is no sauce on the <Link to="/shelf">Shelf</Link> yet. <Link to="/begin">Begin with a draft</Link>,
+              and what it takes can be bought from here.
+            </p>
+          )}
           <ul className="contains">
             {recipes.map((recipe) => (
               <li key={recipe.id} className="shopping-pick">

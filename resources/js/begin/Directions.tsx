@@ -19,17 +19,17 @@ export function Directions({ directions, style, onChoose }: Props) {
       <h2>
         <span className="begin-number">1</span> A direction
       </h2>
-      <ul className="directions" aria-label="Directions">
+      <ul className="kinds" aria-label="Directions">
         {shown.map(({ slug, name, family, columns }) => (
           <li key={slug}>
-            <button type="button" className="direction" aria-pressed={slug === style} onClick={() => onChoose(slug)}>
+            <button type="button" className="kind-card" aria-pressed={slug === style} onClick={() => onChoose(slug)}>
               {isAll && <small className="quiet">{family}</small>}
               <strong>{name}</strong>
-              <span className="direction-columns" aria-hidden="true">
+              <span className="kind-columns" aria-hidden="true">
                 {columns.map(({ label, aim, low, high }) => (
-                  <span className="direction-column" key={label}>
-                    <span className="direction-band" style={{ bottom: percent(low), top: percent(1 - high) }} />
-                    <span className="direction-aim" style={{ height: percent(aim) }} />
+                  <span className="kind-column" key={label}>
+                    <span className="kind-band" style={{ bottom: percent(low), top: percent(1 - high) }} />
+                    <span className="kind-aim" style={{ height: percent(aim) }} />
                   </span>
                 ))}
               </span>
@@ -38,13 +38,13 @@ export function Directions({ directions, style, onChoose }: Props) {
         ))}
         {(others > 0 || isAll) && (
           <li>
-            <button type="button" className="direction direction-more" onClick={() => setAll(!isAll)}>
+            <button type="button" className="kind-card kind-more" onClick={() => setAll(!isAll)}>
               {isAll ? 'Fewer' : `${others} more`}
             </button>
           </li>
         )}
       </ul>
-      <p className="quiet directions-legend">Sweet, sour, salty, umami, heat: where each kind aims, within its band.</p>
+      <p className="quiet kinds-legend">Sweet, sour, salty, umami, heat: where each kind aims, within its band.</p>
     </>
   );
 }

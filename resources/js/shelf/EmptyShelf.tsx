@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { useStyles } from '../shared/useStyles';
 
 /** Nothing kept yet: begin with what it should taste like. */
@@ -6,7 +7,10 @@ export function EmptyShelf({ onStart }: { onStart: (name: string, style: string 
   return (
     <section className="empty" aria-labelledby="empty-title">
       <h2 id="empty-title">What should it taste like?</h2>
-      <p>Pick a direction and the Bench opens with its bands in place. Everything can be changed later.</p>
+      <p>
+        Pick a direction and the Bench opens with its bands in place. Or{' '}
+        <Link to="/begin">have a first draft made</Link> of what you have, with amounts and a reason for each.
+      </p>
       <ul>
         {styles.data?.styles.map((style) => (
           <li key={style.slug}>
