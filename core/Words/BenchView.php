@@ -360,6 +360,19 @@ final readonly class BenchView
         return $likeness === null ? '' : $this->speech->say($likeness);
     }
 
+    /** As it stands over the column: a zero says what it is. */
+    private function figure(Measure $measure, float $value, bool $isUnknown): string
+    {
+        $text = $this->speech->measure($measure, $value);
+
+        return match (true) {
+            $value > 0.0 && (float) $text > 0.0 => $text,
+            $value > 0.0 => 'hardly any',
+            $isUnknown => 'not known',
+            default => 'none',
+        };
+    }
+
     /**
      * @return array<string, mixed>
      */
@@ -388,11 +401,7 @@ final readonly class BenchView
             'label' => $this->speech->label($measure),
             'unit' => $measure->unit(),
             'value_text' => $this->speech->measure($measure, $tasted->figure->value),
-            'figure_text' => match (true) {
-                $tasted->figure->value > 0.0 => $this->speech->measure($measure, $tasted->figure->value),
-                $tasted->unknown === [] => 'none',
-                default => 'not known',
-            },
+            'figure_text' => $this->figure($measure, $tasted->figure->value, $tasted->unknown !== []),
             'interval_text' => $this->speech->interval($tasted->figure),
             'like_text' => $this->like($measure, $tasted->figure->value),
             'in_water_text'

@@ -74,7 +74,9 @@ final readonly class Beginning
         $mains = [$main->slug => ['thing' => $main, 'why' => 'usual']];
         foreach ($pool as $thing) {
             $isOnHand = in_array($thing->slug, $wishes->onHand, true);
-            if (! $isOnHand && in_array($thing->slug, $wishes->outOfSeason, true)) {
+            $isOut = ! $isOnHand && in_array($thing->slug, $wishes->outOfSeason, true);
+            // salt alone stands in for soy where nothing else may, and nobody builds a sauce on it
+            if ($isOut || ($thing->is('plain-salty') && ! $main->is('plain-salty'))) {
                 continue;
             }
             $mains[$thing->slug] ??= [

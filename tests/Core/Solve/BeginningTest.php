@@ -88,6 +88,15 @@ final class BeginningTest extends TestCase
         }
     }
 
+    public function test_nobody_builds_a_sauce_on_salt(): void
+    {
+        foreach (['soy-glaze', 'soy-vinegar-dip', 'miso-dressing'] as $kind) {
+            foreach (self::of($kind, new Criteria(onHand: ['fine-salt', 'tamari']))->mains as $main) {
+                self::assertNotSame('fine-salt', $main['thing']->slug, $kind);
+            }
+        }
+    }
+
     public function test_what_never_comes_into_this_house_is_not_offered(): void
     {
         foreach (self::of('vinegar-pepper-mop', new Criteria(never: ['lemon-juice', 'white-vinegar']))->bringers as $things) {
