@@ -47,11 +47,11 @@ final class NotInProportion
                 $said[] = [
                     'about' => 'time',
                     'text' => Sentence::of(
-                        '{stage}: about {after} minutes in the same pan at the same heat, not {before}. Water '
+                        '{stage}: about {after} in the same pan at the same heat, not {before}. Water '
                             .'leaves by area and power, not by how much there is; a wider pan shortens it.',
                         [
                             'stage' => $name,
-                            'after' => Quantity::number($after->minutes->value, 0),
+                            'after' => Quantity::minutes(round($after->minutes->value)),
                             'before' => Quantity::number($before->minutes->value, 0),
                         ],
                     ),

@@ -362,11 +362,11 @@ final class Kitchen
                 $stage->id,
                 'boils-dry',
                 Sentence::of(
-                    '{stage} would boil dry after about {minutes} minutes without a lid. Shorten it, put the lid '
+                    '{stage} would boil dry after about {minutes} without a lid. Shorten it, put the lid '
                         .'on, lower the heat, or say how far it goes. The figures stop just short of dry.',
                     [
                         'stage' => self::named($stage),
-                        'minutes' => Quantity::number(floor($water / $hob->gramsPerMinute), 0),
+                        'minutes' => Quantity::minutes(floor($water / $hob->gramsPerMinute)),
                     ],
                 ),
             );

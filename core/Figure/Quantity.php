@@ -41,4 +41,10 @@ final readonly class Quantity
     {
         return new self(QuantityKind::Steps, $steps);
     }
+
+    /** @param float $minutes 0 or more: "1 minute", "25 minutes", "4 hours" */
+    public static function minutes(float $minutes): self
+    {
+        return new self(QuantityKind::Minutes, $minutes);
+    }
 }

@@ -12,4 +12,5 @@ enum QuantityKind
     case Number;
     case Percent;
     case Steps;
+    case Minutes;
 }

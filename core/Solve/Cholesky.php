@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Solve;
 
 /**
- * Cholesky's factor of some rows and columns of a symmetric, positive definite matrix, what it solves, and the same with
- * one row more or one less, which costs the square of their number and not its cube.
+ * Cholesky's factor of some rows and columns of a symmetric, positive definite matrix, what it solves, and the same
+ * with one row more or one less, which costs the square of their number and not its cube.
  *
  * After Golub and Van Loan, Matrix Computations (1996), sections 4.2 and 12.5, from memory.
  */

@@ -31,9 +31,6 @@ final class Steps
     /** Share of the pot boiled off from which it is worth a step of its own to taste it. */
     private const TASTES_FROM = 0.02;
 
-    /** Minutes from which they are said in hours. */
-    private const SAID_IN_HOURS = 180.0;
-
     private const TITLES = [
         'none' => 'Stir in',
         'fry' => 'Fry',
@@ -374,10 +371,8 @@ final class Steps
             $parts[] = ', stirring';
         }
         if ($process?->minutes !== null && $process->until === null) {
-            $isHours = $process->minutes >= self::SAID_IN_HOURS;
-            $parts[] = $isHours ? ', {minutes} hours' : ', {minutes} minutes';
-            $each = $isHours ? $process->minutes / 60 : $process->minutes;
-            $slots['minutes'] = Quantity::number($each, fmod($each, 1.0) > 0.05 ? 1 : 0);
+            $parts[] = ', {minutes}';
+            $slots['minutes'] = Quantity::minutes($process->minutes);
         }
         $hotLiquid = $kind === ProcessKind::Blend && $this->isHot;
 

@@ -243,7 +243,7 @@ final readonly class CookView
                 'loss_percent' => 'Down by '.$this->speech->percent($until->value / 100),
                 'mass_g' => 'Down to '.$this->speech->grams($until->value),
                 'volume_ml' => 'Down to '.$this->speech->volume($until->value),
-                default => 'For '.$this->speech->grouped($report->minutes ?? 0.0, 0).' minutes',
+                default => 'For '.$this->speech->spell(round($report->minutes ?? 0.0)),
             },
             'stop_text' => $this->speech->grams($followed->stop),
             'stop_with_pan_text' => $followed->pan === null ? '' : $this->speech->grams(

@@ -23,6 +23,9 @@ final readonly class Speech
 {
     private const INTERVAL_DIGITS = 2;
 
+    /** Minutes from which they are said in hours. */
+    private const IN_HOURS = 180.0;
+
     private const OUNCE_G = 28.349523125;
 
     /**
@@ -80,8 +83,18 @@ final readonly class Speech
                 QuantityKind::Volume => $this->volume($slot->value),
                 QuantityKind::Percent => $this->percent($slot->value),
                 QuantityKind::Steps => $this->steps($slot->value),
+                QuantityKind::Minutes => $this->spell($slot->value),
                 QuantityKind::Number => $this->grouped($slot->value, $slot->places),
             };
+    }
+
+    /** How long, in minutes, and from three hours on in hours; one of them is one. */
+    public function spell(float $minutes): string
+    {
+        [$many, $word] = $minutes >= self::IN_HOURS ? [$minutes / 60, 'hour'] : [$minutes, 'minute'];
+        $text = $this->grouped($many, $many < 10 && fmod($many, 1.0) > 0.05 && fmod($many, 1.0) < 0.95 ? 1 : 0);
+
+        return "{$text} {$word}".($text === '1' ? '' : 's');
     }
 
     public function label(Measure $measure): string

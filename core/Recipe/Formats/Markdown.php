@@ -203,7 +203,9 @@ final class Markdown
                 ? []
                 : [
                     ucfirst($process->kind->value)
-                    .($process->minutes === null ? '' : sprintf(' for %g minutes', $process->minutes))
+                    .($process->minutes === null
+                        ? ''
+                        : sprintf(' for %g %s', $process->minutes, $process->minutes === 1.0 ? 'minute' : 'minutes'))
                     .($process->heat === null ? '' : " on {$process->heat} heat")
                     .($process->lid === true ? ', lid on' : '')
                     .$until,

@@ -81,4 +81,12 @@ final class SpeechTest extends TestCase
     {
         self::assertSame([1234570.0, 0.00123457, 0.0, -1.23457], array_map(Digits::six(...), [1234567.8, 0.00123456789, 0.0, -1.234567]));
     }
+
+    public function test_how_long_and_one_of_it_is_one(): void
+    {
+        $speech = Speech::usual();
+        foreach ([[0.0, '0 minutes'], [1.0, '1 minute'], [1.5, '1.5 minutes'], [25.0, '25 minutes'], [90.0, '90 minutes'], [179.0, '179 minutes'], [180.0, '3 hours'], [210.0, '3.5 hours'], [1440.0, '24 hours']] as [$minutes, $text]) {
+            self::assertSame($text, $speech->spell($minutes));
+        }
+    }
 }
