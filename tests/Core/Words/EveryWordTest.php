@@ -14,7 +14,6 @@ use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
 use Vinculum\Batch\Tools;
 use Vinculum\Cooking\StageReport;
-use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Seasons;
 use Vinculum\Recipe\Line;
 use Vinculum\Solve\Aims;
