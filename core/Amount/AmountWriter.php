@@ -60,11 +60,15 @@ final class AmountWriter
      */
     public static function together(float $millilitres, MeasuringSet $set): array
     {
-        $best = self::spoons($millilitres, $set);
-        foreach (['cup', 'tbsp'] as $name) {
+        $best = $one = self::spoons($millilitres, $set);
+        foreach (['cup', 'tbsp', 'tsp'] as $name) {
             $unit = Units::find($name, $set);
-            // nobody counts out fifteen tablespoons
-            $isLarge = $name === 'tbsp' && str_contains($best[0], 'cup');
+            // nobody counts out fifteen tablespoons, nor four teaspoons and a bit
+            $isLarge = match ($name) {
+                'cup' => false,
+                'tbsp' => str_contains($one[0], 'cup'),
+                default => ! str_contains($one[0], 'tsp'),
+            };
             if ($unit === null || $isLarge || $millilitres / $unit->size < self::LEAST[$name]) {
                 continue;
             }

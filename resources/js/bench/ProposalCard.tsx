@@ -13,7 +13,7 @@ interface Props {
   onVariant: () => void;
 }
 
-/** One way to go about it: what to do, what it costs elsewhere, and the buttons that do it. Pointing only previews. */
+/** One way to go about it, in two lines: what to do, what it costs and makes; then the buttons that do it. Pointing only previews. */
 export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoint, onApply, onVariant }: Props) {
   const changes = inPot || proposal.lines.length > 0;
   return (
@@ -38,9 +38,9 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
           ))}
         </ul>
       )}
-      <p>{proposal.cost}</p>
-      <p className="quiet">{proposal.makes}</p>
-      {isShown && proposal.note !== '' && <p className="note">{proposal.note}</p>}
+      <p>
+        {proposal.cost}; <span className="quiet">{proposal.makes}</span>
+      </p>
       <WhatItBrings brings={proposal.brings} />
       {proposal.cautions.map((caution) => (
         <p key={caution} className="caution note">
@@ -62,6 +62,7 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
           </button>
         </div>
       )}
+      {isShown && proposal.note !== '' && <p className="note">{proposal.note}</p>}
     </div>
   );
 }

@@ -109,4 +109,24 @@ final class RungsTest extends TestCase
 
         return $sum;
     }
+
+    /** @return iterable<string, array{float, string}> millilitres, and the two spoons they are */
+    public static function twoSpoons(): iterable
+    {
+        yield 'less than a teaspoon, in two' => [3.1, '1/2 tsp + 1/8 tsp'];
+        yield 'one is near enough' => [6.2, '1 1/4 tsp'];
+        yield 'two teaspoons and a bit' => [11.0, '2 tsp + 1/4 tsp'];
+        yield 'a tablespoon and a bit' => [18.0, '1 tbsp + 3/4 tsp'];
+        yield 'a cup and spoons' => [100.0, '1/3 cup + 1 1/2 tbsp'];
+        yield 'no fifteen teaspoons' => [70.0, '1/4 cup + 2 tsp'];
+    }
+
+    #[DataProvider('twoSpoons')]
+    public function test_what_falls_between_two_spoons_is_one_of_each(float $millilitres, string $text): void
+    {
+        [$written, $size] = AmountWriter::together($millilitres, MeasuringSet::Us);
+
+        self::assertSame($text, $written);
+        self::assertEqualsWithDelta($millilitres, $size, 0.06 * $millilitres);
+    }
 }
