@@ -12,6 +12,7 @@ use Vinculum\Recipe\Recipe;
 final readonly class ScaledRecipe
 {
     /**
+     * @param Evaluation $from as it is written now
      * @param list<ScaledLine> $lines
      * @param array<string, float> $driftSteps by Measure value: what rounding moved, in noticeable steps
      * @param array{
@@ -25,6 +26,7 @@ final readonly class ScaledRecipe
      * @param Sentence|null $toWeigh the line to weigh, where spoons cannot hold the balance
      */
     public function __construct(
+        public Evaluation $from,
         public float $factor,
         public array $lines,
         public array $driftSteps,
@@ -39,6 +41,7 @@ final readonly class ScaledRecipe
     public function saying(string $about, Sentence $text): self
     {
         return new self(
+            $this->from,
             $this->factor,
             $this->lines,
             $this->driftSteps,

@@ -103,6 +103,7 @@ final class Scaler
         $drift = self::drift($from, $best);
 
         return new ScaledRecipe(
+            $from,
             $factor,
             $this->lines($from, $best, $factor, $tools),
             $drift,

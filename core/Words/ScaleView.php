@@ -25,8 +25,10 @@ final readonly class ScaleView
     public function of(ScaledRecipe $scaled, Recipe $given): array
     {
         $names = [];
+        $terms = [];
         foreach ($scaled->evaluation->cooked->weighed->lines as $line) {
             $names[$line->line->id] = $line->ingredient->name ?? $line->line->ingredient;
+            $terms[$line->line->id] = AmountView::terms($line->amount, $this->speech);
         }
         $mass = $scaled->evaluation->estimates->mass()->value;
         $volume = $scaled->evaluation->estimates->volume()->value;
@@ -41,10 +43,13 @@ final readonly class ScaleView
                     'exact_g' => Digits::six($line->exactG),
                     'rounded_g' => Digits::six($line->roundedG),
                     'text' => $line->text,
+                    'terms' => $terms[$line->id],
                     'note' => $this->speech->say($line->note),
                 ],
                 $scaled->lines,
             ),
+            'before' => (new BenchView($this->speech, $scaled->from))->card()['columns'],
+            'after' => (new BenchView($this->speech, $scaled->evaluation))->card()['columns'],
             'drift_steps' => array_map(Digits::six(...), $scaled->driftSteps),
             'drift_text' => $this->drift($scaled->driftSteps),
             'yield' => [

@@ -1,4 +1,7 @@
 import type { Scale } from '../api/generated/documents';
+import { Miniature } from '../shelf/Miniature';
+import { Fraction } from './Fraction';
+import './scaled.css';
 
 interface Props {
   scale: Scale;
@@ -15,6 +18,16 @@ export function ScaledAmounts({ scale, written }: Props) {
         {scale.drift_text}
       </p>
       {scale.to_weigh !== '' && <p className="caution">{scale.to_weigh}</p>}
+      <div className="scaled-pictures">
+        <figure>
+          <figcaption>Now</figcaption>
+          <Miniature columns={scale.before} />
+        </figure>
+        <figure>
+          <figcaption>Then</figcaption>
+          <Miniature columns={scale.after} />
+        </figure>
+      </div>
       <table className="scaled">
         <thead>
           <tr>
@@ -29,7 +42,15 @@ export function ScaledAmounts({ scale, written }: Props) {
               <td>{line.name}</td>
               <td className="quiet">{written.get(line.id) ?? 'follows'}</td>
               <td>
-                <strong>{line.text ?? 'follows'}</strong>
+                <strong className="scaled-amount">
+                  {line.terms.map((term, at) => (
+                    <span key={`${term.number.whole} ${term.number.numerator} ${term.unit}`}>
+                      {at > 0 && ' + '}
+                      <Fraction number={term.number} /> {term.unit === 'each' ? '' : term.unit}
+                    </span>
+                  ))}
+                  {line.terms.length === 0 && (line.text ?? 'follows')}
+                </strong>
                 {line.note !== '' && <span className="quiet"> {line.note}</span>}
               </td>
             </tr>

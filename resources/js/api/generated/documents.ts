@@ -2392,7 +2392,32 @@ export interface Scale {
     exact_g: number;
     rounded_g: number;
     text: string | null;
+    terms: EvaluationTerm[];
     note: string;
+  }[];
+  before: {
+    label: string;
+    /**
+     * in levels
+     */
+    top: number;
+    band: null | {
+      low: number;
+      high: number;
+    };
+    words: string;
+  }[];
+  after: {
+    label: string;
+    /**
+     * in levels
+     */
+    top: number;
+    band: null | {
+      low: number;
+      high: number;
+    };
+    words: string;
   }[];
   drift_steps: {
     sweetness: number;
