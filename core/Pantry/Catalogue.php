@@ -63,6 +63,9 @@ final class Catalogue
         '/\bcourgettes?\b/u' => 'courgette',
     ];
 
+    /** What every one of those begins with, at one look: most names hold none of it. */
+    private const SPELT_OTHERWISE = '/\\b(?:chi|yog|cats|mould|pur|fib|flav|whisk|vin|veg|cour)/u';
+
     /** Names spelt before, which are kept. */
     private const REMEMBERED = 5000;
 
@@ -257,14 +260,9 @@ final class Catalogue
                 $ranked[$slug] = $rank;
             }
         }
-        $slugs = array_keys($ranked);
-        usort(
-            $slugs,
-            fn (string $a, string $b): int => [$ranked[$a], $this->compiled[$a]['name']] <=> [
-                $ranked[$b],
-                $this->compiled[$b]['name'],
-            ],
-        );
+        $slugs = array_map(strval(...), array_keys($ranked));
+        $names = array_map(fn (string $slug): string => $this->compiled[$slug]['name'], $slugs);
+        array_multisort(array_values($ranked), $names, $slugs);
 
         return array_map(
             fn (string $slug): Ingredient => ($this->made[$slug] ??= Ingredient::fromCompiled(
@@ -332,10 +330,16 @@ final class Catalogue
 
     private static function spelt(string $name): string
     {
-        $plain = trim(
-            preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name)))
-                ?? '',
-        );
+        // most names are plain already but for a hyphen or a comma
+        $plain = preg_match('/^[A-Za-z0-9 ,-]*$/D', $name) === 1
+            ? trim(preg_replace('/ {2,}/', ' ', strtr(strtolower($name), ',-', '  ')) ?? '')
+            : trim(
+                preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name)))
+                    ?? '',
+            );
+        if (preg_match(self::SPELT_OTHERWISE, $plain) !== 1) {
+            return $plain;
+        }
 
         return preg_replace(array_keys(self::SPELLINGS), self::SPELLINGS, $plain) ?? $plain;
     }
