@@ -10,6 +10,7 @@ use Vinculum\Pantry\Aroma;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Solve\Sensible;
 use Vinculum\Solve\Swap\Criteria;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Style;
@@ -54,14 +55,19 @@ final readonly class Beginning
         $main = $makeUp->cooked->weighed->lines[0]->ingredient ?? null;
 
         return new self(
-            $main === null ? [] : self::mainsLike($main, $catalogue, $wishes),
+            $main === null ? [] : self::mainsLike($main, $makeUp, $catalogue, $wishes),
             self::bringersOf($makeUp, $catalogue, $wishes),
         );
     }
 
     /** @return list<array{thing: Ingredient, why: 'usual'|'on hand'|'in season'|''}> */
-    private static function mainsLike(Ingredient $main, Catalogue $catalogue, Criteria $wishes): array
-    {
+    private static function mainsLike(
+        Ingredient $main,
+        Evaluation $makeUp,
+        Catalogue $catalogue,
+        Criteria $wishes,
+    ): array {
+        $sensible = new Sensible($makeUp);
         $pool = self::standInsOf($main, $catalogue, $wishes);
         foreach (in_array($main->group, self::GROWN, true) ? $catalogue->slugs() : [] as $slug) {
             $thing = $catalogue->find($slug);
@@ -76,7 +82,11 @@ final readonly class Beginning
             $isOnHand = in_array($thing->slug, $wishes->onHand, true);
             $isOut = ! $isOnHand && in_array($thing->slug, $wishes->outOfSeason, true);
             // salt alone stands in for soy where nothing else may, and nobody builds a sauce on it
-            if ($isOut || ($thing->is('plain-salty') && ! $main->is('plain-salty'))) {
+            if (
+                $isOut
+                || $sensible->whyNot($thing, $main) !== null
+                || ($thing->is('plain-salty') && ! $main->is('plain-salty'))
+            ) {
                 continue;
             }
             $mains[$thing->slug] ??= [

@@ -88,6 +88,16 @@ final class BeginningTest extends TestCase
         }
     }
 
+    /** What would be refused when it is pressed is not there to press. */
+    public function test_butter_is_no_beginning_of_what_is_never_warm(): void
+    {
+        foreach (['herb-oil-vinegar', 'vinaigrette', 'mayonnaise-type'] as $kind) {
+            foreach (self::of($kind, new Criteria(onHand: ['butter', 'lard', 'coconut-oil']))->mains as $main) {
+                self::assertFalse($main['thing']->is('sets-cold'), "{$main['thing']->slug} in {$kind}");
+            }
+        }
+    }
+
     public function test_nobody_builds_a_sauce_on_salt(): void
     {
         foreach (['soy-glaze', 'soy-vinegar-dip', 'miso-dressing'] as $kind) {
