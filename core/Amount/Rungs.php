@@ -54,6 +54,27 @@ final class Rungs
         return $best ?? $number;
     }
 
+    /**
+     * The steps below and above a number, without the number itself; fewer below where the unit has no smaller.
+     *
+     * @param int $reach steps wanted on each side, above 0
+     * @return array{list<float>, list<float>} ascending
+     */
+    public static function ladder(float $number, Unit $unit, int $reach): array
+    {
+        $down = [];
+        $up = [];
+        foreach (self::around($number, $unit, $reach + 1) as $rung) {
+            if ($rung < $number - self::SAME) {
+                $down[] = $rung;
+            } elseif ($rung > $number + self::SAME) {
+                $up[] = $rung;
+            }
+        }
+
+        return [array_slice($down, -$reach), array_slice($up, 0, $reach)];
+    }
+
     /** As the recipe format writes it: "1 1/4" where the unit takes fractions, "0.5" where it takes decimals. */
     public static function text(float $number, Unit $unit): string
     {
@@ -74,18 +95,19 @@ final class Rungs
     /**
      * The rungs about a number, ascending.
      *
+     * @param int $blocks repeating blocks of steps below the number and above it, each at least one rung
      * @return list<float>
      */
-    private static function around(float $number, Unit $unit): array
+    private static function around(float $number, Unit $unit, int $blocks = 2): array
     {
         $rungs = [];
         $from = 0.0;
         foreach ($unit->rungs as [$upTo, $steps]) {
             $whole = end($steps);
-            // a repeating block of steps: start two blocks below the number, or below the end of steps that lie under
+            // a repeating block of steps: start some blocks below the number, or below the end of steps that lie under
             // it
-            $start = max($from, min(floor($number / $whole - 2) * $whole, $upTo - 2 * $whole));
-            $stop = min($upTo, $start + 5 * $whole);
+            $start = max($from, min(floor($number / $whole - $blocks) * $whole, $upTo - $blocks * $whole));
+            $stop = min($upTo, $start + (2 * $blocks + 1) * $whole);
             for ($block = $start; $block < $stop - self::SAME; $block += $whole) {
                 foreach ($steps as $step) {
                     $rung = $block + $step;

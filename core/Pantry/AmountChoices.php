@@ -53,15 +53,7 @@ final class AmountChoices
                 : $term->words;
         $words = trim("{$amount->lead} ".self::NUMBER.' ').($measure === '' ? '' : " {$measure}");
         $number = $term->number->value;
-        $down = [];
-        for ($at = $number; count($down) < self::REACH && ($next = Rungs::previous($at, $unit)) < $at; $at = $next) {
-            array_unshift($down, $next);
-        }
-        $up = [];
-        for ($at = $number; count($up) < self::REACH; $at = $next) {
-            $next = Rungs::next($at, $unit);
-            $up[] = $next;
-        }
+        [$down, $up] = Rungs::ladder($number, $unit, self::REACH);
         $exact = abs(Rungs::nearest($number, $unit) - $number) < 1e-6;
         $rungs = [...$down, ...$exact ? [$number] : [], ...$up];
 

@@ -48,6 +48,33 @@ final class RungsTest extends TestCase
         }
     }
 
+    #[DataProvider('numbers')]
+    public function test_a_ladder_is_the_steps_one_after_the_other(string $name, float $number): void
+    {
+        $unit = self::unit($name);
+        $down = [];
+        for ($at = $number; count($down) < 6 && ($below = Rungs::previous($at, $unit)) < $at; $at = $below) {
+            array_unshift($down, $below);
+        }
+        $up = [Rungs::next($number, $unit)];
+        while (count($up) < 6) {
+            $up[] = Rungs::next(end($up), $unit);
+        }
+        self::assertSame([$down, $up], Rungs::ladder($number, $unit, 6));
+    }
+
+    /**
+     * @return iterable<string, array{string, float}> a unit, and a number on a step, between two, or where the steps grow
+     */
+    public static function numbers(): iterable
+    {
+        foreach (['cup', 'tsp', 'tbsp', 'g', 'kg', 'each'] as $unit) {
+            foreach ([0.03, 0.125, 0.5, 0.97, 1.0, 4.0, 7.3, 20.0, 100.0, 298.0, 1234.5] as $number) {
+                yield "{$number} {$unit}" => [$unit, $number];
+            }
+        }
+    }
+
     public function test_the_smallest_step_is_the_end(): void
     {
         self::assertSame(0.125, Rungs::previous(0.125, self::unit('tsp')));
