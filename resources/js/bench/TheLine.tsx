@@ -88,8 +88,8 @@ export function TheLine(props: Props) {
             {ghosts !== null
               ? `If so: ${ghosts.map((ghost, at) => `${bench.columns[at]?.label} ${ghost.text}`).join(', ')}.`
               : bench.style === null
-                ? 'Above the bar: what the sauce has, and who brings it. Choose a style to see what it asks for.'
-                : `Above the bar: what the sauce has, and who brings it. Under it: what ${bench.style.name.toLowerCase()} asks for.`}
+                ? 'Above the bar: what it has, and who brings it. Choose a style to see what it asks for.'
+                : `Above the bar: what it has, and who brings it. Under it: what ${bench.style.name.toLowerCase()} asks for.`}
           </p>
         </>
       )}
