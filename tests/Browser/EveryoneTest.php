@@ -166,6 +166,40 @@ final class EveryoneTest extends BrowserTestCase
         return ['/styles' => '.style-list', '/shopping' => '.shopping-pick', "/batch/{$id}" => '.scaled', "/card/{$id}?to=2x&headspace=5" => '.card-amount', '/how' => 'h2', '/keys' => '.keys kbd', "/when?recipe={$id}" => '.when-answer', "/stove?recipe={$id}" => '.stove-put-on', '/log' => '.log-batch .log-glass', '/begin' => '.begin h1'];
     }
 
+    public function test_on_a_phone_what_leads_to_the_spoon_lies_on_nothing_of_it(): void
+    {
+        $this->resize(390, 844);
+        $this->openRecipe('Gooseberry ketchup');
+        $this->see('.to-spoon')->click();
+        $this->see('#spoon button');
+        $this->eventually(fn (): bool => ! $this->window->executeScript("return document.querySelector('.to-spoon').checkVisibility()"), 'for the way there to go');
+        self::assertTrue($this->window->executeScript("return document.getElementById('spoon').contains(document.activeElement)"), 'the keyboard is there too');
+        $this->window->executeScript('window.scrollTo(0, 0)');
+        $this->eventually(fn (): bool => $this->window->executeScript("return document.querySelector('.to-spoon').checkVisibility()"), 'for the way there to come back');
+        // no wall of nothing under the last of it
+        $empty = $this->window->executeScript("const panel = document.getElementById('spoon'); return panel.getBoundingClientRect().bottom - Math.max(...[...panel.querySelectorAll('button, p')].map((part) => part.getBoundingClientRect().bottom))");
+        self::assertLessThan(60, $empty);
+    }
+
+    public function test_on_a_phone_the_tastes_under_a_picture_do_not_run_together(): void
+    {
+        $this->resize(390, 844);
+        $this->openRecipe('Gooseberry ketchup');
+        $this->goTo('/batch');
+        $this->see('.scaled-pictures');
+        $tight = $this->window->executeScript(<<<'JS'
+            return [...document.querySelectorAll('.scaled-pictures .miniature-labels')].filter((labels) => {
+              const words = [...labels.children].map((word) => {
+                const range = document.createRange();
+                range.selectNodeContents(word);
+                return range.getBoundingClientRect();
+              });
+              return words.some((word, at) => at > 0 && word.left < words[at - 1].right + 3);
+            }).length;
+            JS);
+        self::assertSame(0, $tight);
+    }
+
     public function test_a_ten_line_recipe_needs_no_scrolling_at_1280_by_800(): void
     {
         $this->openRecipe('Cranberry mustard');

@@ -11,6 +11,7 @@ import { isAt, useLooking } from './looking';
 import { RecipePanel } from './RecipePanel';
 import { SidePanel } from './SidePanel';
 import { TheLine } from './TheLine';
+import { ToSpoon } from './ToSpoon';
 import { leftOver, takeTyped } from './unkept';
 import { useAdjusting } from './useAdjusting';
 import { useAutosave } from './useAutosave';
@@ -172,16 +173,7 @@ export function Desk({ record }: { record: RecipeRecord }) {
           thenMakes={isElsewhere ? null : (adjusting.shown?.afterwards ?? null)}
         />
       </main>
-      <button
-        type="button"
-        className="to-spoon"
-        onClick={() => {
-          setLooking(null);
-          document.getElementById('spoon')?.scrollIntoView();
-        }}
-      >
-        Taste it
-      </button>
+      <ToSpoon onGo={() => setLooking(null)} />
       <div className="unseen" aria-live="polite">
         {isStale ? 'A line cannot be read. The figures are from before.' : figures?.bench.verdict}
       </div>
