@@ -468,12 +468,20 @@ final readonly class BenchView
             'value' => $figure === null ? null : Digits::six($figure->value),
             'over' => $over,
             'under' => $under,
-            'value_text' => $figure === null ? '' : $this->speech->number($figure->value),
+            'value_text' => $figure === null ? '' : $this->quotient($figure->value),
             'interval_text' => $figure === null ? '' : $this->speech->interval($figure),
             'band_text' => $band === null ? '' : $this->speech->range($band->low, $band->high),
             'state' => $state,
             'why' => $figure === null ? "too little {$under} to divide by" : '',
         ];
+    }
+
+    /** A little over something is not nothing. */
+    private function quotient(float $value): string
+    {
+        $text = $this->speech->number($value);
+
+        return $value > 0.0 && $text === '0' ? '< 0.01' : $text;
     }
 
     /**

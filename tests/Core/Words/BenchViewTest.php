@@ -30,6 +30,16 @@ final class BenchViewTest extends TestCase
         self::assertSame($text, self::column($lines, $taste)['figure_text']);
     }
 
+    /** A little of something over much of another is not said to be none. */
+    public function test_a_quotient_too_small_to_write_is_not_nothing(): void
+    {
+        foreach (['0 g' => '0', '0.1 g' => '< 0.01', '100 g' => '2.00'] as $sugar => $text) {
+            $bench = (new BenchView(Speech::usual(), Sauce::evaluate(['water' => '200 g', 'fine-salt' => '50 g', 'sugar' => $sugar])))->whole();
+            $ratio = array_column($bench['ratios'], null, 'ratio')['sugar_salt'];
+            self::assertSame($text, $ratio['value_text'], $sugar);
+        }
+    }
+
     /** A column's segments add up to its top, however far that is over what can be drawn. */
     public function test_segments_add_up_and_their_shares_do(): void
     {
