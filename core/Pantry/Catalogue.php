@@ -117,7 +117,12 @@ final class Catalogue
     public function named(string $name): ?Ingredient
     {
         $plain = self::plain($name);
-        foreach ([$plain, Singular::of($plain), "{$plain}s", "{$plain}es"] as $form) {
+        // "chipotles in adobo"
+        $one
+            = preg_match('/^(\S+) (?:in|with) /', $plain, $head) === 1
+                ? Singular::of($head[1]).substr($plain, strlen($head[1]))
+                : $plain;
+        foreach ([$plain, Singular::of($plain), "{$plain}s", "{$plain}es", $one] as $form) {
             $slug = $this->names()[$form] ?? null;
             if ($slug !== null) {
                 return $this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug]);
@@ -310,7 +315,7 @@ final class Catalogue
                 continue;
             }
             $off = min(levenshtein($plain, $name), levenshtein($plain, "{$name}s"));
-            if ($off <= $allowed && ($best === null || $off < $best[0])) {
+            if ($off <= $allowed && ($best === null || $off < $best[0]) && self::isLikeWordByWord($plain, $name)) {
                 $best = [$off, $slug];
             }
         }
@@ -319,6 +324,24 @@ final class Catalogue
     }
 
     /** Lower case, hyphens and punctuation as spaces. */
+    /** "black beans" are no "black teas": two letters of a short word are another word. */
+    private static function isLikeWordByWord(string $written, string $name): bool
+    {
+        $ours = explode(' ', $name);
+        $theirs = explode(' ', $written);
+        if (count($ours) !== count($theirs)) {
+            return true;
+        }
+        foreach ($theirs as $i => $word) {
+            $off = min(levenshtein($word, $ours[$i]), levenshtein($word, "{$ours[$i]}s"));
+            if ($off > (strlen($word) < 6 ? 1 : 2)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     private static function plain(string $name): string
     {
         if (count(self::$plain) >= self::REMEMBERED) {

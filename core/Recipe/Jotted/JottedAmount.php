@@ -21,7 +21,7 @@ final readonly class JottedAmount
 {
     private const CONTAINER
         = 'tins?|cans?|jars?|bottles?|packets?|packs?|packages?|pkgs?|pouch(?:es)?|cartons?|bags?|tubs?|boxes|'
-        .'box|punnets?'
+        .'box|punnets?|pots?|sachets?|envelopes?'
         .'|tubes?|blocks?|containers?';
 
     /**
@@ -162,14 +162,15 @@ final readonly class JottedAmount
         ) {
             if (preg_match($pattern, $rest, $match) === 1) {
                 $next = self::oneOrNone(substr($rest, strlen($match[0])), $kit);
-                if (
-                    $next !== null
-                    && $next[2] !== null
-                    && ($i === 0 || preg_match('/^\s*[)\]]/', $next[1]) === 1)
-                ) {
-                    // "1 cup ketchup, 1/2 cup vinegar" comes here only behind the first name
-                    $others[] = $next[0];
-                    $rest = $i === 0 ? $next[1] : (string) preg_replace('/^\s*[)\]]/', '', $next[1]);
+                if ($next === null || $next[2] === null) {
+                    continue;
+                }
+                // "1kg/2lb 4oz"
+                [$other, $behind] = self::summed($next[0], $next[1], $next[2], $kit);
+                // "1 cup ketchup, 1/2 cup vinegar" comes here only behind the first name
+                if ($i === 0 || preg_match('/^\s*[)\]]/', $behind) === 1) {
+                    $others[] = $other;
+                    $rest = $i === 0 ? $behind : (string) preg_replace('/^\s*[)\]]/', '', $behind);
                 }
             }
         }

@@ -11,6 +11,7 @@ use Vinculum\Amount\Numeral;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\AmountChoices;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Singular;
 use Vinculum\Pantry\Weight;
@@ -25,8 +26,12 @@ final readonly class LineReader
     private const WEIGHED_FIRST = 0.25;
 
     /** Portions a size may be said of, and a number left out. */
-    private const COUNTED = '/^(?:tin|can|jar|bottle|packet|bunch|sprig|stalk|stick|head|bulb|slice|handful|'
-        .'clove|cube|leaf|pod|fillet|punnet|bag)$/u';
+    private const COUNTED = '/^(?:tin|can|jar|bottle|packet|sachet|envelope|bunch|sprig|stalk|stick|head|bulb|slice|'
+        .'handful|clove|cube|leaf|pod|fillet|punnet|bag)$/u';
+
+    private const SPOON_OR_CUP = '(cups?|tbsps?\b\.?|tablespoons?|tsps?\b\.?|teaspoons?)';
+
+    private const PACKED = '((?:(?:loosely|lightly|firmly|tightly|well)[ -])?packed)';
 
     private const SEPARATORS = '/\s*[,;]\s*(?:and\s+)?|\s+and\s+|\s*&\s*|\s*\+\s*/iu';
 
@@ -53,13 +58,22 @@ final readonly class LineReader
             ['/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|'
                 .'each\b)(?=\p{L})/iu',
                 '/\bpkts?\b\.?(?=\s)/iu',
+                '/\benv\.?(?=\s)/iu',
+                // "tomatoes w/ juice", "a couple tbsp", "2 & 1/2 cups"
+                '/\bw\/\s*(?=\p{L})/iu',
+                '/^couple\s+(?:of\s+)?(?=\p{L})/iu',
+                '/^\d+\K\s*&\s*(?=\d\/\d|[½¼¾⅓⅔⅛])/u',
+                // "1 packed cup parsley", "2 cups, loosely packed, mint"
+                '/\b'.self::PACKED.'\s+'.self::SPOON_OR_CUP.'/iu',
+                '/\b'.self::SPOON_OR_CUP.',\s*'.self::PACKED.',?(?=\s)/iu',
                 // "about a pound of", and not "about a third"
                 '/^(?:about|around|roughly|nearly|almost)\s+\Kan?\s+(?=(?:kilo|pound|lb|litre|liter|pint|quart|'
                     .'cup|tbsp|tsp|'
                     .'tablespoon|teaspoon|gram|ounce|oz)s?\b)/iu',
-                '/\blge?\b\.?(?=\s)/iu', '/\bmed\b\.?(?=\s)/iu', '/\bsml?\b\.?(?=\s)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
+                '/\blge?\b\.?(?=[\s,;]|$)/iu', '/\bmed\b\.?(?=[\s,;]|$)/iu', '/\bsml?\b\.?(?=[\s,;]|$)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
                 .'g|ml|gr|grams?)\b)/iu'],
-            [' inch ', 'packet', '1 ', 'large', 'medium', 'small', ''],
+            [' inch ', 'packet', 'envelope', 'with ', 'a couple of ', ' ', '$2 $1', '$1 $2', '1 ', 'large', 'medium',
+                'small', ''],
             $line,
         );
         $line = $this->inMyMeasures($line);
@@ -101,8 +115,9 @@ final readonly class LineReader
             ?? ($this->tied($line, $optional)
                 ?? ($this->changed($line, $optional)
                     ?? ($this->juiceOf($line, $optional)
+                        ?? ($this->withItsLiquid($line, $optional)
                         ?? ($this->saltAndPepper($line)
-                            ?? ($this->several($line, $optional) ?? $this->single($line, $optional)))))));
+                            ?? ($this->several($line, $optional) ?? $this->single($line, $optional))))))));
     }
 
     /**
@@ -337,7 +352,8 @@ final readonly class LineReader
                     [$match[1], $match[2]],
                     $match[3],
                 ],
-            preg_match("/^(.+?)\\s*[,:(–-]\\s*{$parts}(?:\\s+(?:of|only))?\\)?$/iu", $line, $match) === 1 => [
+            preg_match("/^(.+?)(?:\\s*[,:(–-]\\s*|['’]s?\\s+|\\s+(?=juiced|zested)){$parts}(?:\\s+(?:of|only))?\\)?$/iu", $line, $match)
+                === 1 => [
                 [$match[2], $match[3] ?? ''],
                 $match[1],
             ],
@@ -374,7 +390,7 @@ final readonly class LineReader
                 mb_strtolower($fruit),
             ),
         );
-        if ($amount !== null && ! $amount->bare && $amount->isMeasuredOut()) {
+        if (($amount !== null && ! $amount->bare && $amount->isMeasuredOut()) || self::isKept($fruit)) {
             return null;
         }
         $lines = [];
@@ -395,6 +411,42 @@ final readonly class LineReader
         }
 
         return $lines;
+    }
+
+    /** The rind of what was salted or dried is no zest. */
+    private static function isKept(string $fruit): bool
+    {
+        return preg_match('/^(?:preserved|salted|pickled|dried|candied)\b/u', $fruit) === 1;
+    }
+
+    /**
+     * "1 chipotle in adobo plus 1 tbsp of the sauce": what it lies in goes in too, and is a line of its own.
+     *
+     * @return list<JottedLine>|null
+     */
+    private function withItsLiquid(string $line, bool $optional): ?array
+    {
+        if (
+            preg_match(
+                '/^(.+?)\s*,?\s*\(?(?:\bplus\b|\band\b|\bwith\b|\+|&)\s+(.*?\S)\s+(?:of\s+)?(?:the|its|their)\s+'
+                    .'((?:\p{L}+\s+)?(?:sauce|liquid|brine|juices?|syrup|oil|liquor))\)?$/iu',
+                $line,
+                $match,
+            ) !== 1
+            || ! $this->namesOne(JottedAmount::at($match[1], $this->kit))
+            || ($amount = JottedAmount::at("{$match[2]} {$match[3]}", $this->kit)) === null
+        ) {
+            return null;
+        }
+        $first = $this->read($match[1]);
+        $of = $first[0]->named;
+        // what it is, is not known for sure: the oil is an oil, a sauce or a brine tastes of what lies in it
+        $liquid
+            = preg_match('/oil$/iu', $match[3]) === 1
+                ? $this->naming->of('cooking oil')
+                : new Named($of->ingredient, "{$match[3]} of {$of->words}", '', false);
+
+        return [...$first, $this->made($liquid, $amount->text, $optional, '', [])];
     }
 
     /** @return list<JottedLine>|null */
@@ -493,6 +545,7 @@ final readonly class LineReader
 
         return array_map(
             fn (string $name): string => $this->naming->isUnsure($name)
+                && $this->naming->exactly($said) === null
                 && $this->naming->exactly("{$said} {$name}") !== null
                 ? "{$said} {$name}"
                 : $name,
@@ -576,7 +629,8 @@ final readonly class LineReader
         );
         if (
             preg_match(
-                '/^(?:a little|a bit of|a touch of|some|a few|plenty of|lots of)\s+(.+)$/iu',
+                '/^(?:a little|a bit of|a touch of|some|a few|plenty of|'
+                    .'(?:a\s+)?(?:lots?|loads?|tons|masses|heaps)\s+of)\s+(.+)$/iu',
                 $line,
                 $match,
             ) === 1
@@ -667,6 +721,13 @@ final readonly class LineReader
     /** "soy sauce 3 parts", "sugar: 200 g", "onions x 2", "eggs – 2", "ketchup (1 cup)", "plums, 2 kg, stoned". */
     private function atTheEnd(string $line): ?JottedAmount
     {
+        // "vinegar 2 c (cider)": what is said in brackets at the end, and is no amount, is of the thing
+        if (
+            preg_match('/^([^()]*\d[^()]*?)\s*\(([^()]+)\)$/u', $line, $match) === 1
+            && JottedAmount::at($match[2], $this->kit) === null
+        ) {
+            $line = "{$match[1]}, {$match[2]}";
+        }
         $number
             = '((?:about |around |approx\.? |a |half |one |two |three )?'
             .Numeral::BEGINS
@@ -886,10 +947,31 @@ final readonly class LineReader
     }
 
     /**
-     * "1 stick of cinnamon": where a name may mean two things, the one that has such a portion.
+     * "1 stick of cinnamon": where a name may mean two things, the one that has such a portion. "1 tsp coriander": the
+     * one that is a powder.
      */
     private function withThePortion(Named $named, string $amount): Named
     {
+        $unit = JottedAmount::parse($amount, $this->kit)->terms[0]->unit ?? null;
+        if (
+            $unit?->name === 'tsp'
+            && $named->ingredient?->form === Form::Pieces
+            && $named->preparation === ''
+        ) {
+            // a name of something fresh may be a spice where a teaspoon of it is asked for
+            $set = $this->kit->set->value;
+            $maybe = [
+                ...$this->catalogue->maybe("{$named->words} by the spoon", $set),
+                ...$named->isSure ? [] : $this->catalogue->maybe($named->words, $set),
+            ];
+            foreach ($maybe as $other) {
+                if ($other->form === Form::Powder) {
+                    $either = array_unique(array_column([...$maybe, $named->ingredient], 'slug'));
+
+                    return new Named($other, $named->words, '', false, array_values($either));
+                }
+            }
+        }
         $portion
             = preg_match('/^\S+\s+(\p{L}+)$/u', $amount, $match) === 1
                 ? Singular::of(mb_strtolower($match[1]))
