@@ -18,8 +18,9 @@ final readonly class Ingredient
     /** Fat from which a thing thins nothing, share; judgement. */
     private const FATTY = 0.4;
 
-    /** Least that is measured, grams, of what is poured and of anything else. */
+    /** Least that is measured, grams, of what is poured, of what is cut and of anything else. */
     private const POURED = 0.6;
+    private const CUT = 0.5;
     private const PINCH = 0.1;
 
     /**
@@ -111,10 +112,20 @@ final readonly class Ingredient
         return $dry > 0.0 ? (Mixture::massOf($row) - $row[Constituent::WATER]) / $dry : 0.0;
     }
 
-    /** Least of it that a spoon or fingers measure, grams: an eighth of a teaspoon of what is poured, a pinch. */
+    /**
+     * Least of it that a spoon or fingers measure, grams: an eighth of a teaspoon of what is poured, a pinch of what is
+     * ground, and of what comes in pieces a quarter of one, or as little as a scale shows.
+     */
     public function leastMeasured(): float
     {
-        return $this->form === Form::Liquid ? self::POURED : self::PINCH;
+        return match ($this->form) {
+            Form::Liquid => self::POURED,
+            Form::Pieces => max(
+                self::PINCH,
+                min([self::CUT, ...array_map(static fn (Portion $one): float => $one->grams / 4, $this->portions)]),
+            ),
+            default => self::PINCH,
+        };
     }
 
     /**

@@ -67,6 +67,21 @@ final readonly class Portion
         'sprig' => 'sprigs',
         'bunch' => 'bunches',
         'bulb' => 'bulbs',
+        'strip' => 'strips',
+        'sheet' => 'sheets',
+        'spear' => 'spears',
+        'square' => 'squares',
+        'ring' => 'rings',
+        'ball' => 'balls',
+        'cob' => 'cobs',
+        'bag' => 'bags',
+        'tube' => 'tubes',
+        'sachet' => 'sachets',
+        'envelope' => 'envelopes',
+        'packet' => 'packets',
+        'handful' => 'handfuls',
+        'knob' => 'knobs',
+        'lump' => 'lumps',
     ];
 
     /** Half-width in ln(grams) of the four-in-five interval of one. */

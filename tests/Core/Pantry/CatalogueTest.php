@@ -13,6 +13,7 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueError;
 use Vinculum\Pantry\CatalogueReader;
+use Vinculum\Pantry\Portion;
 
 final class CatalogueTest extends TestCase
 {
@@ -122,10 +123,11 @@ final class CatalogueTest extends TestCase
 
     public function test_a_misspelt_name_is_one_letter_off_or_two_where_it_is_long(): void
     {
-        foreach (['hony' => 'honey', 'worcestershir' => 'worcestershire-type-sauce', 'gooseberrys' => 'gooseberry', 'tumeric' => 'turmeric'] as $written => $slug) {
+        foreach (['hony' => 'honey', 'worcestershir' => 'worcestershire-type-sauce', 'gooseberrys' => 'gooseberry', 'tumeric' => 'turmeric', 'smoked papirka' => 'smoked-paprika'] as $written => $slug) {
             self::assertSame($slug, Sauce::catalogue()->misspelt($written)?->slug, $written);
         }
-        foreach (['xyzzy', 'hat', ''] as $nothing) {
+        // two letters of a short word are another word
+        foreach (['xyzzy', 'hat', '', 'black beans'] as $nothing) {
             self::assertNull(Sauce::catalogue()->misspelt($nothing)?->slug, $nothing);
         }
     }
@@ -134,6 +136,27 @@ final class CatalogueTest extends TestCase
     private static function compiled(string $slug): array
     {
         return Compiled::from(Server::root().'/database')->pantry[$slug];
+    }
+
+    public function test_the_plural_may_stand_before_what_it_lies_in(): void
+    {
+        self::assertSame('chipotle-in-adobo', Sauce::catalogue()->named('chipotles in adobo')?->slug);
+    }
+
+    public function test_nobody_measures_less_of_what_is_cut_than_a_quarter_of_a_piece_or_half_a_gram(): void
+    {
+        foreach (['water' => 0.6, 'cayenne' => 0.1, 'lime-zest' => 0.5, 'onion' => 0.5, 'curry-leaf' => 0.1] as $slug => $grams) {
+            self::assertSame($grams, Sauce::ingredient($slug)->leastMeasured(), $slug);
+        }
+    }
+
+    public function test_a_portion_is_said_in_the_plural_of_many(): void
+    {
+        $spoken = ['bunch' => 'bunches', 'leaf' => 'leaves', 'strip' => 'strips', 'handful' => 'handfuls'];
+        foreach ($spoken as $one => $many) {
+            self::assertSame("2 {$many}", Portion::counted('2', 2.0, $one));
+            self::assertSame("1 {$one}", Portion::counted('1', 1.0, $many));
+        }
     }
 
     public function test_a_slip_of_the_pen_has_neighbours(): void
