@@ -48,6 +48,10 @@ namespace Vinculum\Pantry;
 final class Catalogue
 {
     /** One spelling for all, on both sides of a comparison. */
+    private const WITHOUT_ACCENT = ['á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'é' => 'e', 'è' => 'e',
+        'ê' => 'e', 'ë' => 'e', 'í' => 'i', 'î' => 'i', 'ï' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u',
+        'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', 'ø' => 'o', 'å' => 'a'];
+
     private const SPELLINGS = [
         '/\bchil(?:i|e)(?=s?\b|es\b)/u' => 'chilli',
         '/\bchillis\b/u' => 'chillies',
@@ -360,6 +364,7 @@ final class Catalogue
                 preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name)))
                     ?? '',
             );
+        $plain = strtr($plain, self::WITHOUT_ACCENT);
         if (preg_match(self::SPELT_OTHERWISE, $plain) !== 1) {
             return $plain;
         }

@@ -27,7 +27,7 @@ final class JottedText
     private const MAX_LINE = 300;
 
     /** Said behind an ingredient that comes out again. */
-    private const LIFTED = '/\s*[,(]?\s*\b(?:to be )?(?:(?:lifted|taken|fished|picked) out(?: later| again| at '
+    private const LIFTED = '/\s*(?:[,(]|->|=>|→|–|—)?\s*\b(?:to be |then )?(?:(?:lift(?:ed)?|take(?:n)?|fish(?:ed)?|pick(?:ed)?) (?:it |them )?out(?: later| again| at '
         .'the end)?'
         .'|removed (?:later|again|at the end|before serving))\b\)?/iu';
 
@@ -120,8 +120,11 @@ final class JottedText
     {
         $text = trim(implode(' ', $lines));
         // some set them apart with commas: "pico – 3 tomatoes, 1/2 onion, juice of a lime, salt. Mix."
+        // "dressing. 1 egg yolk, 150 ml oil": the title may end in a full stop
+        $text = (string) preg_replace('/^([^.\d]{3,60})\.\s+(?='.Numeral::BEGINS.'[^.]*,)/u', '$1 – ', $text);
         $list = preg_match('/^((?:[^.]|\.(?=\S))+)(?:\.\s+(.*))?$/us', $text, $match) === 1 ? $match[1] : '';
-        $byComma = count($lines) === 1 && ! str_contains($text, ';')
+        $said = array_filter($lines, static fn (string $line): bool => trim($line) !== '');
+        $byComma = count($said) === 1 && ! str_contains($text, ';')
             && preg_match('/^\D{3,60}?\s*[–—:-]\s/u', $text) === 1
             ? [...(preg_split('/\s*,\s+(?![^(]*\))/u', $list) ?: []), $match[2] ?? '']
             : [];
@@ -151,8 +154,9 @@ final class JottedText
                 $known[$line->ingredient] = true;
             }
         }
-        $after = '/\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+(?:another\s+|about\s+)?('
-            .Numeral::BEGINS.'(?:(?!\s+and\s+'.Numeral::BEGINS.')[^,.;()])*)/iu';
+        // "cornflour slurry: 60 g cornflour + 120 ml water" too
+        $after = '/(?:\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+|[:+&(]\s*)(?:another\s+|about\s+)?('
+            .Numeral::BEGINS.'(?:(?!\s+and\s+'.Numeral::BEGINS.')[^,.;()+&])*)/iu';
         foreach ($this->method as [$sentence]) {
             preg_match_all($after, $sentence, $matches);
             foreach ($matches[1] as $said) {

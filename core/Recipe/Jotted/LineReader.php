@@ -25,6 +25,9 @@ final readonly class LineReader
     /** A weight that stands first is what was weighed; a spoon beside it may be off by this much. */
     private const WEIGHED_FIRST = 0.25;
 
+    /** So many of what is not counted are grams or millilitres; judgement. */
+    private const WEIGHED_FROM = 10.0;
+
     /** Portions a size may be said of, and a number left out. */
     private const COUNTED = '/^(?:tin|can|jar|bottle|packet|sachet|envelope|bunch|sprig|stalk|stick|head|bulb|slice|'
         .'handful|clove|cube|leaf|pod|fillet|punnet|bag)$/u';
@@ -59,8 +62,7 @@ final readonly class LineReader
                 .'each\b)(?=\p{L})/iu',
                 '/\bpkts?\b\.?(?=\s)/iu',
                 '/\benv\.?(?=\s)/iu',
-                // "tomatoes w/ juice", "a couple tbsp", "2 & 1/2 cups"
-                '/\bw\/\s*(?=\p{L})/iu',
+                // "couple tbsp", "2 & 1/2 cups"
                 '/^couple\s+(?:of\s+)?(?=\p{L})/iu',
                 '/^\d+\K\s*&\s*(?=\d\/\d|[½¼¾⅓⅔⅛])/u',
                 // "1 packed cup parsley", "2 cups, loosely packed, mint"
@@ -72,7 +74,7 @@ final readonly class LineReader
                     .'tablespoon|teaspoon|gram|ounce|oz)s?\b)/iu',
                 '/\blge?\b\.?(?=[\s,;]|$)/iu', '/\bmed\b\.?(?=[\s,;]|$)/iu', '/\bsml?\b\.?(?=[\s,;]|$)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
                 .'g|ml|gr|grams?)\b)/iu'],
-            [' inch ', 'packet', 'envelope', 'with ', 'a couple of ', ' ', '$2 $1', '$1 $2', '1 ', 'large', 'medium',
+            [' inch ', 'packet', 'envelope', 'a couple of ', ' ', '$2 $1', '$1 $2', '1 ', 'large', 'medium',
                 'small', ''],
             $line,
         );
@@ -135,6 +137,17 @@ final readonly class LineReader
             preg_match("/^(.+?)[\\s,:(]+{$percent}\\s*{$weight}$/iu", $line, $match) === 1 => [$match[2], $match[1]],
             default => ['', ''],
         };
+
+        // "3.5% salt" without a word of what: of a vinegar it is the strength
+        if (
+            $share === ''
+            && (preg_match("/^{$percent}\\s+(?:of\\s+)?(\\D+)$/iu", $line, $match) === 1
+                || preg_match("/^(\\D+?),?\\s+{$percent}$/iu", $line, $match) === 1)
+        ) {
+            [$one, $other] = [$match[1], $match[2]];
+            [$said, $name] = is_numeric(strtr($one, ',', '.')) ? [$one, $other] : [$other, $one];
+            $share = $this->naming->sure($name)?->form === Form::Powder ? $said : '';
+        }
 
         return $share === '' || ! $this->naming->knows($name) ? null : [
             $this->line($name, 'to taste', false, "{$share} % by weight", [
@@ -510,7 +523,34 @@ final readonly class LineReader
 
         return $amount !== null && $this->naming->exactly($amount->rest) !== null
             ? null
-            : $this->eachItsOwn($line, $optional);
+            : $this->ofOneKind($line, $optional) ?? $this->eachItsOwn($line, $optional);
+    }
+
+    /**
+     * "dried chillies - 10 arbol, 3 guajillo": a list of one kind of thing, which is named before it.
+     *
+     * @return list<JottedLine>|null
+     */
+    private function ofOneKind(string $line, bool $optional): ?array
+    {
+        if (preg_match('/^([^\d:–—(-]+?)\s*(?::|\s[–—-]\s)\s*('.Numeral::BEGINS.'.*)$/iu', $line, $match) !== 1) {
+            return null;
+        }
+        $kind = Singular::of((string) preg_replace('/^.*\s(?=\S+$)/u', '', trim($match[1])));
+        $lines = [];
+        foreach (preg_split(self::SEPARATORS, $match[2]) ?: [] as $chunk) {
+            $amount = JottedAmount::at($chunk, $this->kit);
+            $words = array_values(array_filter(
+                [trim($amount->rest ?? ''), trim(($amount->rest ?? '')." {$kind}")],
+                fn (string $name): bool => $this->naming->exactly($name) !== null,
+            ));
+            if ($amount === null || $words === []) {
+                return null;
+            }
+            $lines[] = $this->measured($amount, $words[0], $optional);
+        }
+
+        return count($lines) > 1 ? $lines : null;
     }
 
     /**
@@ -755,7 +795,8 @@ final readonly class LineReader
                 $amount === null
                 || ! $this->endsInName($amount->rest, $name)
                 || ($amount->bare
-                    && ($this->naming->of($name)->ingredient === null || $this->naming->exactly($name) === null))
+                    && ($this->naming->of($name)->ingredient === null
+                        || ($this->naming->exactly($name) ?? $this->naming->turned($name)) === null))
             ) {
                 continue;
             }
@@ -775,7 +816,16 @@ final readonly class LineReader
 
         return $before === '' || ($before !== null
             && (preg_match(self::COUNTED, Singular::of($before)) === 1 || preg_match('/^(?:large|small|medium|'
-                .'big)$/u', $before) === 1));
+                .'big)$/u', $before) === 1 || $this->isPortionPrepared($before)));
+    }
+
+    /** "cloves smashed" of "garlic 10 cloves smashed". */
+    private function isPortionPrepared(string $words): bool
+    {
+        $said = (string) preg_replace('/^\S+\s+/u', '', $words);
+        $portion = Singular::of((string) strtok($words, ' '));
+
+        return $this->naming->isPreparation(preg_match(self::COUNTED, $portion) === 1 ? $said : $words);
     }
 
     /** @return list<JottedLine> */
@@ -1018,6 +1068,22 @@ final readonly class LineReader
             $either = [$thing->slug, $juice->slug];
 
             return [$text, new Named($thing, $named->words, $named->preparation, false, $either), []];
+        }
+        // "sugar 250": nobody counts lumps to 250
+        $number = JottedAmount::parse($text, $this->kit)->terms[0]->number->value ?? 0.0;
+        if (
+            $amount->bare
+            && $amount->container === ''
+            && $text === $amount->text
+            && $number >= self::WEIGHED_FROM
+            && $thing->form !== Form::Pieces
+            && $thing->portion('each') === null
+            && Singular::of($named->words) === $named->words
+        ) {
+            $units = $thing->form === Form::Liquid ? ['ml', 'g'] : ['g'];
+            $guesses = array_map(static fn (string $unit): string => "{$text} {$unit}", $units);
+
+            return [$guesses[0], $named, [['amount', "{$text} of what? No measure is written.", $guesses]]];
         }
         // a bare number behind the name of what comes in cloves and in heads
         if (

@@ -15,7 +15,9 @@ final class Markup
         $line = Numeral::plainDigits($line);
         $line = (string) preg_replace('/[\x{200B}-\x{200F}\x{FEFF}\x{FE0F}]/u', '', $line);
 
-        return trim((string) preg_replace('/[\s\x{00A0}\x{202F}\x{2009}]+/u', ' ', $line));
+        $line = (string) preg_replace('/[\s\x{00A0}\x{202F}\x{2009}]+/u', ' ', $line);
+
+        return trim((string) preg_replace(['/\bw\/(?=\s*[\p{L}\d])\s*/iu', '/\bthr(?:o|u)\b[\'’]?/iu'], ['with ', 'through'], $line));
     }
 
     /** A row of a table as a line; '' for its head and for the rule under it. */

@@ -30,6 +30,8 @@ final readonly class MethodReader
         'a fifth' => 20.0,
     ];
 
+    private const MEASURED = '/\d\s*(?:g|ml|oz|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)\b/iu';
+
     private const LOOK_FOR = '/^look for\s*:\s*(.+?)\.?$/iu';
 
     /**
@@ -48,11 +50,18 @@ final readonly class MethodReader
         $steps = [];
         $besides = [];
         foreach ($lines as $line) {
+            $named = '';
             foreach (self::clauses($line) as $clause) {
                 $step = $this->step($clause, $steps === [] ? null : $steps[count($steps) - 1]);
                 if ($step === null) {
                     $besides[] = $clause;
+                    // "Slurry: 60 g cornflour + 120 ml water. Whisk in": what is named first goes in with what follows
+                    $named .= preg_match(self::MEASURED, $clause) === 1 ? "{$clause} " : '';
                     continue;
+                }
+                if ($named !== '') {
+                    $step = (new Step(trim($named), ProcessKind::None))->and($step);
+                    $named = '';
                 }
                 $last = $steps === [] ? null : $steps[count($steps) - 1];
                 if ($last !== null && $step->kind === ProcessKind::Simmer && $last->isOnlyBrought()) {
@@ -135,7 +144,9 @@ final readonly class MethodReader
             return new Step($clause, ProcessKind::None, takesAll: $before === null, lookFor: $seen);
         }
         $until = $this->until($said);
-        $minutes = self::minutes($said);
+        // "simmer 15" says minutes to a cook
+        $bare = '/\b(?:simmer|boil|cook|roast|bake|fry|bubble)\s+(\d{1,3})(?=\s*(?:[.,;]|$))/u';
+        $minutes = self::minutes($said) ?? (preg_match($bare, $said, $match) === 1 ? (float) $match[1] : null);
         $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
         $strains
             = preg_match(
@@ -350,7 +361,8 @@ final readonly class MethodReader
         $shares = implode('|', array_keys(self::SHARES));
         if (
             preg_match(
-                "/\\bby (?:about |around |roughly |nearly )?({$shares}|\\d{1,2}(?:\\.\\d+)?\\s*(?:%|per ?cent))/u",
+                "/\\b(?:by|los(?:es?|ing)) (?:about |around |roughly |nearly )?({$shares}|\\d{1,2}(?:\\.\\d+)?"
+                    .'\s*(?:%|per ?cent))/u',
                 $said,
                 $match,
             ) === 1
@@ -412,7 +424,8 @@ final readonly class MethodReader
             return (float) $match[1] / 100;
         }
 
-        return preg_match('/\b(?:press|squeez|push|wring|mouli|food mill|(?:rub|'
+        // what is sieved when it is soft is pushed through; what is poured through a sieve is strained
+        return preg_match('/(?:^\W*|\b(?:and|then)\s+)sieve\b(?! out| to remove)|\b(?:press|squeez|push|wring|mouli|food mill|(?:rub|'
             .'work)\w*\b[^.]*\bthrough\b)/u', $said) === 1 ? 0.5 : 0.0;
     }
 

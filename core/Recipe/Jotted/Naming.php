@@ -78,6 +78,14 @@ final class Naming
         return $words === '' ? null : $this->maybe($words)[0] ?? $this->catalogue->named($words);
     }
 
+    /** "vinegar white", "pepper black": the noun first, as a larder list has it. */
+    public function turned(string $words): ?Ingredient
+    {
+        $words = self::words($words);
+
+        return count($words) === 2 ? $this->catalogue->named("{$words[1]} {$words[0]}") : null;
+    }
+
     /** Whether exactly these words mean one of several things. */
     public function isUnsure(string $words): bool
     {
@@ -233,6 +241,10 @@ final class Naming
             return $sure;
         }
         $found = $this->longest($words);
+        $turned = ($found[2] ?? 0) < 2 ? $this->turned($head) : null;
+        if ($turned !== null && $turned->slug !== ($found[0]->slug ?? '')) {
+            return new Named($turned, $head, '', true);
+        }
         if ($found === null) {
             return $this->unknown($head, $words, $behind);
         }

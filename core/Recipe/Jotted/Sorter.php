@@ -23,7 +23,7 @@ final readonly class Sorter
     private const REMARK
         = '/^(?:n\.?b\.?|notes?|tips?|p\.?s\.?|hint|remember|warning|caution|source|from|adapted|inspired|via|'
         .'credit|rating|difficulty|cuisine|course'
-        .'|category|author|equipment|tools?|storage|keeps|next time)\b\s*[:.\-–—]?\s'
+        .'|category|author|ph|equipment|tools?|storage|keeps|next time)\b\s*[:.\-–—]?\s'
         .'|^(?:prep(?:aration)?|cook(?:ing)?|total|active|resting?|hands[- ]on)(?:\s+time\b|\s*[:\-–—])/iu';
 
     /** "A bit too sweet": a bit of nothing. */
@@ -232,7 +232,12 @@ final readonly class Sorter
 
     private function isMethod(string $line): bool
     {
-        if (preg_match(self::TIME, $line) === 1 || preg_match('/^look for\s*:/iu', $line) === 1) {
+        if (
+            preg_match(self::TIME, $line) === 1
+            || preg_match('/^look for\s*:/iu', $line) === 1
+            // "Pot hot", and not a pot of anything
+            || preg_match('/^pots?\s+(?:it|them|up|hot|while|in|into|and)\b/iu', $line) === 1
+        ) {
             return true;
         }
         $words = preg_split('/[^\p{L}\'’-]+/u', mb_strtolower($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];

@@ -294,11 +294,11 @@ final readonly class Staging
         return false;
     }
 
-    /** What a sentence puts in: of "blend the chillies with the vinegar" the vinegar. */
+    /** What a sentence puts in: of "blend the chillies with the vinegar" the vinegar, of "slurry: 60 g flour" all. */
     private static function putIn(string $words): string
     {
         return preg_match('/\b(?:add|stir|whisk|fold|tip|pour|mix|beat|with|scatter|'
-            .'season)\b.*$/iu', $words, $match) === 1
+            .'season)\b.*$|:\s*\d.*$/iu', $words, $match) === 1
             ? $match[0]
             : '';
     }
