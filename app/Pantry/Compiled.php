@@ -62,8 +62,11 @@ final readonly class Compiled
 
         $pantry = CatalogueReader::read($texts, new Vocabulary($words));
         $standIns = StandIns::read((string) file_get_contents("{$folder}/stand-ins.txt"), array_keys($pantry));
+        $catalogue = new Catalogue($pantry, new Vocabulary($words));
         foreach ($pantry as $slug => $ingredient) {
-            $pantry[$slug] = ['standIns' => $standIns[$slug] ?? []] + $ingredient;
+            // "milk" is the plain one, and not what was condensed
+            $plain = $catalogue->named(explode(',', $ingredient['name'])[0]);
+            $pantry[$slug] = ['standIns' => $standIns[$slug] ?? [], 'sharesName' => $plain !== null && $plain->slug !== $slug] + $ingredient;
         }
 
         return new self($pantry, $styles, $words);

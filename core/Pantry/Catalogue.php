@@ -43,6 +43,7 @@ namespace Vinculum\Pantry;
  *     pulpOfRest?: float,
  *     doubts?: array<string, float>,
  *     standIns?: list<list<non-empty-list<string>>>,
+ *     sharesName?: bool,
  * }
  */
 final class Catalogue

@@ -86,6 +86,7 @@ final readonly class Ingredient
         public bool $setsCold,
         private array $doubts,
         public array $standIns,
+        private bool $sharesName = false,
     ) {}
 
     /** Starch, gum or the like: water stands beside them, to slake them with. */
@@ -171,6 +172,7 @@ final readonly class Ingredient
             setsCold: $compiled['setsCold'],
             doubts: $compiled['doubts'] ?? [],
             standIns: $compiled['standIns'] ?? [],
+            sharesName: $compiled['sharesName'] ?? false,
         );
     }
 
@@ -209,10 +211,19 @@ final readonly class Ingredient
             : Acidity::sournessOf(array_map(static fn (?float $grams): float => $grams ?? 0.0, $composition));
     }
 
-    /** The name without what stands behind its comma: "cider vinegar" of "cider vinegar, 5 %". */
+    /**
+     * The name without what stands behind its comma, where nobody takes it for something else: "cider vinegar" of
+     * "cider vinegar, 5 %", but "skimmed milk" of "milk, skimmed".
+     */
     public function shortName(): string
     {
-        return explode(',', $this->name)[0];
+        [$noun, $kind] = [...explode(', ', $this->name), ''];
+
+        return match (true) {
+            ! $this->sharesName || $kind === '' => $noun,
+            ctype_digit($kind[0]) => $this->name,
+            default => "{$kind} {$noun}",
+        };
     }
 
     public function portion(string $name): ?Portion

@@ -367,9 +367,9 @@ final readonly class LineReader
                 ],
             preg_match("/^(.+?)(?:\\s*[,:(–-]\\s*|['’]s?\\s+|\\s+(?=juiced|zested)){$parts}(?:\\s+(?:of|only))?\\)?$/iu", $line, $match)
                 === 1 => [
-                [$match[2], $match[3] ?? ''],
-                $match[1],
-            ],
+                    [$match[2], $match[3] ?? ''],
+                    $match[1],
+                ],
             preg_match(
                 '/^(\p{L}+)\s+(juice|zest)\s*(?:[(,]\s*|\b(?=from|of))\s*(?:from\s+|'
                     .'of\s+)?((?:about\s+)?(?:\d|'

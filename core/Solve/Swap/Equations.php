@@ -53,6 +53,8 @@ final readonly class Equations
     private const LEAST_DRY = 0.04;
     /** How far from that an amount may be, in parts of it; judgement. */
     private const AS_STRONG = [0.5, 2.0];
+    /** Share of a sauce from which what is cut up in it is what it is made of. */
+    private const MUCH = 0.2;
     private const AS_THICK = [0.3, 3.0];
     private const AS_HEAVY = [0.75, 1.35];
     private const TASTE_OF_ROLE
@@ -414,7 +416,28 @@ final readonly class Equations
             && (in_array('base', $out->roles, true)
                 || in_array('body', $out->roles, true)
                 || $out->roles === ['fat']
+                || (in_array('fat', $out->roles, true) && $out->form === Form::Pieces && $this->isMuchOfIt())
                 || (Kin::isAlcoholic($out) && ! Kin::isExtract($out)));
+    }
+
+    /**
+     * How many of several things bring what one of them is there for: of soy sauce and vinegar only one is salt.
+     *
+     * @param non-empty-list<Ingredient> $things
+     */
+    public function sharers(array $things, Ingredient $thing): int
+    {
+        $out = $this->out->ingredient;
+        $measure = $out === null || $this->isByWeight() ? null : self::measureOf($out, $thing);
+        $same = static fn (Ingredient $one): bool => $out !== null && self::measureOf($out, $one) === $measure;
+
+        return $measure === null ? count($things) : count(array_filter($things, $same));
+    }
+
+    /** A cheese that a dip is made of, and not what is grated into one. */
+    private function isMuchOfIt(): bool
+    {
+        return $this->out->grams > self::MUCH * $this->pot->mass;
     }
 
     /**

@@ -368,7 +368,10 @@ final readonly class Search
         foreach ($isUsual ? $things : [] as $i => $thing) {
             [$about, $least, $most] = $this->equations->asMuchOf($thing);
             $high[$i] = $thing->mostShare < self::MAKES_IT_UP ? min($high[$i], $most) : $most;
-            $low[$i] = min($high[$i], $i === 0 ? $least / $n : (self::BESIDE * $about) / $n);
+            $of = $this->equations->sharers($things, $thing);
+            // the vinegar of "soy sauce and vinegar" is all that is sour in it
+            $isItsOwn = $i === 0 || $of < $n;
+            $low[$i] = min($high[$i], $isItsOwn ? $least / $of : (self::BESIDE * $about) / $of);
         }
         $measure = $n === 1 ? $this->kin?->sameMeasure($things[0], $this->equations->out->grams) : null;
         if ($measure !== null) {

@@ -150,6 +150,17 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    public function test_a_short_name_is_not_taken_for_another_thing(): void
+    {
+        $short = ['milk' => 'milk', 'condensed-milk' => 'condensed and sweetened milk', 'cider-vinegar' => 'cider vinegar',
+            'white-vinegar-10' => 'white vinegar, 10 %', 'ground-ginger' => 'ground ginger', 'roasted-pepper' => 'roasted red pepper'];
+        foreach ($short as $slug => $name) {
+            self::assertSame($name, Sauce::ingredient($slug)->shortName());
+        }
+        $all = array_map(static fn (string $slug): string => Sauce::ingredient($slug)->shortName(), Sauce::catalogue()->slugs());
+        self::assertSame([], array_diff_key($all, array_unique($all)), 'two things of one short name');
+    }
+
     public function test_a_portion_is_said_in_the_plural_of_many(): void
     {
         $spoken = ['bunch' => 'bunches', 'leaf' => 'leaves', 'strip' => 'strips', 'handful' => 'handfuls'];

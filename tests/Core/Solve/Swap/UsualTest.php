@@ -36,6 +36,7 @@ final class UsualTest extends TestCase
         yield 'coconut milk' => ['coconut-milk', '250 g', 250];
         yield 'stout' => ['stout', '200 g', 200];
         yield 'red wine' => ['red-wine', '200 g', 200];
+        yield 'a cheese the dip is made of' => ['feta', '200 g', 180];
     }
 
     #[DataProvider('byWeight')]
@@ -49,6 +50,21 @@ final class UsualTest extends TestCase
                 $in = array_sum(array_map(static fn (Addition $with): float => $with->grams, $option->with));
                 self::assertEqualsWithDelta(1.0, $in / $grams, 0.4, implode(' + ', self::slugs($option)));
             }
+        }
+    }
+
+    /** What is sour in "soy sauce and vinegar" is the vinegar: half as sour at the least, and not half of that again. */
+    public function test_each_of_two_brings_what_it_alone_is_there_for(): void
+    {
+        $sauce = Sauce::evaluate(['ketchup' => '300 g', 'cider-vinegar' => '60 g', 'worcestershire-type-sauce' => '30 g', 'dark-brown-sugar' => '50 g'], self::WARM);
+        $out = $sauce->cooked->weighed->lines[2];
+        $first = self::options($sauce, 'worcestershire-type-sauce')[0];
+
+        self::assertSame(['malt-vinegar', 'soy-sauce'], self::slugs($first));
+        foreach ($first->with as $with) {
+            $measure = $with->ingredient->slug === 'soy-sauce' ? Measure::Saltiness : Measure::Sourness;
+            $brings = $with->grams * $measure->strengthOf($with->ingredient) / ($out->grams * $measure->strengthOf($out->ingredient));
+            self::assertGreaterThan(0.4, $brings, $with->ingredient->slug);
         }
     }
 
