@@ -481,7 +481,7 @@ final readonly class BenchView
     {
         $text = $this->speech->number($value);
 
-        return $value > 0.0 && $text === '0' ? '< 0.01' : $text;
+        return $value > 0.0 && $text === '0' ? '<0.01' : $text;
     }
 
     /**

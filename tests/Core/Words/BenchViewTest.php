@@ -33,7 +33,7 @@ final class BenchViewTest extends TestCase
     /** A little of something over much of another is not said to be none. */
     public function test_a_quotient_too_small_to_write_is_not_nothing(): void
     {
-        foreach (['0 g' => '0', '0.1 g' => '< 0.01', '100 g' => '2.00'] as $sugar => $text) {
+        foreach (['0 g' => '0', '0.1 g' => '<0.01', '100 g' => '2.00'] as $sugar => $text) {
             $bench = (new BenchView(Speech::usual(), Sauce::evaluate(['water' => '200 g', 'fine-salt' => '50 g', 'sugar' => $sugar])))->whole();
             $ratio = array_column($bench['ratios'], null, 'ratio')['sugar_salt'];
             self::assertSame($text, $ratio['value_text'], $sugar);
