@@ -614,6 +614,11 @@ final readonly class LineReader
         $surely = $unsurely = 0;
         foreach ($chunks as $chunk) {
             $own = JottedAmount::at($chunk, $this->kit) ?? $this->atTheEnd($chunk);
+            // "2 red onions, 3 white": what the first was
+            $noun = $found === [] ? '' : (string) preg_replace('/^.*\s/u', '', $found[count($found) - 1][1]);
+            if ($own?->bare === true && $noun !== '' && $this->naming->exactly("{$own->rest} {$noun}") !== null) {
+                $own = JottedAmount::at("{$own->text} {$own->rest} {$noun}", $this->kit);
+            }
             if ($own === null && $found !== [] && $this->naming->isPreparation($chunk)) {
                 [$before, $words] = array_pop($found);
                 $found[] = [$before, "{$words}, {$chunk}"];
@@ -1005,7 +1010,7 @@ final readonly class LineReader
         $unit = JottedAmount::parse($amount, $this->kit)->terms[0]->unit ?? null;
         if (
             $unit?->name === 'tsp'
-            && $named->ingredient?->form === Form::Pieces
+            && in_array($named->ingredient?->form, [Form::Pieces, Form::Liquid], true)
             && $named->preparation === ''
         ) {
             // a name of something fresh may be a spice where a teaspoon of it is asked for

@@ -23,6 +23,9 @@ final class Naming
     /** A word this long may be misspelt by one letter, and one twice as long by two. */
     private const MISSPELT_FROM = 5;
 
+    /** Letters from which a word may be part of a name: no ice in allspice. */
+    private const SOUGHT_FROM = 4;
+
     private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|was|were|had|formerly|'
         .'previously|too|less|more|'
         .'for|to|plus|depending|about|approx|around|or|as|at|if|until|see|from|with|without|not|but|use|used|'
@@ -253,8 +256,10 @@ final class Naming
         $after = array_slice($words, $from + $count);
         $name = implode(' ', array_slice($words, $from, $count));
         if ($this->isOfAnotherThing($after)) {
-            // "tomato soup": the noun behind is what it is, and nobody knows it
-            return new Named(null, $head, '', false, [$ingredient->slug], $head);
+            // "tomato soup": the noun behind is what it is, and nobody knows it; "vinegar white" is white vinegar
+            return $turned !== null
+                ? new Named($turned, $head, '', true)
+                : new Named(null, $head, '', false, [$ingredient->slug], $head);
         }
         $left = [...$before, ...$after];
         foreach ($behind as $part) {
@@ -506,7 +511,8 @@ final class Naming
             $best ??= mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
         }
         // a name that holds the words is a guess worth making: "gochujang", "sweet chilli"
-        $best ??= $tried === [] ? null : $this->catalogue->search($head, 1)[0] ?? null;
+        $isSought = $tried !== [] && mb_strlen($head) >= self::SOUGHT_FROM;
+        $best ??= $isSought ? $this->catalogue->search($head, 1)[0] ?? null : null;
 
         return new Named($best, $head, '', false, $best === null ? [] : [$best->slug], $head);
     }

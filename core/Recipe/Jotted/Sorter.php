@@ -320,7 +320,13 @@ final readonly class Sorter
     /** "Jo says more chilli", "next time less salt", "a bit too sweet (better with lime)". */
     private function isRemark(string $line): bool
     {
-        if ($this->isIngredient($line) || preg_match('/\d/u', $line) === 1) {
+        // "fresh chillies (as many as you dare)"
+        $named = (string) preg_replace('/\s*\([^()]*\)$/u', '', $line);
+        if (
+            $this->isIngredient($line)
+            || preg_match('/\d/u', $line) === 1
+            || ($named !== $line && $this->naming->means($named))
+        ) {
             return false;
         }
 
