@@ -28,6 +28,9 @@ final readonly class LineReader
     /** So many of what is not counted are grams or millilitres; judgement. */
     private const WEIGHED_FROM = 10.0;
 
+    /** Grams of what comes in pieces beyond which a bare number is hardly how many; judgement. */
+    private const MOST_COUNTED = 1500.0;
+
     /** Portions a size may be said of, and a number left out. */
     private const COUNTED = '/^(?:tin|can|jar|bottle|packet|sachet|envelope|bunch|sprig|stalk|stick|head|bulb|slice|'
         .'handful|clove|cube|leaf|pod|fillet|punnet|bag)$/u';
@@ -83,6 +86,8 @@ final readonly class LineReader
         if (substr_count($line, ' / ') > 1) {
             $line = strtr($line, [' / ' => ', ']);
         }
+        // "tsp jelly", "pint of stock" are one of it
+        $line = (string) preg_replace('/^(?=(?:tsp|tbsp|teaspoon|tablespoon|cup|pint)\b\.?\s+(?:of\s+)?\p{L})/iu', '1 ', $line);
         // "Bunch mint" is one
         if (preg_match('/^(\p{L}+)\s+(?:of\s+)?(.+)$/u', $line, $match) === 1
             && preg_match(self::COUNTED, mb_strtolower($match[1])) === 1
@@ -651,9 +656,12 @@ final readonly class LineReader
     /** Whether what follows an amount means something of the pantry: "sprigs of thyme" behind a 3. */
     private function namesOne(?JottedAmount $amount): bool
     {
-        return $amount !== null && $this->naming->means(
-            $amount->bare ? $this->countedPortion($amount->text, $amount->rest)[1] : $amount->rest,
-        );
+        $words = $amount?->bare === true
+            ? $this->countedPortion($amount->text, $amount->rest)[1]
+            : $amount->rest ?? '';
+
+        // "25 g hazelnuts - toast both" names hazelnuts, whatever is done to them
+        return $amount !== null && ($this->naming->means($words) || $this->naming->means(Naming::parted($words)[0]));
     }
 
     /**
@@ -819,7 +827,12 @@ final readonly class LineReader
         $name = mb_strtolower($name);
         $before = str_ends_with($rest, $name) ? trim(substr($rest, 0, -strlen($name))) : null;
 
-        return $before === '' || ($before !== null
+        // "root ginger, 5 cm": the root went with the length
+        $isWhole = $rest !== ''
+            && str_ends_with($name, " {$rest}")
+            && $this->naming->exactly($name)?->slug === ($this->naming->exactly($rest)->slug ?? '');
+
+        return $before === '' || $isWhole || ($before !== null
             && (preg_match(self::COUNTED, Singular::of($before)) === 1 || preg_match('/^(?:large|small|medium|'
                 .'big)$/u', $before) === 1 || $this->isPortionPrepared($before)));
     }
@@ -1081,12 +1094,13 @@ final readonly class LineReader
             && $amount->container === ''
             && $text === $amount->text
             && $number >= self::WEIGHED_FROM
-            && $thing->form !== Form::Pieces
-            && $thing->portion('each') === null
+            && ($thing->form !== Form::Pieces || $number * ($this->oneOf($thing) ?? INF) > self::MOST_COUNTED)
             && Singular::of($named->words) === $named->words
         ) {
             $units = $thing->form === Form::Liquid ? ['ml', 'g'] : ['g'];
             $guesses = array_map(static fn (string $unit): string => "{$text} {$unit}", $units);
+            // "orange 50" in a list of numbers is hardly fifty of them
+            $guesses = $thing->portion('each') === null ? $guesses : [...$guesses, "{$text} each"];
 
             return [$guesses[0], $named, [['amount', "{$text} of what? No measure is written.", $guesses]]];
         }

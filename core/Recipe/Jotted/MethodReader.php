@@ -145,7 +145,7 @@ final readonly class MethodReader
         }
         $until = $this->until($said);
         // "simmer 15" says minutes to a cook
-        $bare = '/\b(?:simmer|boil|cook|roast|bake|fry|bubble)\s+(\d{1,3})(?=\s*(?:[.,;]|$))/u';
+        $bare = '/\b(?:simmer|boil|cook|roast|bake|fry|bubble)\s+(\d{1,3})(?:\s*[-–]\s*\d{1,3})?(?=\s*(?:[.,;]|$))/u';
         $minutes = self::minutes($said) ?? (preg_match($bare, $said, $match) === 1 ? (float) $match[1] : null);
         $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
         $strains

@@ -124,7 +124,7 @@ final class Naming
         // "oil for frying", "water to cover"
         // and "dried porcini soaked in warm water": the water is no part of the name
         if (preg_match('/^(.+?)\s+((?:(?:for|to)\s+(?:[\p{L}-]+ing|serve|garnish|taste|cover|finish|loosen|thin|'
-            .'top|the\s)|(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|packed)\s+'
+            .'top|the\s)|(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|packed|fried|toasted|cooked)\s+'
             .'(?:in|with|into)\s).*)$/iu', $head, $match) === 1) {
             $head = $match[1];
             array_unshift($behind, $match[2]);
@@ -288,7 +288,8 @@ final class Naming
     /** Whether an amount behind a name is of another thing, which a line of one thing would lose. */
     private function isOfSomethingElse(string $part, Ingredient $ingredient): bool
     {
-        $other = $this->sure(JottedAmount::at($part, MeasuringSet::from($this->set))->rest ?? '');
+        $rest = JottedAmount::at($part, MeasuringSet::from($this->set))->rest ?? '';
+        $other = $this->sure($rest) ?? $this->sure(self::parted($rest)[0]);
 
         return $other !== null
             && array_intersect(self::words($other->name), self::words($ingredient->name)) === [];

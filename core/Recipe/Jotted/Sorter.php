@@ -27,7 +27,7 @@ final readonly class Sorter
         .'|^(?:prep(?:aration)?|cook(?:ing)?|total|active|resting?|hands[- ]on)(?:\s+time\b|\s*[:\-–—])/iu';
 
     /** "A bit too sweet": a bit of nothing. */
-    private const TOO = '/^(?:still |was |were )?(?:a (?:bit|little|touch|tad) |far |much |way |rather )?too '
+    private const TOO = '/^(?:still |was |were |\S+ (?:was|were|is|came out) )?(?:a (?:bit|little|touch|tad) |far |much |way |rather )?too '
         .'(?:sweet|salty|sour|sharp|hot|mild|thin|thick|runny|bitter|much|little|strong|weak)\b/iu';
 
     /** A first line that ends in what is made is its name, though it begins with what is done: "Roast tomato sauce". */
@@ -255,6 +255,10 @@ final readonly class Sorter
         }
         if ($amount !== null && ! $amount->bare) {
             return false;
+        }
+        // "All in the blender except the oil. Drizzle the oil in."
+        if ($amount === null && preg_match('/\p{L}[.!]\s+\p{Lu}/u', $line) === 1) {
+            return count($words) > 5 && array_intersect_key($this->verbs, array_flip($words)) !== [];
         }
         // a sentence somewhere in which something is done
         $isSentence = preg_match('/[.!]$/u', $line) === 1 || count($words) > 9;
