@@ -12,7 +12,8 @@ if ($path !== '/' && ! str_contains($path, '..') && is_file($public.$path) && ! 
     header('X-Content-Type-Options: nosniff');
     header('Referrer-Policy: no-referrer');
     header('Cross-Origin-Resource-Policy: same-origin');
-    header("Content-Security-Policy: default-src 'none'; frame-ancestors 'none'");
+    // the worker asks the machine for a page before it says that it is away
+    header("Content-Security-Policy: default-src 'none'; ".($path === '/sw.js' ? "connect-src 'self'; " : '')."frame-ancestors 'none'");
     header_remove('X-Powered-By');
     readfile($public.$path);
 

@@ -185,7 +185,14 @@ https://:$house_port {
 	request_body {
 		max_size 1MB
 	}
-	@built path /build/assets/* /fonts/* /sounds/* /icon.svg
+	@worker path /sw.js
+	handle @worker {
+		header X-Content-Type-Options nosniff
+		header Cache-Control no-cache
+		header Content-Security-Policy "default-src 'none'; connect-src 'self'; frame-ancestors 'none'"
+		file_server
+	}
+	@built path /build/assets/* /fonts/* /sounds/* /icon.svg /app.webmanifest
 	handle @built {
 		header X-Content-Type-Options nosniff
 		header Referrer-Policy no-referrer

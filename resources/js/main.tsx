@@ -34,3 +34,6 @@ if (screen !== null) {
     </StrictMode>,
   );
 }
+
+// on a phone's home screen it opens though the machine is off, and says so; where it may not, nothing is lost
+navigator.serviceWorker?.register('/sw.js').catch(() => undefined);

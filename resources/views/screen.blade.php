@@ -7,6 +7,7 @@
     <meta name="color-scheme" content="light">
     <title>Vinculum</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/app.webmanifest" crossorigin="use-credentials">
     @vite('resources/js/main.tsx')
 </head>
 <body>

@@ -25,6 +25,7 @@ final class SecureHeaders
                 "img-src 'self' data:",
                 "connect-src 'self'",
                 "media-src 'self'",
+                "manifest-src 'self'",
                 "base-uri 'none'",
                 $request->is('sign-in') ? "form-action 'self'" : "form-action 'none'",
                 "frame-ancestors 'none'",
