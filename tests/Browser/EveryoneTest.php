@@ -246,6 +246,19 @@ final class EveryoneTest extends BrowserTestCase
         self::assertContains($this->window->executeScript("return getComputedStyle(document.querySelector('.segment')).transitionDuration"), ['0s', '0s, 0s, 0s']);
     }
 
+    public function test_where_colours_are_forced_the_bar_the_bands_and_what_is_chosen_are_still_to_be_seen(): void
+    {
+        (new ChromeDevToolsDriver($this->window))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
+        $look = fn (string $css, string $what): string => (string) $this->window->executeScript('return getComputedStyle(document.querySelector(arguments[0]))[arguments[1]]', [$css, $what]);
+        $this->openRecipe('Gooseberry ketchup');
+        self::assertSame('dashed', $look('.band', 'borderTopStyle'));
+        self::assertSame('solid', $look('[aria-pressed="true"]', 'outlineStyle'));
+        self::assertSame($look('body', 'color'), $look('.vinculum', 'backgroundColor'));
+        $this->goTo('/begin');
+        $this->see('.kind-aim');
+        self::assertSame($look('body', 'color'), $look('.kind-aim', 'backgroundColor'));
+    }
+
     public function test_a_late_answer_does_not_overwrite_a_newer_one(): void
     {
         $this->openRecipe('Gooseberry ketchup');
