@@ -120,15 +120,9 @@ final readonly class CookedRecipe
      */
     public function slopesBy(array $gradient): array
     {
-        $slopes = [];
-        foreach ($this->tangents as $source => $tangent) {
-            $slope = 0.0;
-            foreach ($gradient as $constituent => $each) {
-                $slope += $each * $tangent[$constituent];
-            }
-            $slopes[$source] = $slope;
-        }
-
-        return $slopes;
+        return array_map(
+            static fn (array $tangent): float => Mixture::sum($gradient, $tangent),
+            $this->tangents,
+        );
     }
 }

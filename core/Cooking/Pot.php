@@ -63,7 +63,7 @@ final class Pot
     private array $sources = [];
 
     /** The pH it had when last asked: near the next one. */
-    private float $ph = 4.0;
+    private float $ph = Acidity::ABOUT;
 
     public function __construct()
     {
@@ -421,11 +421,11 @@ final class Pot
         $share = min($share, self::MOST_HELD);
         // what leaves is as neutral as the pot it leaves, so that lifting a thing out moves no pH by itself
         $neutral = self::ofLiquor($acidity?->surplusWeights() ?? []);
-        $owed = $share * self::sum($neutral, $this->totals);
+        $owed = $share * Mixture::sum($neutral, $this->totals);
         $byShift
             = $acidity === null
                 ? 0.0
-                : $share * self::sum(self::ofLiquor($acidity->bufferWeights()), $this->totals) / $acidity->buffer;
+                : $share * Mixture::sum(self::ofLiquor($acidity->bufferWeights()), $this->totals) / $acidity->buffer;
         $charge = $owed < 0.0 ? Constituent::STRONG_ACID : Constituent::STRONG_BASE;
         $sign = $owed < 0.0 ? -1.0 : 1.0;
         $shareSlopes = [];
@@ -437,7 +437,7 @@ final class Pot
                         + $all * self::shrinks($water, $dissolved, $tangent)
                         - $share * self::liquid($tangent)) / $liquid;
             $owes
-                = $share * self::sum($neutral, $tangent)
+                = $share * Mixture::sum($neutral, $tangent)
                 + $slope * ($share > 0.0 ? $owed / $share : 0.0)
                 - ($acidity?->surplus($tangent) ?? 0.0) * $byShift;
             foreach (Constituent::DISSOLVED as $constituent) {
@@ -456,7 +456,7 @@ final class Pot
             }
         }
         foreach ($this->rows as $line => $row) {
-            $owes = $share * self::sum($neutral, $row);
+            $owes = $share * Mixture::sum($neutral, $row);
             foreach (Constituent::DISSOLVED as $constituent) {
                 $row[$constituent] *= 1 - $share;
             }
@@ -486,20 +486,6 @@ final class Pot
     private static function ofLiquor(array $weights): array
     {
         return array_diff_key($weights, array_flip(Constituent::MATRIX));
-    }
-
-    /**
-     * @param array<int, float> $weights by Constituent
-     * @param array<int, float> $grams by Constituent
-     */
-    private static function sum(array $weights, array $grams): float
-    {
-        $sum = 0.0;
-        foreach ($weights as $constituent => $weight) {
-            $sum += $weight * $grams[$constituent];
-        }
-
-        return $sum;
     }
 
     /** Millilitres of all that is in the pot. */

@@ -6,6 +6,7 @@ namespace Vinculum\Cooking;
 
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Mixture;
 
 /**
  * Boiling off water, and the acetic acid that leaves with it (Rayleigh distillation): as water W falls, acetic acid A
@@ -71,7 +72,7 @@ final class Steam
         array $amountTangents,
         float $ofWater,
         float $ofAcetic,
-        float $ph = 4.0,
+        float $ph = Acidity::ABOUT,
     ): array {
         $water = $totals[Constituent::WATER];
         $acetic = $totals[Constituent::ACETIC];
@@ -93,11 +94,7 @@ final class Steam
         foreach ($tangents as $source => $tangent) {
             // at the same fall of ln(water); then the fall itself, which meets the amount
             $byWater = ($tangent[Constituent::WATER] * $waterLeft) / $water;
-            $slope = 0.0;
-            foreach ($gradient as $constituent => $each) {
-                $slope += $each * $tangent[$constituent];
-            }
-            $byAcetic = $aceticLeft * $slope;
+            $byAcetic = $aceticLeft * Mixture::sum($gradient, $tangent);
             $byFall
                 = (($amountTangents[$source] ?? 0.0)
                     - $ofWater * ($tangent[Constituent::WATER] - $byWater)

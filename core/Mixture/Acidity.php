@@ -55,6 +55,9 @@ final class Acidity
     /** g/mol. */
     private const ACETIC_MOLAR = 60.052;
 
+    /** About the pH of a sauce, to begin from where nothing nearer is known: it only saves time. */
+    public const ABOUT = 4.0;
+
     /** pH is found to about this. */
     private const PRECISION = 1e-12;
 
@@ -134,7 +137,7 @@ final class Acidity
      * @param float $guess a pH near the answer, where one is known; it only saves time
      * @return self|null where there is too little water
      */
-    public static function of(array $grams, float $guess = 4.0): ?self
+    public static function of(array $grams, float $guess = self::ABOUT): ?self
     {
         $mass = Mixture::massOf($grams);
         $water = $grams[Constituent::WATER];
@@ -253,12 +256,7 @@ final class Acidity
      */
     public function surplus(array $grams): float
     {
-        $surplus = 0.0;
-        foreach ($this->surplusWeights() as $constituent => $weight) {
-            $surplus += $weight * $grams[$constituent];
-        }
-
-        return $surplus;
+        return Mixture::sum($this->surplusWeights(), $grams);
     }
 
     /**
@@ -300,12 +298,7 @@ final class Acidity
      */
     public function bufferOf(array $grams): float
     {
-        $buffer = 0.0;
-        foreach ($this->bufferWeights() as $constituent => $weight) {
-            $buffer += $weight * $grams[$constituent];
-        }
-
-        return $buffer;
+        return Mixture::sum($this->bufferWeights(), $grams);
     }
 
     /**

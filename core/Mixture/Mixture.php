@@ -90,6 +90,22 @@ final readonly class Mixture
     }
 
     /**
+     * A linear figure of so many grams of each: of a mixture, of a line, or of a slope of one.
+     *
+     * @param array<int, float> $weights of a gram, by Constituent
+     * @param array<int, float> $grams by Constituent
+     */
+    public static function sum(array $weights, array $grams): float
+    {
+        $sum = 0.0;
+        foreach ($weights as $constituent => $weight) {
+            $sum += $weight * $grams[$constituent];
+        }
+
+        return $sum;
+    }
+
+    /**
      * Total of the constituents that bear mass, g. Linear, so it serves for a derivative as well.
      *
      * @param array<int, float> $grams by Constituent

@@ -48,11 +48,14 @@ namespace Vinculum\Pantry;
  */
 final class Catalogue
 {
-    /** One spelling for all, on both sides of a comparison. */
+    /** Letters below which two of them off are another word; judgement. */
+    private const SHORT = 6;
+
     private const WITHOUT_ACCENT = ['á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'é' => 'e', 'è' => 'e',
         'ê' => 'e', 'ë' => 'e', 'í' => 'i', 'î' => 'i', 'ï' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u',
         'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', 'ø' => 'o', 'å' => 'a'];
 
+    /** One spelling for all, on both sides of a comparison. */
     private const SPELLINGS = [
         '/\bchil(?:i|e)(?=s?\b|es\b)/u' => 'chilli',
         '/\bchillis\b/u' => 'chillies',
@@ -319,7 +322,7 @@ final class Catalogue
             ) {
                 continue;
             }
-            $off = min(levenshtein($plain, $name), levenshtein($plain, "{$name}s"));
+            $off = self::off($plain, $name);
             if ($off <= $allowed && ($best === null || $off < $best[0]) && self::isLikeWordByWord($plain, $name)) {
                 $best = [$off, $slug];
             }
@@ -328,7 +331,6 @@ final class Catalogue
         return $best === null ? null : $this->find($best[1]);
     }
 
-    /** Lower case, hyphens and punctuation as spaces. */
     /** "black beans" are no "black teas": two letters of a short word are another word. */
     private static function isLikeWordByWord(string $written, string $name): bool
     {
@@ -338,8 +340,7 @@ final class Catalogue
             return true;
         }
         foreach ($theirs as $i => $word) {
-            $off = min(levenshtein($word, $ours[$i]), levenshtein($word, "{$ours[$i]}s"));
-            if ($off > (strlen($word) < 6 ? 1 : 2)) {
+            if (self::off($word, $ours[$i]) > (strlen($word) < self::SHORT ? 1 : 2)) {
                 return false;
             }
         }
@@ -347,6 +348,13 @@ final class Catalogue
         return true;
     }
 
+    /** Letters between what is written and a name, or many of it. */
+    private static function off(string $written, string $name): int
+    {
+        return min(levenshtein($written, $name), levenshtein($written, "{$name}s"));
+    }
+
+    /** Lower case, hyphens and punctuation as spaces. */
     private static function plain(string $name): string
     {
         if (count(self::$plain) >= self::REMEMBERED) {

@@ -46,43 +46,9 @@ final readonly class Portion
         'crank' => 0.4,
     ];
 
-    /** What is said in the plural of more than one. */
-    private const PLURAL = [
-        'tin' => 'tins',
-        'can' => 'cans',
-        'jar' => 'jars',
-        'block' => 'blocks',
-        'cube' => 'cubes',
-        'fillet' => 'fillets',
-        'slice' => 'slices',
-        'piece' => 'pieces',
-        'star' => 'stars',
-        'stick' => 'sticks',
-        'leaf' => 'leaves',
-        'pod' => 'pods',
-        'stalk' => 'stalks',
-        'rib' => 'ribs',
-        'clove' => 'cloves',
-        'head' => 'heads',
-        'sprig' => 'sprigs',
-        'bunch' => 'bunches',
-        'bulb' => 'bulbs',
-        'strip' => 'strips',
-        'sheet' => 'sheets',
-        'spear' => 'spears',
-        'square' => 'squares',
-        'ring' => 'rings',
-        'ball' => 'balls',
-        'cob' => 'cobs',
-        'bag' => 'bags',
-        'tube' => 'tubes',
-        'sachet' => 'sachets',
-        'envelope' => 'envelopes',
-        'packet' => 'packets',
-        'handful' => 'handfuls',
-        'knob' => 'knobs',
-        'lump' => 'lumps',
-    ];
+    /** What is no thing to be many of, or is written as a measure. */
+    private const SAID_AS_IT_IS
+        = ['each', 'small', 'medium', 'large', 'cup', 'tbsp', 'tsp', 'cm', 'inch', 'juice', 'zest'];
 
     /** Half-width in ln(grams) of the four-in-five interval of one. */
     public float $spread;
@@ -102,7 +68,8 @@ final readonly class Portion
     public static function counted(string $count, float $number, string $words): string
     {
         $word = (string) strtok($words, ' ,');
-        $said = $number > 1.0 ? self::PLURAL[$word] ?? $word : (array_search($word, self::PLURAL, true) ?: $word);
+        $one = Singular::of($word);
+        $said = $number <= 1.0 || in_array($one, self::SAID_AS_IT_IS, true) ? $one : Singular::many($one);
 
         return trim("{$count} {$said}".substr($words, strlen($word)));
     }

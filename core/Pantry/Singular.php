@@ -7,7 +7,7 @@ namespace Vinculum\Pantry;
 use Doctrine\Inflector\Inflector;
 use Doctrine\Inflector\InflectorFactory;
 
-/** One of what was written as many, by the rules of English as a library has them. */
+/** One of what was written as many, and the other way about, by the rules of English as a library has them. */
 final class Singular
 {
     private static ?Inflector $inflector = null;
@@ -28,15 +28,24 @@ final class Singular
         return self::$asked[$words] ??= self::singular($words);
     }
 
+    /** Many of one word: "leaf" gives "leaves". */
+    public static function many(string $word): string
+    {
+        self::$inflector ??= InflectorFactory::create()->build();
+
+        return self::$inflector->pluralize($word);
+    }
+
     private static function singular(string $words): string
     {
         if (preg_match('/^(.*?)(\p{L}+)(,.*|)$/us', $words, $parts) !== 1) {
             return $words;
         }
         self::$inflector ??= InflectorFactory::create()->build();
-        // the one plural of the kitchen that the rules make into weather
+        // the one plural of the kitchen that the rules make into weather, and the one thing that they make of lice
         $last = preg_replace('/^chil(l?)ies$/u', 'chil$1i', $parts[2]) ?? $parts[2];
+        $isOne = $last !== $parts[2] || $last === 'slice';
 
-        return $parts[1].($last === $parts[2] ? self::$inflector->singularize($last) : $last).$parts[3];
+        return $parts[1].($isOne ? $last : self::$inflector->singularize($last)).$parts[3];
     }
 }

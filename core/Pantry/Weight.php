@@ -94,7 +94,7 @@ final readonly class Weight
         $unit = $term->unit;
         if ($portion !== null) {
             $spread
-                = $unit?->dimension === Dimension::Volume
+                = $unit?->dimension === Dimension::Volume && ! $unit->informal
                     ? $ingredient->form->spread($unit->size * $number)
                     : $portion->spread;
 
@@ -141,14 +141,19 @@ final readonly class Weight
             ) === 1;
     }
 
-    /** "cup, packed" before a plain cup; "clove", "cloves"; a bare number counts the first portion. */
+    /**
+     * "cup, packed" before a plain cup, and its own handful before any handful; "clove", "cloves"; a bare number counts
+     * the first portion.
+     */
     private static function portion(AmountTerm $term, Ingredient $ingredient, ?string $prep): ?Portion
     {
         $prep = $prep === null ? '' : mb_strtolower(trim($prep));
         if ($term->unit?->dimension === Dimension::Volume) {
-            return $prep === '' || $term->unit->informal
-                ? null
-                : self::preparedVolume($term->unit, $ingredient, $prep);
+            return match (true) {
+                $term->unit->informal => $ingredient->portion($term->unit->name),
+                $prep === '' => null,
+                default => self::preparedVolume($term->unit, $ingredient, $prep),
+            };
         }
         $words = mb_strtolower(trim($term->words, ' ,.'));
         if ($words === '' || $term->unit?->name === 'each') {

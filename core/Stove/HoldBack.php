@@ -22,15 +22,6 @@ final readonly class HoldBack
     /** The most of a line that is to come, as a share of it, beyond what was planned. */
     private const MOST = 1.5;
 
-    /** What is there for a taste, and may be held back for it; the body of a sauce may not. */
-    private const ROLES = [
-        'sweetness' => 'sweet',
-        'sourness' => 'acid',
-        'saltiness' => 'salty',
-        'umami' => 'umami',
-        'heat' => 'hot',
-    ];
-
     /**
      * @param float $steps what the taste would be moved by if nothing were done
      * @param string $amount of the line that is held back, or put in besides
@@ -72,7 +63,7 @@ final readonly class HoldBack
             if (
                 $line?->ingredient === null
                 || $line->source !== $i
-                || ! in_array(self::ROLES[$measure->value], $line->ingredient->roles, true)
+                || ! in_array($measure->role(), $line->ingredient->roles, true)
                 || in_array('base', $line->ingredient->roles, true)
                 || $cook->isIn($line->line->id)
             ) {

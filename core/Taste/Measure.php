@@ -71,6 +71,18 @@ enum Measure: string
         };
     }
 
+    /** The role of what is in a sauce for it. */
+    public function role(): string
+    {
+        return match ($this) {
+            self::Sweetness => 'sweet',
+            self::Sourness => 'acid',
+            self::Saltiness => 'salty',
+            self::Umami => 'umami',
+            self::Heat => 'hot',
+        };
+    }
+
     /** How strong an ingredient is by itself, in the measure's unit for 100 g of it; null where it is not known. */
     public function strengthOf(Ingredient $ingredient): ?float
     {

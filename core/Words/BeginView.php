@@ -35,6 +35,7 @@ final readonly class BeginView
             'tastes' => array_values(array_filter(array_map(
                 fn (string $measure, string $taste): array => [
                     'taste' => $taste,
+                    'may_be_none' => in_array($measure, Beginning::NEEDLESS, true),
                     'things' => $this->things($beginning->bringers[$measure] ?? []),
                 ],
                 array_keys(self::TASTES),
@@ -82,8 +83,6 @@ final readonly class BeginView
     }
 
     /**
-     * By the short name, and by the whole one where two of them would be called the same.
-     *
      * @template T of array{thing: Ingredient, ...}
      *
      * @param list<T> $things
@@ -91,14 +90,9 @@ final readonly class BeginView
      */
     private function things(array $things): array
     {
-        $names = array_count_values(array_map(
-            static fn (array $each): string => $each['thing']->shortName(),
-            $things,
-        ));
-
         return array_map(static fn (array $each): array => [
             'slug' => $each['thing']->slug,
-            'name' => $names[$each['thing']->shortName()] > 1 ? $each['thing']->name : $each['thing']->shortName(),
+            'name' => $each['thing']->shortName(),
             ...array_diff_key($each, ['thing' => true]),
         ], $things);
     }

@@ -24,6 +24,8 @@ final class AwayTest extends BrowserTestCase
         $this->goTo('/shelf');
         self::assertStringContainsString('does not answer', $this->see('main')->getText());
         self::assertStringContainsString('still in this browser', $this->see('main')->getText());
+        // what a screen asks for by itself is not answered with a page: it says so in its own words
+        self::assertSame('refused', $this->window->executeAsyncScript("const done = arguments[0]; fetch('/api/recipes').then(() => done('answered'), () => done('refused'));"));
         // that the machine was not reached is what was wanted
         $this->window->manage()->getLog('browser');
     }

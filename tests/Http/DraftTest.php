@@ -34,6 +34,9 @@ final class DraftTest extends HttpTestCase
         $chosen = $this->documented('begin', $this->getJson('/api/begin?style=fruit-ketchup'));
         self::assertSame('plum', $chosen['built_on'][0]['slug']);
         self::assertSame(['sour', 'sweet', 'salt'], array_column($chosen['tastes'], 'taste'));
+        self::assertSame([false], array_values(array_unique(array_column($chosen['tastes'], 'may_be_none'))));
+        $hot = $this->documented('begin', $this->getJson('/api/begin?style=vinegar-pepper-mop'));
+        self::assertTrue(array_column($hot['tastes'], 'may_be_none', 'taste')['heat'], 'a mop without cayenne is one');
         foreach (['/api/begin?style=no-such', '/api/begin?style[]=1'] as $address) {
             self::assertSame('style', $this->documented('failure', $this->getJson($address), 422)['error']['fields'][0]['field']);
         }
@@ -47,6 +50,20 @@ final class DraftTest extends HttpTestCase
         $draft = $this->documented('draft', $this->postJson('/api/draft', ['style' => 'vinegar-pepper-mop', 'without' => ['cayenne']]));
         self::assertNotContains('cayenne', array_column($draft['reasons'], 'name'));
         self::assertSame(['Sweet', 'Sour', 'Salty', 'Umami', 'Heat'], array_column($draft['columns'], 'label'));
+    }
+
+    /** A main, one thing for each of five tastes and what is typed besides are more than six, and none is dropped. */
+    public function test_all_that_is_asked_for_is_in_it(): void
+    {
+        $with = ['1.2 kg plums', 'lemon juice', 'honey', 'soy sauce', 'white miso', 'cayenne', 'ginger', 'raisins'];
+        $draft = $this->documented('draft', $this->postJson('/api/draft', ['style' => 'fruit-chutney', 'with' => $with]));
+        $there = array_merge(...array_map(static fn (array $stage): array => array_column($stage['lines'], 'ingredient'), $draft['recipe']['stages']));
+        self::assertSame([], array_diff(['plum', 'lemon-juice', 'honey', 'soy-sauce', 'white-miso', 'cayenne', 'ginger', 'raisin'], $there));
+        // two bodies share the pot, and the second does not take the place of the first
+        $two = $this->documented('draft', $this->postJson('/api/draft', ['style' => 'fruit-ketchup', 'with' => ['1.2 kg plums', '300 g pears']]));
+        self::assertSame(['1200 g', '300 g'], array_values(array_intersect_key(array_column($two['reasons'], 'amount', 'name'), ['plums' => true, 'pears' => true])));
+        $many = $this->documented('failure', $this->postJson('/api/draft', ['style' => 'fruit-chutney', 'with' => array_fill(0, 13, 'honey')]), 422);
+        self::assertSame('with', $many['error']['fields'][0]['field']);
     }
 
     public function test_what_is_not_known_names_the_field(): void

@@ -27,8 +27,8 @@ final class JottedText
     private const MAX_LINE = 300;
 
     /** Said behind an ingredient that comes out again. */
-    private const LIFTED = '/\s*(?:[,(]|->|=>|→|–|—)?\s*\b(?:to be |then )?(?:(?:lift(?:ed)?|take(?:n)?|fish(?:ed)?|pick(?:ed)?) (?:it |them )?out(?: later| again| at '
-        .'the end)?'
+    private const LIFTED = '/\s*(?:[,(]|->|=>|→|–|—)?\s*\b(?:to be |then )?(?:(?:lift(?:ed)?|take(?:n)?|'
+        .'fish(?:ed)?|pick(?:ed)?) (?:it |them )?out(?: later| again| at the end)?'
         .'|removed (?:later|again|at the end|before serving))\b\)?/iu';
 
     /** Lines of text, beyond which it is no recipe. */
@@ -155,8 +155,8 @@ final class JottedText
             }
         }
         // "cornflour slurry: 60 g cornflour + 120 ml water" too
-        $after = '/(?:\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+|[:+&(]\s*)(?:another\s+|about\s+)?('
-            .Numeral::BEGINS.'(?:(?!\s+and\s+'.Numeral::BEGINS.')[^,.;()+&])*)/iu';
+        $after = '/(?:\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+|[:+&(]\s*)'
+            .'(?:another\s+|about\s+)?('.Numeral::BEGINS.'(?:(?!\s+and\s+'.Numeral::BEGINS.')[^,.;()+&])*)/iu';
         foreach ($this->method as [$sentence]) {
             preg_match_all($after, $sentence, $matches);
             foreach ($matches[1] as $said) {

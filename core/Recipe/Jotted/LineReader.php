@@ -39,6 +39,30 @@ final readonly class LineReader
 
     private const PACKED = '((?:(?:loosely|lightly|firmly|tightly|well)[ -])?packed)';
 
+    /** What is written short, or the other way about, and what it says. */
+    private const SPELT_OUT = [
+        // "1 in ginger" is an inch of it
+        '/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+'
+            .'(?!the\b|an?\b|total|all\b|each\b)(?=\p{L})/iu' => ' inch ',
+        '/\bpkts?\b\.?(?=\s)/iu' => 'packet',
+        '/\benv\.?(?=\s)/iu' => 'envelope',
+        '/\blge?\b\.?(?=[\s,;]|$)/iu' => 'large',
+        '/\bmed\b\.?(?=[\s,;]|$)/iu' => 'medium',
+        '/\bsml?\b\.?(?=[\s,;]|$)/iu' => 'small',
+        // "couple tbsp", "2 & 1/2 cups", "1 200 g"
+        '/^couple\s+(?:of\s+)?(?=\p{L})/iu' => 'a couple of ',
+        '/^\d+\K\s*&\s*(?=\d\/\d|[½¼¾⅓⅔⅛])/u' => ' ',
+        '/(?<=\d)\s(?=\d{3}\s*(?:g|ml|gr|grams?)\b)/iu' => '',
+        // "1 packed cup parsley", "2 cups, loosely packed, mint"
+        '/\b'.self::PACKED.'\s+'.self::SPOON_OR_CUP.'/iu' => '$2 $1',
+        '/\b'.self::SPOON_OR_CUP.',\s*'.self::PACKED.',?(?=\s)/iu' => '$1 $2',
+        // "about a pound of", and not "about a third"
+        '/^(?:about|around|roughly|nearly|almost)\s+\Kan?\s+(?=(?:kilo|pound|lb|litre|liter|pint|quart|cup|tbsp|tsp|'
+            .'tablespoon|teaspoon|gram|ounce|oz)s?\b)/iu' => '1 ',
+        // "tsp jelly", "pint of stock" are one of it
+        '/^(?=(?:tsp|tbsp|teaspoon|tablespoon|cup|pint)\b\.?\s+(?:of\s+)?\p{L})/iu' => '1 ',
+    ];
+
     private const SEPARATORS = '/\s*[,;]\s*(?:and\s+)?|\s+and\s+|\s*&\s*|\s*\+\s*/iu';
 
     /** What may stand between two things of one line. */
@@ -59,35 +83,12 @@ final readonly class LineReader
      */
     public function read(string $line): array
     {
-        $line = (string) preg_replace(
-            // "1 in ginger" is an inch of it
-            ['/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|'
-                .'each\b)(?=\p{L})/iu',
-                '/\bpkts?\b\.?(?=\s)/iu',
-                '/\benv\.?(?=\s)/iu',
-                // "couple tbsp", "2 & 1/2 cups"
-                '/^couple\s+(?:of\s+)?(?=\p{L})/iu',
-                '/^\d+\K\s*&\s*(?=\d\/\d|[½¼¾⅓⅔⅛])/u',
-                // "1 packed cup parsley", "2 cups, loosely packed, mint"
-                '/\b'.self::PACKED.'\s+'.self::SPOON_OR_CUP.'/iu',
-                '/\b'.self::SPOON_OR_CUP.',\s*'.self::PACKED.',?(?=\s)/iu',
-                // "about a pound of", and not "about a third"
-                '/^(?:about|around|roughly|nearly|almost)\s+\Kan?\s+(?=(?:kilo|pound|lb|litre|liter|pint|quart|'
-                    .'cup|tbsp|tsp|'
-                    .'tablespoon|teaspoon|gram|ounce|oz)s?\b)/iu',
-                '/\blge?\b\.?(?=[\s,;]|$)/iu', '/\bmed\b\.?(?=[\s,;]|$)/iu', '/\bsml?\b\.?(?=[\s,;]|$)/iu', '/(?<=\d)\s(?=\d{3}\s*(?:'
-                .'g|ml|gr|grams?)\b)/iu'],
-            [' inch ', 'packet', 'envelope', 'a couple of ', ' ', '$2 $1', '$1 $2', '1 ', 'large', 'medium',
-                'small', ''],
-            $line,
-        );
+        $line = (string) preg_replace(array_keys(self::SPELT_OUT), self::SPELT_OUT, $line);
         $line = $this->inMyMeasures($line);
         // "50 g butter / 50 g flour / 600 ml milk"
         if (substr_count($line, ' / ') > 1) {
             $line = strtr($line, [' / ' => ', ']);
         }
-        // "tsp jelly", "pint of stock" are one of it
-        $line = (string) preg_replace('/^(?=(?:tsp|tbsp|teaspoon|tablespoon|cup|pint)\b\.?\s+(?:of\s+)?\p{L})/iu', '1 ', $line);
         // "Bunch mint" is one
         if (preg_match('/^(\p{L}+)\s+(?:of\s+)?(.+)$/u', $line, $match) === 1
             && preg_match(self::COUNTED, mb_strtolower($match[1])) === 1
@@ -118,13 +119,14 @@ final readonly class LineReader
         }
 
         return $this->ofTheWeight($line)
-            ?? ($this->asParts($line)
-            ?? ($this->tied($line, $optional)
-                ?? ($this->changed($line, $optional)
-                    ?? ($this->juiceOf($line, $optional)
-                        ?? ($this->withItsLiquid($line, $optional)
-                        ?? ($this->saltAndPepper($line)
-                            ?? ($this->several($line, $optional) ?? $this->single($line, $optional))))))));
+            ?? $this->asParts($line)
+            ?? $this->tied($line, $optional)
+            ?? $this->changed($line, $optional)
+            ?? $this->juiceOf($line, $optional)
+            ?? $this->withItsLiquid($line, $optional)
+            ?? $this->saltAndPepper($line)
+            ?? $this->several($line, $optional)
+            ?? $this->single($line, $optional);
     }
 
     /**
@@ -143,14 +145,13 @@ final readonly class LineReader
             default => ['', ''],
         };
 
-        // "3.5% salt" without a word of what: of a vinegar it is the strength
-        if (
-            $share === ''
-            && (preg_match("/^{$percent}\\s+(?:of\\s+)?(\\D+)$/iu", $line, $match) === 1
-                || preg_match("/^(\\D+?),?\\s+{$percent}$/iu", $line, $match) === 1)
-        ) {
-            [$one, $other] = [$match[1], $match[2]];
-            [$said, $name] = is_numeric(strtr($one, ',', '.')) ? [$one, $other] : [$other, $one];
+        // "3.5% salt", "xanthan 0.1%" without a word of what: of a vinegar it is the strength
+        if ($share === '') {
+            [$said, $name] = match (true) {
+                preg_match("/^{$percent}\\s+(?:of\\s+)?(\\D+)$/iu", $line, $match) === 1 => [$match[1], $match[2]],
+                preg_match("/^(\\D+?),?\\s+{$percent}$/iu", $line, $match) === 1 => [$match[2], $match[1]],
+                default => ['', ''],
+            };
             $share = $this->naming->sure($name)?->form === Form::Powder ? $said : '';
         }
 
@@ -370,11 +371,15 @@ final readonly class LineReader
                     [$match[1], $match[2]],
                     $match[3],
                 ],
-            preg_match("/^(.+?)(?:\\s*[,:(–-]\\s*|['’]s?\\s+|\\s+(?=juiced|zested)){$parts}(?:\\s+(?:of|only))?\\)?$/iu", $line, $match)
-                === 1 => [
-                    [$match[2], $match[3] ?? ''],
-                    $match[1],
-                ],
+            preg_match(
+                "/^(.+?)(?:\\s*[,:(–-]\\s*|['’]s?\\s+|\\s+(?=juiced|zested)){$parts}"
+                    .'(?:\s+(?:of|only))?\)?$/iu',
+                $line,
+                $match,
+            ) === 1 => [
+                [$match[2], $match[3] ?? ''],
+                $match[1],
+            ],
             preg_match(
                 '/^(\p{L}+)\s+(juice|zest)\s*(?:[(,]\s*|\b(?=from|of))\s*(?:from\s+|'
                     .'of\s+)?((?:about\s+)?(?:\d|'
@@ -458,11 +463,11 @@ final readonly class LineReader
         }
         $first = $this->read($match[1]);
         $of = $first[0]->named;
-        // what it is, is not known for sure: the oil is an oil, a sauce or a brine tastes of what lies in it
-        $liquid
-            = preg_match('/oil$/iu', $match[3]) === 1
-                ? $this->naming->of('cooking oil')
-                : new Named($of->ingredient, "{$match[3]} of {$of->words}", '', false);
+        // an oil is an oil; what a sauce or a brine is, is not known for sure: it tastes of what lies in it
+        $said = $this->naming->of($match[3]);
+        $liquid = $said->isSure
+            ? $said
+            : new Named($of->ingredient, "{$match[3]} of {$of->words}", '', false);
 
         return [...$first, $this->made($liquid, $amount->text, $optional, '', [])];
     }
@@ -892,7 +897,7 @@ final readonly class LineReader
         }
         $rest = $this->tinned($rest, '');
         $named = $this->naming->of($rest);
-        $named = $this->withThePortion($named, $text);
+        $named = $this->byTheSpoon($named, $text) ?? $this->withThePortion($named, $text);
         [$text, $named, $more] = $this->whatIsCounted($amount, $text, $rest, $named);
         $questions = [...$questions, ...$more];
         if ($stated !== null) {
@@ -1014,32 +1019,33 @@ final readonly class LineReader
         return $this->naming->exactly($name)?->is('fresh-plant') === true;
     }
 
-    /**
-     * "1 stick of cinnamon": where a name may mean two things, the one that has such a portion. "1 tsp coriander": the
-     * one that is a powder.
-     */
-    private function withThePortion(Named $named, string $amount): Named
+    /** "1 tsp coriander": of something fresh and a spice of one name, what a teaspoon is asked of is the spice. */
+    private function byTheSpoon(Named $named, string $amount): ?Named
     {
+        $thing = $named->ingredient;
         $unit = JottedAmount::parse($amount, $this->kit)->terms[0]->unit ?? null;
-        if (
-            $unit?->name === 'tsp'
-            && in_array($named->ingredient?->form, [Form::Pieces, Form::Liquid], true)
-            && $named->preparation === ''
-        ) {
-            // a name of something fresh may be a spice where a teaspoon of it is asked for
-            $set = $this->kit->set->value;
-            $maybe = [
-                ...$this->catalogue->maybe("{$named->words} by the spoon", $set),
-                ...$named->isSure ? [] : $this->catalogue->maybe($named->words, $set),
-            ];
-            foreach ($maybe as $other) {
-                if ($other->form === Form::Powder) {
-                    $either = array_unique(array_column([...$maybe, $named->ingredient], 'slug'));
+        if ($thing === null || $thing->form === Form::Powder || $unit?->name !== 'tsp' || $named->preparation !== '') {
+            return null;
+        }
+        $set = $this->kit->set->value;
+        $maybe = [
+            ...$this->catalogue->maybe("{$named->words} by the spoon", $set),
+            ...$named->isSure ? [] : $this->catalogue->maybe($named->words, $set),
+        ];
+        foreach ($maybe as $other) {
+            if ($other->form === Form::Powder) {
+                $either = array_map(static fn (Ingredient $one): string => $one->slug, [...$maybe, $thing]);
 
-                    return new Named($other, $named->words, '', false, array_values($either));
-                }
+                return new Named($other, $named->words, '', false, array_values(array_unique($either)));
             }
         }
+
+        return null;
+    }
+
+    /** "1 stick of cinnamon": where a name may mean two things, the one that has such a portion. */
+    private function withThePortion(Named $named, string $amount): Named
+    {
         $portion
             = preg_match('/^\S+\s+(\p{L}+)$/u', $amount, $match) === 1
                 ? Singular::of(mb_strtolower($match[1]))

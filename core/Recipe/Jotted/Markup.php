@@ -9,6 +9,9 @@ use Vinculum\Amount\Numeral;
 /** What a line is written with and does not mean: bullets, boxes, pictures, stars, the bars of a table. */
 final class Markup
 {
+    /** Words that are written short in a list and in a method. */
+    private const SHORT = ['/\bw\/(?=\s*[\p{L}\d])\s*/iu' => 'with ', '/\bthr(?:o|u)\b[\'’]?/iu' => 'through'];
+
     /** A line in one spelling of spaces and digits, with its marks still on. */
     public static function even(string $line): string
     {
@@ -17,7 +20,7 @@ final class Markup
 
         $line = (string) preg_replace('/[\s\x{00A0}\x{202F}\x{2009}]+/u', ' ', $line);
 
-        return trim((string) preg_replace(['/\bw\/(?=\s*[\p{L}\d])\s*/iu', '/\bthr(?:o|u)\b[\'’]?/iu'], ['with ', 'through'], $line));
+        return trim((string) preg_replace(array_keys(self::SHORT), self::SHORT, $line));
     }
 
     /** A row of a table as a line; '' for its head and for the rule under it. */

@@ -30,6 +30,7 @@ final readonly class MethodReader
         'a fifth' => 20.0,
     ];
 
+    /** So much of something, in a sentence. */
     private const MEASURED = '/\d\s*(?:g|ml|oz|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)\b/iu';
 
     private const LOOK_FOR = '/^look for\s*:\s*(.+?)\.?$/iu';
@@ -145,8 +146,10 @@ final readonly class MethodReader
         }
         $until = $this->until($said);
         // "simmer 15" says minutes to a cook
-        $bare = '/\b(?:simmer|boil|cook|roast|bake|fry|bubble)\s+(\d{1,3})(?:\s*[-–]\s*\d{1,3})?(?=\s*(?:[.,;]|$))/u';
-        $minutes = self::minutes($said) ?? (preg_match($bare, $said, $match) === 1 ? (float) $match[1] : null);
+        $bare = '/\b(?:simmer|boil|cook|roast|bake|fry|bubble)\s+(?:for\s+)?(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)'
+            .'(?=\s*(?:[.,;]|$))/u';
+        $minutes = self::minutes($said)
+            ?? (preg_match($bare, $said, $match) === 1 ? self::minutes("{$match[1]} min") : null);
         $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
         $strains
             = preg_match(
@@ -425,8 +428,8 @@ final readonly class MethodReader
         }
 
         // what is sieved when it is soft is pushed through; what is poured through a sieve is strained
-        return preg_match('/(?:^\W*|\b(?:and|then)\s+)sieve\b(?! out| to remove)|\b(?:press|squeez|push|wring|mouli|food mill|(?:rub|'
-            .'work)\w*\b[^.]*\bthrough\b)/u', $said) === 1 ? 0.5 : 0.0;
+        return preg_match('/(?:^\W*|\b(?:and|then)\s+)sieve\b(?! out| to remove)|\b(?:press|squeez|push|wring|mouli|'
+            .'food mill|(?:rub|work)\w*\b[^.]*\bthrough\b)/u', $said) === 1 ? 0.5 : 0.0;
     }
 
     private static function heat(string $said): ?string

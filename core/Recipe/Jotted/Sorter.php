@@ -27,7 +27,8 @@ final readonly class Sorter
         .'|^(?:prep(?:aration)?|cook(?:ing)?|total|active|resting?|hands[- ]on)(?:\s+time\b|\s*[:\-–—])/iu';
 
     /** "A bit too sweet": a bit of nothing. */
-    private const TOO = '/^(?:still |was |were |\S+ (?:was|were|is|came out) )?(?:a (?:bit|little|touch|tad) |far |much |way |rather )?too '
+    private const TOO = '/^(?:still |was |were |\S+ (?:was|were|is|came out) )?'
+        .'(?:a (?:bit|little|touch|tad) |far |much |way |rather )?too '
         .'(?:sweet|salty|sour|sharp|hot|mild|thin|thick|runny|bitter|much|little|strong|weak)\b/iu';
 
     /** A first line that ends in what is made is its name, though it begins with what is done: "Roast tomato sauce". */

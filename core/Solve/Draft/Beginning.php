@@ -23,6 +23,9 @@ final readonly class Beginning
     /** Groups of what grows: one fruit is as good a beginning as another. */
     private const GROWN = ['fruit', 'tomato', 'vegetables'];
 
+    /** Tastes, by Measure value, that a sauce can do without; common practice. */
+    public const NEEDLESS = ['umami', 'heat'];
+
     /** As many as anybody reads through. */
     private const MOST_MAINS = 10;
     private const MOST_BRINGERS = 5;
@@ -32,15 +35,6 @@ final readonly class Beginning
 
     /** How alike two things of a kind smell that nobody chooses between here; judgement. */
     private const TWINS = 0.95;
-
-    /** What a thing is there for that brings a taste. */
-    private const ROLES = [
-        'sweetness' => 'sweet',
-        'sourness' => 'acid',
-        'saltiness' => 'salty',
-        'umami' => 'umami',
-        'heat' => 'hot',
-    ];
 
     /**
      * @param list<array{thing: Ingredient, why: 'usual'|'on hand'|'in season'|''}> $mains what it can be built on
@@ -115,7 +109,7 @@ final readonly class Beginning
                 $thing = $makeUp->cooked->weighed->lines[$i]->ingredient;
                 $isMuch = $tasted->figure->value > $measure->threshold() / 2
                     && $own >= self::BRINGS * $tasted->figure->value;
-                $isForIt = in_array(self::ROLES[$measure->value], $thing->roles ?? [], true);
+                $isForIt = in_array($measure->role(), $thing->roles ?? [], true);
                 if ($thing !== null && $i > 0 && $isMuch && $isForIt) {
                     $usual[$thing->slug] = $thing;
                 }

@@ -97,6 +97,7 @@ final readonly class Draft
             $recipe->stages,
         ));
         $notes = [];
+        $asked = [];
         $sensible = new Sensible(Evaluation::of($recipe, $catalogue, $style));
         foreach ($with as $i => $each) {
             $why = $sensible->whyNot($each['ingredient']);
@@ -108,7 +109,8 @@ final readonly class Draft
                 unset($with[$i]);
                 continue;
             }
-            $recipe = self::with($recipe, $each['ingredient'], $each['grams'], $catalogue, $notes);
+            $recipe = self::with($recipe, $each['ingredient'], $each['grams'], $catalogue, $asked, $notes);
+            $asked[] = $each['ingredient']->slug;
         }
         $evaluation = Evaluation::of($recipe, $catalogue, $style);
         if ($needs !== []) {
@@ -183,6 +185,7 @@ final readonly class Draft
     /**
      * What there is, in the place of what it is most like in the make-up; else beside it.
      *
+     * @param list<string> $asked slugs of what is in it because it was asked for
      * @param list<Sentence> $notes
      */
     private static function with(
@@ -190,10 +193,11 @@ final readonly class Draft
         Ingredient $thing,
         ?float $grams,
         Catalogue $catalogue,
+        array $asked,
         array &$notes,
     ): Recipe {
         $weighed = WeighedRecipe::of($recipe, $catalogue);
-        $place = self::placeFor($weighed, $thing);
+        $place = self::placeFor($weighed, $thing, $asked);
         if ($place === null) {
             $mass = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $weighed->lines));
             $usual = min(self::BESIDE, self::OF_MOST * Sensible::room($thing, $mass));
@@ -274,25 +278,32 @@ final readonly class Draft
         return $recipe->withStages($stages);
     }
 
-    /** Whose place it takes: its own, the main thing's where both are bodies, or that of what is there for the same. */
-    private static function placeFor(WeighedRecipe $weighed, Ingredient $thing): ?int
+    /**
+     * Whose place it takes: its own, the main thing's where both are bodies, or that of what is there for the same;
+     * never that of what was asked for too.
+     *
+     * @param list<string> $asked slugs
+     */
+    private static function placeFor(WeighedRecipe $weighed, Ingredient $thing, array $asked): ?int
     {
-        $main = $weighed->lines[0]->ingredient ?? null;
         foreach ($weighed->lines as $i => $line) {
             if ($line->ingredient?->slug === $thing->slug) {
                 return $i;
             }
         }
+        $lines = array_filter(
+            $weighed->lines,
+            static fn (WeighedLine $line): bool => ! in_array($line->ingredient->slug ?? '', $asked, true),
+        );
         if (
-            $main !== null
-            && in_array('base', $main->roles, true)
+            in_array('base', $lines[0]->ingredient->roles ?? [], true)
             && in_array('base', $thing->roles, true)
         ) {
             return 0;
         }
         $best = null;
         $most = 0;
-        foreach ($weighed->lines as $i => $line) {
+        foreach ($lines as $i => $line) {
             $shared = count(array_intersect($line->ingredient->roles ?? [], $thing->roles, self::ROLES));
             $alike = $shared + ($line->ingredient?->group === $thing->group ? 1 : 0);
             if ($shared > 0 && $alike > $most) {
@@ -300,16 +311,20 @@ final readonly class Draft
             }
         }
 
-        return $best ?? self::herbLike($weighed, $thing);
+        return $best ?? self::herbLike($lines, $thing);
     }
 
-    /** The fresh herb whose place another takes: nothing there for its smell alone tastes of anything else. */
-    private static function herbLike(WeighedRecipe $weighed, Ingredient $thing): ?int
+    /**
+     * The fresh herb whose place another takes: nothing there for its smell alone tastes of anything else.
+     *
+     * @param array<int, WeighedLine> $lines
+     */
+    private static function herbLike(array $lines, Ingredient $thing): ?int
     {
         if ($thing->roles !== ['aroma'] || $thing->mostShare < self::HERB) {
             return null;
         }
-        foreach ($weighed->lines as $i => $line) {
+        foreach ($lines as $i => $line) {
             $its = $line->ingredient;
             if ($its?->roles === ['aroma'] && $its->group === $thing->group && $its->mostShare >= self::HERB) {
                 return $i;

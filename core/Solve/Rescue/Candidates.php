@@ -132,6 +132,12 @@ final readonly class Candidates
         return $thing->is('plain-water') && $thick <= 0.0 && $fat >= self::OILY && $this->isWateredDownSoon();
     }
 
+    /** Whether something of it simmers or boils. */
+    public function isCooked(): bool
+    {
+        return $this->sensible->isCooked;
+    }
+
     /**
      * Boiling off makes everything stronger and thicker, so it is a remedy for what is thin, or weak throughout, and
      * only in a pan it was cooked in.

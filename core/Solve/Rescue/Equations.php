@@ -346,7 +346,7 @@ final readonly class Equations
     /** Whether something of it simmers or boils. */
     public function isCooked(): bool
     {
-        return (new Sensible($this->from))->isCooked;
+        return $this->candidates->isCooked();
     }
 
     /** By how much of itself the pot may grow; what boils down again before it is done may be more. */

@@ -51,14 +51,14 @@ final readonly class Equations
     private const SHARP = 1.5;
     /** What is not water in a thing, at the least. */
     private const LEAST_DRY = 0.04;
+    /** Share of a sauce from which what is cut up in it is what it is made of; judgement. */
+    private const MUCH = 0.2;
     /** How far from that an amount may be, in parts of it; judgement. */
     private const AS_STRONG = [0.5, 2.0];
-    /** Share of a sauce from which what is cut up in it is what it is made of. */
-    private const MUCH = 0.2;
     private const AS_THICK = [0.3, 3.0];
     private const AS_HEAVY = [0.75, 1.35];
-    private const TASTE_OF_ROLE
-        = ['sweet' => 'sweetness', 'acid' => 'sourness', 'salty' => 'saltiness', 'hot' => 'heat'];
+    /** What a thing may be there for, in the order it counts. */
+    private const TASTES = [Measure::Sweetness, Measure::Sourness, Measure::Saltiness, Measure::Heat];
     /** The plain thing for each, by its trait. */
     public const BASICS = [
         'sweet' => 'plain-sweet',
@@ -452,9 +452,9 @@ final readonly class Equations
     /** The taste both are for; null where they share none. */
     private static function measureOf(Ingredient $out, Ingredient $thing): ?Measure
     {
-        foreach (self::TASTE_OF_ROLE as $role => $measure) {
-            if (in_array($role, $out->roles, true) && in_array($role, $thing->roles, true)) {
-                return Measure::from($measure);
+        foreach (self::TASTES as $measure) {
+            if (array_intersect([$measure->role()], $out->roles, $thing->roles) !== []) {
+                return $measure;
             }
         }
 

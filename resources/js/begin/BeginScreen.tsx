@@ -52,7 +52,7 @@ export function BeginScreen() {
         .map((each) => each.trim())
         .filter((each) => each !== ''),
       ...Object.values(instead).filter((slug) => slug !== none),
-    ].slice(0, 6),
+    ],
     without: tastes
       .filter(({ taste }) => instead[taste] === none)
       .flatMap(({ things }) => things.filter(({ usual }) => usual).map(({ slug }) => slug)),
@@ -136,7 +136,7 @@ export function BeginScreen() {
                   <small className="quiet">the usual is pressed</small>
                 </h2>
               )}
-              {tastes.map(({ taste, things }) => (
+              {tastes.map(({ taste, things, may_be_none }) => (
                 <div className="begin-taste" key={taste}>
                   <span aria-hidden="true">{taste}</span>
                   <Chips
@@ -148,7 +148,7 @@ export function BeginScreen() {
                         why: '',
                         isPressed: instead[taste] === undefined ? usual : instead[taste] === slug,
                       })),
-                      ...(taste === 'heat' || taste === 'depth'
+                      ...(may_be_none
                         ? [{ slug: none, name: 'none', why: '', isPressed: instead[taste] === none }]
                         : []),
                     ]}

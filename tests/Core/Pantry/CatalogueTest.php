@@ -163,7 +163,7 @@ final class CatalogueTest extends TestCase
 
     public function test_a_portion_is_said_in_the_plural_of_many(): void
     {
-        $spoken = ['bunch' => 'bunches', 'leaf' => 'leaves', 'strip' => 'strips', 'handful' => 'handfuls'];
+        $spoken = ['bunch' => 'bunches', 'leaf' => 'leaves', 'strip' => 'strips', 'handful' => 'handfuls', 'slice' => 'slices', 'medium' => 'medium', 'each' => 'each'];
         foreach ($spoken as $one => $many) {
             self::assertSame("2 {$many}", Portion::counted('2', 2.0, $one));
             self::assertSame("1 {$one}", Portion::counted('1', 1.0, $many));

@@ -11,6 +11,7 @@ use Vinculum\Amount\Amount;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Pantry\AmountChoices;
+use Vinculum\Pantry\Portion;
 use Vinculum\Pantry\Weight;
 
 final class WeightTest extends TestCase
@@ -116,5 +117,36 @@ final class WeightTest extends TestCase
             $grams = Weight::of(Amount::parse($text, MeasuringSet::Us), Sauce::ingredient('cider-vinegar'))->grams;
             self::assertEqualsWithDelta(298.0, $grams, 12.0, $text);
         }
+    }
+
+    /** What the product writes of a portion, of a half, one or two, it reads again as the same weight. */
+    public function test_every_portion_is_read_again_as_it_is_written(): void
+    {
+        $read = 0;
+        foreach (Sauce::catalogue()->slugs() as $slug) {
+            $thing = Sauce::ingredient($slug);
+            foreach ($thing->portions as $portion) {
+                if (preg_match('/,| of$/', $portion->name) === 1) {
+                    continue;
+                }
+                foreach (['1/2' => 0.5, '1' => 1.0, '2' => 2.0] as $count => $number) {
+                    $words = Portion::counted((string) $count, $number, $portion->name);
+                    $weight = Weight::of(Amount::parse($words, MeasuringSet::Us), $thing);
+                    self::assertEqualsWithDelta($number * $portion->grams, $weight->grams, 1e-6, "{$words} of {$slug}");
+                    $read++;
+                }
+            }
+        }
+        self::assertGreaterThan(500, $read);
+    }
+
+    public function test_a_handful_of_its_own_counts_before_any_handful(): void
+    {
+        $handful = Amount::parse('2 handfuls', MeasuringSet::Us);
+
+        self::assertSame(60.0, Weight::of($handful, Sauce::ingredient('spinach'))->grams);
+        self::assertGreaterThan(0.25, Weight::of($handful, Sauce::ingredient('spinach'))->spread, 'no two hands are alike');
+        // of what has none of its own it is half a cup
+        self::assertEqualsWithDelta(Sauce::ingredient('parsley')->density * 2 * 24 * 4.92892159375, Weight::of($handful, Sauce::ingredient('parsley'))->grams, 1e-6);
     }
 }

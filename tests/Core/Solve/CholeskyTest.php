@@ -22,15 +22,7 @@ final class CholeskyTest extends TestCase
     {
         mt_srand(7);
         for ($n = 1; $n <= 12; $n++) {
-            $a = array_map(static fn (): array => array_map(static fn (): float => mt_rand(-1000, 1000) / 1000, range(1, $n)), range(1, $n + 2));
-            $matrix = array_fill(0, $n, array_fill(0, $n, 0.0));
-            foreach ($a as $row) {
-                for ($i = 0; $i < $n; $i++) {
-                    for ($j = 0; $j < $n; $j++) {
-                        $matrix[$i][$j] += $row[$i] * $row[$j] + ($i === $j ? 0.01 : 0.0);
-                    }
-                }
-            }
+            $matrix = self::positive($n);
             $right = array_map(static fn (): float => mt_rand(-1000, 1000) / 100, range(1, $n));
             $x = Cholesky::of($matrix, range(0, $n - 1), 0.0)->solve($right);
             foreach ($matrix as $i => $row) {

@@ -190,4 +190,14 @@ final class TastingTest extends TestCase
         }
         throw new \LogicException($slug);
     }
+
+    /** What is in a kitchen for a taste, and for that alone, is called so and has more of it than of any other. */
+    public function test_the_role_of_what_is_plainly_for_a_taste_is_that_of_its_measure(): void
+    {
+        foreach (['sugar' => Measure::Sweetness, 'white-vinegar' => Measure::Sourness, 'fine-salt' => Measure::Saltiness, 'msg' => Measure::Umami, 'cayenne' => Measure::Heat] as $slug => $measure) {
+            self::assertContains($measure->role(), Sauce::ingredient($slug)->roles, $slug);
+            self::assertGreaterThan(0.0, $measure->strengthOf(Sauce::ingredient($slug)), $slug);
+        }
+        self::assertCount(5, array_unique(array_map(static fn (Measure $measure): string => $measure->role(), Measure::cases())));
+    }
 }

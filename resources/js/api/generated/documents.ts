@@ -935,6 +935,10 @@ export interface Begin {
       name: string;
       usual: boolean;
     }[];
+    /**
+     * a sauce can do without it
+     */
+    may_be_none: boolean;
   }[];
 }
 /**
@@ -1504,7 +1508,7 @@ export interface DraftInput {
    */
   style: string;
   /**
-   * @maxItems 6
+   * @maxItems 12
    *
    * Items: what it is to be made of, such as 1.2 kg plums
    */
@@ -1533,18 +1537,7 @@ export interface Draft {
   status: 'reached' | 'closest';
   why: string;
   method_text: string;
-  columns: {
-    label: string;
-    /**
-     * in levels
-     */
-    top: number;
-    band: null | {
-      low: number;
-      high: number;
-    };
-    words: string;
-  }[];
+  columns: RecipeListMiniature[];
   makes_text: string;
   reasons: {
     line: string;
@@ -1562,6 +1555,18 @@ export interface Draft {
   notes: string[];
   drafts: number;
   recipe: Recipe;
+}
+export interface RecipeListMiniature {
+  label: string;
+  /**
+   * in levels
+   */
+  top: number;
+  band: null | {
+    low: number;
+    high: number;
+  };
+  words: string;
 }
 /**
  * pans, jars, bottles and blenders of the household
@@ -2395,30 +2400,8 @@ export interface Scale {
     terms: EvaluationTerm[];
     note: string;
   }[];
-  before: {
-    label: string;
-    /**
-     * in levels
-     */
-    top: number;
-    band: null | {
-      low: number;
-      high: number;
-    };
-    words: string;
-  }[];
-  after: {
-    label: string;
-    /**
-     * in levels
-     */
-    top: number;
-    band: null | {
-      low: number;
-      high: number;
-    };
-    words: string;
-  }[];
+  before: RecipeListMiniature[];
+  after: RecipeListMiniature[];
   drift_steps: {
     sweetness: number;
     sourness: number;
@@ -2935,18 +2918,7 @@ export interface RecipeList {
     makes_text: string;
     verdict: string;
     problems: number;
-    columns: {
-      label: string;
-      /**
-       * in levels
-       */
-      top: number;
-      band: null | {
-        low: number;
-        high: number;
-      };
-      words: string;
-    }[];
+    columns: RecipeListMiniature[];
     /**
      * the recipe its family began with; empty where it is that one
      */

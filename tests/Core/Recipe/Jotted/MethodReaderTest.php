@@ -32,7 +32,14 @@ final class MethodReaderTest extends TestCase
         yield 'a weight with a point' => ['Simmer down to 300.5 g.', ['simmer to 300.5 g']];
         yield 'a lid' => ['Cover and simmer 10 min.', ['simmer 10 min lid']];
         yield 'no lid' => ['Simmer, uncovered, 10 min.', ['simmer 10 min']];
-        yield 'two things' => ['Fry for 5 minutes, then simmer for 20.', ['fry 5 min', 'simmer']];
+        yield 'two things' => ['Fry for 5 minutes, then simmer for 20.', ['fry 5 min', 'simmer 20 min']];
+        yield 'minutes that are not called so' => ['Simmer 5 - 10.', ['simmer 7.5 min']];
+        yield 'a number that is no time' => ['Fry 2 onions.', ['fry']];
+        yield 'what it loses' => ['Simmer until thick - loses about a third.', ['simmer -33.3 %']];
+        yield 'sieved when soft' => ['Cook gently 40 mins till soft. Sieve.', ['simmer low 40 min strained 0.5 “soft”']];
+        yield 'sieved for what stays behind' => ['Blend, sieve to remove the seeds.', ['blend strained']];
+        yield 'in the blender' => ['All of it in the blender.', ['blend']];
+        yield 'a slurry goes in where it is whisked in' => ['Simmer 10 min. Slurry: 60 g cornflour + 120 ml water. Whisk in, boil 1 min.', ['simmer 10 min', 'none', 'boil 1 min']];
         yield 'strained' => ['Simmer 30 minutes and strain.', ['simmer 30 min strained']];
         yield 'pressed' => ['Simmer 30 minutes, then push through a sieve.', ['simmer 30 min strained 0.5']];
         yield 'pressed, as said' => ['Boil 5 minutes; lift out what steeped, pressing out 20 % of what it holds.', ['boil 5 min lifted 0.2']];

@@ -25,9 +25,9 @@ final class SorterTest extends TestCase
             'Yield' => ['Makes 3 small jars', 'Yield: about 2 cups', 'makes a pint', 'Enough for one bottle', 'Fills four jars'],
             'Servings' => ['Serves 4', 'Servings: 6', 'feeds 12'],
             'Heading' => ['For the glaze:', '## Method', 'Ingredients', '**To finish**', 'For the base', 'You will need', 'THE HOT ONE'],
-            'Ingredient' => ['2 cups cider vinegar', 'salt', 'a pinch of cayenne', 'juice of half a lemon', 'Brown sugar 3 tablespoons', 'onions x 2', '3:1 oil to vinegar', 'warm water', 'as much honey as mustard', 'pinch of salt'],
-            'Method' => ['Simmer for 20 minutes.', 'Blend', 'Stir in the butter', '20 minutes', 'Add the vinegar and cook it down.', 'look for: coats the spoon', 'Shake in a jar'],
-            'Remark' => ['Jo says more chilli', 'Note: better next day', 'from the back of the jar', 'a bit too sweet last time', 'still a touch too thin', 'Prep time: 10 min'],
+            'Ingredient' => ['2 cups cider vinegar', 'salt', 'a pinch of cayenne', 'juice of half a lemon', 'Brown sugar 3 tablespoons', 'onions x 2', '3:1 oil to vinegar', 'warm water', 'as much honey as mustard', 'pinch of salt', 'pot of yoghurt', 'fresh chillies (as many as you dare)'],
+            'Method' => ['Simmer for 20 minutes.', 'Blend', 'Stir in the butter', '20 minutes', 'Add the vinegar and cook it down.', 'look for: coats the spoon', 'Shake in a jar', 'Pot hot.', 'All in the blender except the oil. Drizzle the oil in.'],
+            'Remark' => ['Jo says more chilli', 'Note: better next day', 'from the back of the jar', 'a bit too sweet last time', 'still a touch too thin', 'Prep time: 10 min', 'pH was 3.6 on the meter.', 'v2 was too sour (lemon was 140)'],
             'Rule' => ['-----', '***', '____'],
         ];
         foreach ($by as $kind => $lines) {
