@@ -62,6 +62,8 @@ final class DraftTest extends HttpTestCase
         // two bodies share the pot, and the second does not take the place of the first
         $two = $this->documented('draft', $this->postJson('/api/draft', ['style' => 'fruit-ketchup', 'with' => ['1.2 kg plums', '300 g pears']]));
         self::assertSame(['1200 g', '300 g'], array_values(array_intersect_key(array_column($two['reasons'], 'amount', 'name'), ['plums' => true, 'pears' => true])));
+        $sour = $this->documented('draft', $this->postJson('/api/draft', ['style' => 'fruit-ketchup', 'with' => ['800 g apples', '200 g cranberries']]));
+        self::assertSame(['reached', true], [$sour['status'], in_array('cider-vinegar', array_merge(...array_map(static fn (array $stage): array => array_column($stage['lines'], 'ingredient'), $sour['recipe']['stages'])), true)], 'cranberries are no vinegar');
         $many = $this->documented('failure', $this->postJson('/api/draft', ['style' => 'fruit-chutney', 'with' => array_fill(0, 13, 'honey')]), 422);
         self::assertSame('with', $many['error']['fields'][0]['field']);
     }

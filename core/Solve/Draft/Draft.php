@@ -210,8 +210,8 @@ final readonly class Draft
             );
             $stages = $recipe->stages;
             $stages[0] = $stages[0]->withLines([...$stages[0]->lines, $line]);
-            $notes[] = Sentence::of('{name} has no usual place in it, and is put in beside the rest.', [
-                'name' => ucfirst($thing->shortName()),
+            $notes[] = Sentence::of('There is no usual place for {name} in it: put in beside the rest.', [
+                'name' => $thing->shortName(),
             ]);
 
             return $recipe->withStages($stages);
@@ -295,11 +295,10 @@ final readonly class Draft
             $weighed->lines,
             static fn (WeighedLine $line): bool => ! in_array($line->ingredient->slug ?? '', $asked, true),
         );
-        if (
-            in_array('base', $lines[0]->ingredient->roles ?? [], true)
-            && in_array('base', $thing->roles, true)
-        ) {
-            return 0;
+        $main = $weighed->lines[0]->ingredient ?? null;
+        if (in_array('base', $main->roles ?? [], true) && in_array('base', $thing->roles, true)) {
+            // a second body stands beside the first, and never where the vinegar stood
+            return isset($lines[0]) ? 0 : null;
         }
         $best = null;
         $most = 0;
