@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\AdjustController;
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DoorController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EquipmentController;
@@ -28,6 +29,7 @@ use App\Http\Controllers\VesselController;
 use App\Http\Controllers\WhenController;
 use Illuminate\Support\Facades\Route;
 
+Route::get('bench', BenchController::class);
 Route::post('evaluate', EvaluationController::class);
 Route::post('scale', ScaleController::class);
 Route::post('plan', [PlanController::class, 'plan']);

@@ -35,6 +35,16 @@ final class Styles
         return array_values($this->own() + $this->ships);
     }
 
+    /**
+     * All of them and which are ours (style-list.schema.json).
+     *
+     * @return array{styles: list<StyleArray>, own: list<string>}
+     */
+    public function listed(): array
+    {
+        return ['styles' => $this->all(), 'own' => $this->ownSlugs()];
+    }
+
     /** @return list<string> */
     public function ownSlugs(): array
     {

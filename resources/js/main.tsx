@@ -12,6 +12,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
+import { openAhead } from './bench/opening';
 import { theme } from './shared/theme';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
@@ -19,7 +20,8 @@ const styles = createCache({ key: 'v', nonce, prepend: true });
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
 
 const screen = document.getElementById('screen');
-if (screen !== null) {
+const draw = () => {
+  if (screen === null) return;
   createRoot(screen).render(
     <StrictMode>
       <CacheProvider value={styles}>
@@ -33,7 +35,8 @@ if (screen !== null) {
       </CacheProvider>
     </StrictMode>,
   );
-}
+};
+void openAhead(queries).finally(draw);
 
 // on a phone's home screen it opens though the machine is off, and says so; where it may not, nothing is lost
 navigator.serviceWorker?.register('/sw.js').catch(() => undefined);

@@ -8,6 +8,9 @@
     <title>Vinculum</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <link rel="manifest" href="/app.webmanifest" crossorigin="use-credentials">
+    @isset($asked)
+        <link rel="preload" as="fetch" crossorigin href="{{ $asked }}">
+    @endisset
     @vite('resources/js/main.tsx')
 </head>
 <body>

@@ -153,6 +153,21 @@ final class BenchTest extends BrowserTestCase
         $this->eventually(fn (): bool => abs($this->top('sourness') / $before - 1) < 0.01, 'for the sauce to stay the same');
     }
 
+    public function test_it_opens_with_one_question_and_again_with_what_is_new(): void
+    {
+        $asked = fn (): array => $this->window->executeScript("return performance.getEntriesByType('resource').map(({ name }) => name.split('/api/')[1]).filter((each) => each !== undefined && !each.startsWith('log'))");
+        $this->goTo('/bench');
+        $this->see('.segment');
+        self::assertSame(['bench'], $asked());
+
+        $this->type('l3', '90 g');
+        $this->waitUntilKept();
+        $path = (string) parse_url($this->window->getCurrentURL(), PHP_URL_PATH);
+        $this->goTo($path);
+        self::assertStringStartsWith('90', $this->see("[data-line='l3'] .amount")->getText());
+        self::assertSame([str_replace('/bench/', 'bench?recipe=', $path)], $asked());
+    }
+
     public function test_six_bottles_are_shown_before_they_are_made(): void
     {
         $this->openRecipe('Towpath pineapple and habanero');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -93,22 +94,35 @@ abstract class BrowserTestCase extends TestCase
         $this->see('.segment');
     }
 
+    /** The first that can be seen, moved as a thumb would: clear of the bar across the foot of a phone. One question to the browser, since a story asks thousands. */
+    private const FIRST_SEEN = <<<'JS'
+        const found = arguments[0].startsWith('/')
+          ? document.evaluate(arguments[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE)
+          : document.querySelectorAll(arguments[0]);
+        const drawn = (element) => {
+          const { width, height } = element.getBoundingClientRect();
+          return (width > 0 && height > 0) || [...element.children].some(drawn);
+        };
+        for (let at = 0; at < (found.snapshotLength ?? found.length); at++) {
+          const element = found.snapshotItem?.(at) ?? found[at];
+          const shown = element.closest('select') ?? element;
+          if (shown.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && drawn(shown)) {
+            shown.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+            return element;
+          }
+        }
+        return null;
+        JS;
+
     /** Waits for an element by CSS, or by XPath where it begins with a slash. */
     protected function see(string $where, ?RemoteWebDriver $window = null): RemoteWebElement
     {
-        $by = str_starts_with($where, '/') ? WebDriverBy::xpath($where) : WebDriverBy::cssSelector($where);
+        $window ??= static::current();
 
-        return $this->eventually(static function () use ($by, $window): ?RemoteWebElement {
-            foreach (($window ?? static::current())->findElements($by) as $element) {
-                if ($element->isDisplayed()) {
-                    // as a thumb would, clear of the bar across the foot of a phone
-                    ($window ?? static::current())->executeScript("arguments[0].scrollIntoView({block: 'nearest', inline: 'nearest'})", [$element]);
+        return $this->eventually(static function () use ($where, $window): ?RemoteWebElement {
+            $found = $window->executeScript(self::FIRST_SEEN, [$where]);
 
-                    return $element;
-                }
-            }
-
-            return null;
+            return is_array($found) ? new RemoteWebElement(new RemoteExecuteMethod($window), (string) reset($found), true) : null;
         }, "to see {$where}");
     }
 

@@ -9,8 +9,20 @@ use Illuminate\Contracts\View\View;
 /** The one page every screen is drawn on. */
 final class ScreenController
 {
-    public function __invoke(): View
+    public function __invoke(string $screen = ''): View
     {
-        return view('screen');
+        return view('screen', ['asked' => $this->asked($screen)]);
+    }
+
+    /** What the screen will ask first, as the front end asks it: the browser fetches it while it still reads the scripts. */
+    private function asked(string $screen): ?string
+    {
+        [$name, $id] = explode('/', "{$screen}/");
+
+        return match (true) {
+            $name === 'bench' => '/api/bench'.($id === '' ? '' : '?recipe='.rawurlencode($id)),
+            $name === 'shelf', $name === '' => '/api/recipes?q=&page=0',
+            default => null,
+        };
     }
 }

@@ -37,7 +37,7 @@ final readonly class StyleController
      */
     public function index(): array
     {
-        return ['styles' => $this->styles->all(), 'own' => $this->styles->ownSlugs()];
+        return $this->styles->listed();
     }
 
     /**

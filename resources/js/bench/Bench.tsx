@@ -1,21 +1,18 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { readRecipe } from '../api/generated/client';
 import { TopBar } from '../shared/TopBar';
 import { Desk } from './Desk';
 import { KeepAsCopy } from './KeepAsCopy';
-import { settled } from './unkept';
+import { open, openedAhead } from './opening';
 
 /** Design and adjust one recipe. */
 export function Bench() {
   const { id = '' } = useParams();
+  const queries = useQueryClient();
   const record = useQuery({
     queryKey: ['recipe', id],
-    queryFn: async ({ signal }) => {
-      // a save that is still under way comes first, or it would be taken for somebody else's
-      await settled(id);
-      return readRecipe(id, { signal });
-    },
+    queryFn: ({ signal }) => open(queries, id, signal),
+    initialData: () => openedAhead(id),
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -33,5 +30,5 @@ export function Bench() {
       </>
     );
   }
-  return record.data === undefined ? <TopBar /> : <Desk key={id} record={record.data} />;
+  return record.data === undefined ? <TopBar /> : <Desk key={id} {...record.data} />;
 }

@@ -1,13 +1,14 @@
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { createRecipe } from '../api/generated/client';
-import type { Ghost, Recipe, RecipeRecord } from '../api/generated/documents';
+import type { Ghost, Recipe } from '../api/generated/documents';
 import { TopBar } from '../shared/TopBar';
 import { setAmount } from './edits';
 import { FinishedSauce } from './FinishedSauce';
 import { KeepAsCopy } from './KeepAsCopy';
 import { KeepingState } from './KeepingState';
 import { isAt, useLooking } from './looking';
+import type { Opening } from './opening';
 import { RecipePanel } from './RecipePanel';
 import { SidePanel } from './SidePanel';
 import { TheLine } from './TheLine';
@@ -24,11 +25,11 @@ const ConflictDialog = lazy(() =>
 );
 
 /** The Bench with a recipe on it. */
-export function Desk({ record }: { record: RecipeRecord }) {
+export function Desk({ record, evaluation }: Opening) {
   const [left] = useState(() => leftOver(record));
   const draft = useDraft(record.recipe);
   const { recipe, undo, redo } = draft;
-  const evaluated = useEvaluation(recipe);
+  const evaluated = useEvaluation(recipe, evaluation);
   const { keeping, keepMine, tookTheirs } = useAutosave(record, recipe, left?.unkept.revision ?? record.revision);
   const [putBack, setPutBack] = useState<string | null>(null);
   // what was not kept when this was last left is put back, as a step that can be undone

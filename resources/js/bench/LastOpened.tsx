@@ -1,15 +1,11 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Navigate } from 'react-router';
-import { listRecipes } from '../api/generated/client';
+import { openLast } from './opening';
 
 /** A screen without an address opens what was last touched. */
 export function LastOpened({ screen = 'bench' }: { screen?: 'bench' | 'batch' }) {
-  const shelf = useQuery({
-    queryKey: ['last'],
-    queryFn: ({ signal }) => listRecipes({ most: '1' }, { signal }),
-    gcTime: 0,
-  });
-  if (shelf.isPending) return null;
-  const last = shelf.data?.recipes[0];
-  return <Navigate to={last === undefined ? '/shelf' : `/${screen}/${last.id}`} replace />;
+  const queries = useQueryClient();
+  const last = useQuery({ queryKey: ['last'], queryFn: ({ signal }) => openLast(queries, signal), gcTime: 0 });
+  if (last.isPending) return null;
+  return <Navigate to={last.data ? `/${screen}/${last.data}` : '/shelf'} replace />;
 }

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { NoAnswer } from '../api/ask';
 import { evaluate } from '../api/generated/client';
 import type { Evaluation, Recipe } from '../api/generated/documents';
@@ -17,14 +17,22 @@ export interface Evaluated {
   error: string | null;
 }
 
-/** Asks for the figures after every change, gives up what is no longer wanted, and keeps the last good answer. */
-export function useEvaluation(recipe: Recipe): Evaluated {
+/**
+ * Asks for the figures after every change, gives up what is no longer wanted, and keeps the last good answer. What came with
+ * the recipe as it was opened is not asked again.
+ */
+export function useEvaluation(recipe: Recipe, first: Evaluation | null): Evaluated {
+  const [opened] = useState(recipe);
+  const isOpened = useRef(true);
+  if (recipe !== opened) isOpened.current = false;
   const good = useRef<Evaluation | null>(null);
   const shown = useRef(0);
   const last = useRef<unknown>(null);
   const query = useQuery({
     queryKey: ['evaluate', recipe],
     queryFn: ({ signal }) => evaluate({ recipe }, { signal }),
+    initialData: isOpened.current ? (first ?? undefined) : undefined,
+    staleTime: Number.POSITIVE_INFINITY,
     placeholderData: keepPreviousData,
     retry: false,
     // what was not answered is asked again until it is: nobody has to type for the figures to come back

@@ -2240,6 +2240,24 @@ export interface OnHandInput {
    */
   amount?: string | null;
 }
+export interface Opened {
+  /**
+   * null where no recipe is kept
+   */
+  record: RecipeRecord | null;
+  /**
+   * of the recipe as it is kept
+   */
+  evaluation: Evaluation | null;
+  styles: StyleList;
+}
+export interface StyleList {
+  styles: Style[];
+  /**
+   * slugs of the household's own
+   */
+  own: string[];
+}
 export interface OwnPreview {
   page: PantryPage;
   /**
@@ -3224,13 +3242,6 @@ export interface StovePot {
 }
 export interface StyleInput {
   style: Style;
-}
-export interface StyleList {
-  styles: Style[];
-  /**
-   * slugs of the household's own
-   */
-  own: string[];
 }
 /**
  * where each kind of sauce lies, and where the sauces of this house do, in 100 g
