@@ -118,6 +118,20 @@ need_catalogue() {
   once catalogue "$(fingerprint database/pantry database/stand-ins.txt database/styles database/vocabulary.json core/Pantry core/Mixture app/Pantry)" "reading the catalogue" php artisan vinculum:compile
 }
 
+# What every request would put together again, put together once; and the classes that are loaded before the first
+need_served() {
+  served=$root/storage/framework/served
+  [ -f "$served/preload.php" ] || rm -f "$stamps/served"
+  mkdir -p "$served"
+  chmod 700 "$served"
+  served_env=(APP_CONFIG_CACHE="$served/config.php" APP_ROUTES_CACHE="$served/routes.php" APP_EVENTS_CACHE="$served/events.php")
+  once served "$root $(fingerprint .env config routes app core composer.json vendor/composer/installed.json)" "putting together what every request needs" \
+    env VINCULUM_DATABASE=:memory: "${served_env[@]}" php artisan vinculum:served "$served/preload.php"
+  served_php=("${fast_php[@]}" -d opcache.preload="$served/preload.php")
+  # root says for whom, anybody else may not
+  [ "$(id -u)" -ne 0 ] || served_php+=(-d opcache.preload_user=root)
+}
+
 # For --house only: a server in front and PHP behind it, from Debian, and a certificate of our own
 need_house() {
   local missing=()
@@ -161,8 +175,7 @@ pm.max_children = 4
 pm.max_requests = 2000
 request_terminate_timeout = 20s
 env[VINCULUM_DATABASE] = $database
-php_admin_flag[opcache.enable] = on
-php_admin_value[opcache.jit] = disable
+$(printf 'env[%s\n' "${served_env[@]/=/] = }")
 php_admin_flag[expose_php] = off
 CONF
   # what tells the house network from the machine itself is said here, where no visitor can say it
@@ -209,7 +222,7 @@ https://:$house_port {
 	}
 }
 CONF
-  php-fpm8.2 $([ "$me" = root ] && printf -- '-R') -y "$house_folder/fpm.conf" >>storage/logs/house.log 2>&1 &
+  php-fpm8.2 "${served_php[@]}" $([ "$me" = root ] && printf -- '-R') -y "$house_folder/fpm.conf" >>storage/logs/house.log 2>&1 &
   house_servers=$!
   XDG_DATA_HOME=$house_folder XDG_CONFIG_HOME=$house_folder caddy run --config "$house_folder/Caddyfile" --adapter caddyfile >>storage/logs/house.log 2>&1 &
   house_servers="$house_servers $!"
@@ -241,5 +254,6 @@ need_product() {
   need_vendor
   need_key
   need_catalogue
+  need_served
   need_build
 }

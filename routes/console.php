@@ -12,7 +12,8 @@ use App\Console\RebalanceCommand;
 use App\Console\RescueCommand;
 use App\Console\RestoreCommand;
 use App\Console\ScaleCommand;
+use App\Console\ServedCommand;
 use App\Console\SwapCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CardsCommand::class, CompileCommand::class, DraftCommand::class, PlanCommand::class, PotCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, SwapCommand::class]);
+Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CardsCommand::class, CompileCommand::class, DraftCommand::class, PlanCommand::class, PotCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, ServedCommand::class, SwapCommand::class]);

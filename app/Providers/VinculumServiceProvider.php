@@ -23,8 +23,22 @@ use Vinculum\Words\Speech;
 
 final class VinculumServiceProvider extends ServiceProvider
 {
+    /** Where what is kept lies, and how the house is reached: said where it is served, whenever the rest was put together. */
+    private const SAID_WHERE_SERVED = [
+        'VINCULUM_DATABASE' => 'database.connections.sqlite.database',
+        'VINCULUM_COMPILED' => 'vinculum.compiled',
+        'VINCULUM_BACKUPS' => 'vinculum.backups',
+        'VINCULUM_HOUSE' => 'vinculum.house',
+    ];
+
     public function register(): void
     {
+        foreach (self::SAID_WHERE_SERVED as $name => $key) {
+            $said = getenv($name);
+            if ($said !== false) {
+                config()->set($key, $said);
+            }
+        }
         $this->app->singleton(Compiled::class, fn (): Compiled => Compiled::load(config()->string('vinculum.compiled')));
         $this->app->scoped(Household::class);
         $this->app->bind(Catalogue::class, fn (): Catalogue => $this->app->make(Household::class)->catalogue());

@@ -10,6 +10,9 @@ final class Server
     /** As bin/start has it. */
     private const FAST = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=disable'];
 
+    /** Where what every request needs is put together once; made anew in each run, so that it is never of yesterday. */
+    private static ?string $served = null;
+
     /** @var resource */
     private $process;
 
@@ -22,11 +25,11 @@ final class Server
     {
         $this->url = "http://127.0.0.1:{$port}";
         $process = proc_open(
-            [PHP_BINARY, ...self::FAST, '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', self::root().'/bin/router.php'],
+            [PHP_BINARY, ...self::FAST, '-d', 'opcache.preload='.self::served().'/preload.php', ...(posix_getuid() === 0 ? ['-d', 'opcache.preload_user=root'] : []), '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', self::root().'/bin/router.php'],
             [1 => ['file', "{$folder}/server.log", 'a'], 2 => ['file', "{$folder}/server.log", 'a']],
             $pipes,
             self::root(),
-            ['PHP_CLI_SERVER_WORKERS' => '4', 'VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + getenv(),
+            ['PHP_CLI_SERVER_WORKERS' => '4', 'VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + self::servedFrom(self::served()) + getenv(),
         );
         if ($process === false) {
             throw new \RuntimeException('The server did not start.');
@@ -85,6 +88,26 @@ final class Server
         self::remove($this->folder);
     }
 
+    private static function served(): string
+    {
+        if (self::$served === null) {
+            $folder = self::folder();
+            self::artisan($folder, ['vinculum:served', "{$folder}/preload.php"], self::servedFrom($folder));
+            register_shutdown_function(static fn () => self::remove($folder));
+            self::$served = $folder;
+        }
+
+        return self::$served;
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function servedFrom(string $folder): array
+    {
+        return ['APP_CONFIG_CACHE' => "{$folder}/config.php", 'APP_ROUTES_CACHE' => "{$folder}/routes.php", 'APP_EVENTS_CACHE' => "{$folder}/events.php"];
+    }
+
     private static function folder(): string
     {
         $folder = sys_get_temp_dir().'/vinculum-'.bin2hex(random_bytes(6));
@@ -101,10 +124,11 @@ final class Server
 
     /**
      * @param list<string> $arguments
+     * @param array<string, string> $environment
      */
-    private static function artisan(string $folder, array $arguments): void
+    private static function artisan(string $folder, array $arguments, array $environment = []): void
     {
-        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), ['VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + getenv());
+        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), ['VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + $environment + getenv());
         if ($process === false) {
             throw new \RuntimeException('artisan did not start.');
         }
