@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -18,6 +19,8 @@ use Vinculum\Pantry\OwnIngredient;
  *
  * @property string $slug
  * @property Definition $definition
+ * @property string|null $name as it is shown
+ * @property string|null $found_by its name and slug as a search spells them, each between bars
  * @property Carbon|null $deleted_at
  */
 final class OwnIngredientRecord extends Model
@@ -36,6 +39,32 @@ final class OwnIngredientRecord extends Model
 
     /** @var array<string, string> */
     protected $casts = ['definition' => 'array'];
+
+    protected static function booted(): void
+    {
+        static::saving(static function (self $own): void {
+            $own->name = $own->definition['name'];
+            $own->found_by = '|'.implode('|', array_unique(array_map(Catalogue::plain(...), [$own->definition['name'], $own->slug]))).'|';
+        });
+    }
+
+    /**
+     * Those a search may find, as the catalogue ranks them: by its whole name, its beginning, a word's beginning, all words,
+     * any part; then by name.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeFound(Builder $query, string $typed): void
+    {
+        $wanted = Catalogue::plain($typed);
+        foreach (array_filter(explode(' ', $wanted)) as $word) {
+            $query->whereRaw('instr(found_by, ?) > 0', [$word]);
+        }
+        if ($wanted !== '') {
+            $query->orderByRaw('case when instr(found_by, ?) > 0 then 0 when instr(found_by, ?) > 0 then 1 when instr(found_by, ?) > 0 then 2 else 3 end', ["|{$wanted}|", "|{$wanted}", " {$wanted}"]);
+        }
+        $query->orderBy('name');
+    }
 
     /** A slug for a name that nothing in the pantry has yet. */
     public static function freshSlug(string $name, Catalogue $catalogue): string

@@ -127,6 +127,25 @@ final class Household
         return $this->with($own ?? []);
     }
 
+    /**
+     * Enough of it to find what is typed in: what ships, and of the household's own those that are found first. An empty text
+     * finds them all.
+     *
+     * @param int $most of the household's own
+     */
+    public function searched(string $typed, int $most): Catalogue
+    {
+        if ($this->catalogue !== null) {
+            return $this->catalogue;
+        }
+        $own = $this->definitionsOf(array_values($this->preferences()->meanings));
+        foreach (self::stored(OwnIngredientRecord::query()->found($typed)->limit($most)) as $record) {
+            $own[$record->slug] = $record->definition;
+        }
+
+        return $this->with($own);
+    }
+
     /** What ships, and nothing of the household's own. */
     public function shipped(): Catalogue
     {

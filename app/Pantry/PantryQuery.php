@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pantry;
 
+use App\Models\OwnIngredientRecord;
 use Illuminate\Http\Request;
-use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Strength;
 use Vinculum\Recipe\InvalidRecipe;
@@ -15,6 +15,9 @@ use Vinculum\Taste\Measure;
 final readonly class PantryQuery
 {
     private const MOST = 1000;
+
+    /** Of the household's own, where nothing but a name is asked for: the rest are found by typing more of it. */
+    private const MOST_OWN = 100;
 
     private function __construct(
         private string $typed,
@@ -58,8 +61,9 @@ final readonly class PantryQuery
      * @param list<string> $onHand
      * @return list<Ingredient>
      */
-    public function find(Catalogue $catalogue, array $onHand): array
+    public function find(Household $household, array $onHand): array
     {
+        $catalogue = $this->isByName() ? $household->searched($this->typed, self::MOST_OWN) : $household->catalogue();
         $found = array_values(array_filter($catalogue->search($this->typed, self::MOST), fn (Ingredient $ingredient): bool => $this->takes($ingredient, $onHand)));
         if ($this->measure !== null) {
             $measure = $this->measure;
@@ -67,6 +71,23 @@ final readonly class PantryQuery
         }
 
         return $found;
+    }
+
+    /** What is not among what was found, in words; null where that is all there is. */
+    public function more(int $found): ?string
+    {
+        $own = $this->isByName() ? OwnIngredientRecord::query()->found($this->typed)->count() : 0;
+
+        return match (true) {
+            $own > self::MOST_OWN => sprintf('Of your own %s, these are the first %d. Type more of a name to find the others.', number_format($own, 0, '', ' '), self::MOST_OWN),
+            $found === self::MOST => sprintf('These are the first %s. Type more of a name to find the others.', number_format(self::MOST, 0, '', ' ')),
+            default => null,
+        };
+    }
+
+    private function isByName(): bool
+    {
+        return $this->measure === null && ! $this->onHand && $this->role.$this->with.$this->without === '';
     }
 
     /**

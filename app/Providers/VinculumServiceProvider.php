@@ -43,7 +43,7 @@ final class VinculumServiceProvider extends ServiceProvider
         $this->app->scoped(Household::class);
         $this->app->bind(Catalogue::class, fn (): Catalogue => $this->app->make(Household::class)->catalogue());
         $this->app->scoped(Styles::class, fn (): Styles => new Styles($this->app->make(Compiled::class)->styles));
-        $this->app->bind(Vocabulary::class, fn (): Vocabulary => $this->app->make(Catalogue::class)->vocabulary);
+        $this->app->bind(Vocabulary::class, fn (): Vocabulary => $this->app->make(Household::class)->shipped()->vocabulary);
         $this->app->bind(Speech::class, fn (): Speech => $this->app->make(Household::class)->preferences()->speech());
         $this->app->singleton(Schemas::class, fn (): Schemas => new Schemas(resource_path('schemas')));
     }

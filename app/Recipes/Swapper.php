@@ -88,7 +88,8 @@ final readonly class Swapper
             $changed[$record->slug] = $record->first === null || $record->last === null ? null : [$record->first, $record->last];
         }
 
-        return Seasons::of($this->household->catalogue(), $changed);
+        // what is our own has none of its own
+        return Seasons::of($this->household->shipped(), $changed);
     }
 
     /** @return list<string> slugs of what is in season here this month */

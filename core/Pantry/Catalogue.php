@@ -355,7 +355,8 @@ final class Catalogue
     }
 
     /** Lower case, hyphens and punctuation as spaces. */
-    private static function plain(string $name): string
+    /** A name as a search compares it: lower case, without accents, one spelling, words between single spaces. */
+    public static function plain(string $name): string
     {
         if (count(self::$plain) >= self::REMEMBERED) {
             self::$plain = [];

@@ -91,7 +91,7 @@ final readonly class EventReader
         $value = $data['value'] ?? ($what === 'mass' ? $this->grams($typed) : self::number($typed));
         $value = is_int($value) || is_float($value) ? (float) $value : NAN;
         [$least, $most] = Instrument::POSSIBLE[$what];
-        if (! ($value >= $least && $value <= $most)) {
+        if (is_nan($value) || $value < $least || $value > $most) {
             throw InvalidRecipe::at('amount', sprintf('is not accepted. Expected: from %g to %g.', $least, $most));
         }
         if ($what === 'mass') {

@@ -47,9 +47,10 @@ final readonly class PantryView
      * @param list<Ingredient> $ingredients
      * @param list<string> $onHand
      * @param list<string>|null $inSeason null where they stay in the order they came in
-     * @return array{ingredients: list<array<string, mixed>>}
+     * @param string|null $more what is not among them, in words
+     * @return array{ingredients: list<array<string, mixed>>, more_text: string|null}
      */
-    public function list(array $ingredients, array $onHand, ?array $inSeason = null): array
+    public function list(array $ingredients, array $onHand, ?array $inSeason = null, ?string $more = null): array
     {
         $shelves = ['mine', 'on hand', 'in season now', 'everything else'];
         $shelf = static fn (Ingredient $ingredient): string => match (true) {
@@ -81,6 +82,7 @@ final readonly class PantryView
                 ],
                 $ingredients,
             ),
+            'more_text' => $more,
         ];
     }
 

@@ -37,4 +37,18 @@ final class LongShelf
         }
         $database->commit();
     }
+
+    /** @param int $count ingredients of the household's own */
+    public static function ownIngredients(string $folder, int $count): void
+    {
+        $file = (glob("{$folder}/*.sqlite") ?: [''])[0];
+        $database = new \PDO("sqlite:{$file}", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        $database->beginTransaction();
+        $insert = $database->prepare("insert into own_ingredients (slug, definition, name, found_by, created_at, updated_at) values (?, ?, ?, ?, '2026-01-01 00:00:00', '2026-01-01 00:00:00')");
+        for ($i = 0; $i < $count; $i++) {
+            $name = "Bottle {$i} of vinegar";
+            $insert->execute(["my-bottle-{$i}", json_encode(['name' => $name, 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 5.5]], JSON_THROW_ON_ERROR), $name, '|'.strtolower($name)."|my bottle {$i}|"]);
+        }
+        $database->commit();
+    }
 }

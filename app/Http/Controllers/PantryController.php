@@ -6,19 +6,19 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\OnHandRequest;
 use App\Models\OnHand;
+use App\Pantry\Household;
 use App\Pantry\PantryQuery;
 use App\Pantry\PantryShelf;
 use App\Recipes\Swapper;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Words\PantryView;
 
 /** How strong everything is, and what of it there is. */
 final readonly class PantryController
 {
-    public function __construct(private Catalogue $catalogue, private PantryShelf $shelf, private Swapper $swapper) {}
+    public function __construct(private Household $household, private PantryShelf $shelf, private Swapper $swapper) {}
 
     /**
      * @return array<string, mixed>
@@ -29,7 +29,9 @@ final readonly class PantryController
 
         $query = PantryQuery::from($request);
 
-        return $view->list($query->find($this->catalogue, $onHand), $onHand, $query->isForAnything() ? $this->swapper->inSeason($this->catalogue) : null);
+        $found = $query->find($this->household, $onHand);
+
+        return $view->list($found, $onHand, $query->isForAnything() ? $this->swapper->inSeason($this->household->shipped()) : null, $query->more(count($found)));
     }
 
     /**
@@ -54,6 +56,6 @@ final readonly class PantryController
 
     private function ingredient(string $slug): Ingredient
     {
-        return $this->catalogue->find($slug) ?? throw new NotFoundHttpException;
+        return $this->household->catalogue()->find($slug) ?? throw new NotFoundHttpException;
     }
 }

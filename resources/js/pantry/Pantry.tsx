@@ -35,6 +35,7 @@ export function Pantry() {
             <p className="quiet" aria-live="polite">
               {found.length === 1 ? 'One ingredient' : `${found.length} ingredients`}
             </p>
+            {pantry.data?.more_text && <p className="quiet">{pantry.data.more_text}</p>}
             <AsIngredient onMade={setOpen} />
             <Vessels />
             <HowIMeasure />

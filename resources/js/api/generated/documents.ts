@@ -2356,6 +2356,10 @@ export interface PantryList {
     on_hand: boolean;
     own: boolean;
   }[];
+  /**
+   * what is not among them, in words; null where these are all
+   */
+  more_text: string | null;
 }
 export interface PassphraseInput {
   /**
