@@ -269,9 +269,12 @@ final class Catalogue
                 str_contains($name, $wanted) => 4,
                 default => null,
             };
-            if ($rank !== null && $rank < ($ranked[$slug] ?? 9)) {
-                $ranked[$slug] = $rank;
+            if ($rank === null) {
+                continue;
             }
+            // its own name before what it is called besides: flake salt before flaked almonds
+            $isItsOwn = in_array($name, [self::plain($this->compiled[$slug]['name']), self::plain($slug)], true);
+            $ranked[$slug] = min(2 * $rank + ($isItsOwn ? 0 : 1), $ranked[$slug] ?? INF);
         }
         $slugs = array_map(strval(...), array_keys($ranked));
         $names = array_map(fn (string $slug): string => $this->compiled[$slug]['name'], $slugs);

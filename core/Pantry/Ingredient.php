@@ -95,6 +95,14 @@ final readonly class Ingredient
         return $this->group === 'thickeners' && ! $this->is('plain-water');
     }
 
+    /** What a sauce is seasoned with by the spoon: salt, sugar, vinegar, soy, honey; never what it is made of. */
+    public function isSeasoning(): bool
+    {
+        return $this->form !== Form::Pieces
+            && array_intersect($this->roles, ['sweet', 'acid', 'salty']) !== []
+            && array_intersect($this->roles, ['base', 'body', 'fat', 'aroma', 'hot']) === [];
+    }
+
     /** Oil, butter, nut paste: what makes nothing thinner. */
     public function isFatty(): bool
     {

@@ -64,8 +64,19 @@ final readonly class Line
         return $this->with($amount, $this->handling, $this->tie, $factor);
     }
 
+    /** The same line, which the solver may move so far. */
+    public function between(float $leastG, float $mostG): self
+    {
+        return $this->bound($this->lock, $leastG, $mostG);
+    }
+
     /** The same line, which the solver may not move, or may again. */
     public function locked(bool $lock): self
+    {
+        return $this->bound($lock, $this->minG, $this->maxG);
+    }
+
+    private function bound(bool $lock, ?float $minG, ?float $maxG): self
     {
         return new self(
             $this->id,
@@ -77,8 +88,8 @@ final readonly class Line
             $this->lossPercent,
             $this->tie,
             $lock,
-            $this->minG,
-            $this->maxG,
+            $minG,
+            $maxG,
             $this->optional,
             $this->leftOut,
             $this->note,

@@ -36,6 +36,12 @@ final class LineWriter
     /** Steps of what is weighed, in grams, by how much of it there is; judgement. */
     private const ROUND = [[200.0, 10.0], [40.0, 5.0]];
 
+    /** From so many grams or millilitres on, what stands in is measured as what it stands in for was; judgement. */
+    private const MEASURED_AS_IT_WAS = 15.0;
+
+    /** So near what went out, it is as much; judgement. */
+    private const AS_IT_WAS = 0.08;
+
     /** Half of an eighth of a teaspoon. */
     private const LEAST_SPOON_ML = 0.3;
 
@@ -181,6 +187,43 @@ final class LineWriter
     private static function onScale(float $grams, float $step): string
     {
         return Numeral::digits(max($step, round($grams / $step) * $step), 1).' g';
+    }
+
+    /**
+     * An amount of what stands in for a line: weighed where the line was weighed, in millilitres where that was, else
+     * in the handiest words.
+     */
+    public static function insteadOf(WeighedLine $line, float $grams, Ingredient $ingredient, Kitchenware $kit): string
+    {
+        $amount = $line->amount;
+        $unit = $amount === null || count($amount->terms) > 1 ? null : $amount->terms[0]->unit ?? null;
+        $isVolume = $unit?->dimension === Dimension::Volume;
+        $size = $isVolume ? $grams / ($ingredient->density ?? INF) : $grams;
+        if (
+            $amount === null
+            || ! in_array($unit?->name, ['g', 'kg', 'ml', 'l'], true)
+            || $size < self::MEASURED_AS_IT_WAS
+            || $ingredient->is('uncut')
+            || ($isVolume && $ingredient->form === Form::Pieces)
+        ) {
+            return self::fresh($grams, $ingredient, $kit, 0.1);
+        }
+        // sixty millilitres for sixty, where fifty-five would do
+        $was = self::size($amount);
+
+        return abs($size / $was - 1) <= self::AS_IT_WAS
+            ? Numeral::digits($was, 1).($isVolume ? ' ml' : ' g')
+            : self::rounded($size, $isVolume ? 'ml' : 'g', $kit);
+    }
+
+    /** In round numbers: in tens where there is much of it, else in fives. */
+    private static function rounded(float $size, string $unit, Kitchenware $kit): string
+    {
+        $steps = array_column(array_filter(self::ROUND, static fn (array $round): bool => $size >= $round[0]), 1);
+        // a jug shows fives
+        $step = max($steps[0] ?? 1.0, $unit === 'g' ? $kit->scaleStep : self::ROUND[1][1]);
+
+        return Numeral::digits(round($size / $step) * $step, 0)." {$unit}";
     }
 
     /**

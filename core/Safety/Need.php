@@ -26,6 +26,12 @@ final readonly class Need
         private Vocabulary $vocabulary,
     ) {}
 
+    /** What somebody does not eat, and not what makes them ill. */
+    public function isDiet(): bool
+    {
+        return $this->diet !== null;
+    }
+
     /** By its slug or as a cook says it, "egg", "no soya", "dairy-free"; null where the vocabulary has no such need. */
     public static function named(string $said, Vocabulary $vocabulary): ?self
     {

@@ -67,6 +67,7 @@ final readonly class SwapView
                 ],
                 $freed->changes,
             ),
+            'also' => $this->also($freed),
             'left' => array_map(
                 fn (array $left): array => ['line' => $left['line'], 'why' => $this->speech->say($left['why'])],
                 $freed->left,
@@ -83,6 +84,38 @@ final readonly class SwapView
             'ghosts' => (new BenchView($this->speech, $freed->after))->ghosts(),
             'recipe' => $this->recipe($freed->recipe),
         ];
+    }
+
+    /**
+     * Every line that moved besides, and whatever came in besides: nothing changes unsaid.
+     *
+     * @return list<array{name: string, was: string|null, now: string}>
+     */
+    private function also(FreedRecipe $freed): array
+    {
+        $was = [];
+        foreach ($this->given->lines() as $line) {
+            $was[$line->id] = $line;
+        }
+        $said = array_merge(...array_map(static fn (FreedLine $change): array => $change->lines, $freed->changes));
+        $also = [];
+        foreach ($freed->after->cooked->weighed->lines as $line) {
+            $before = $was[$line->line->id] ?? null;
+            $now = $line->line->amount;
+            if (
+                $now !== null
+                && $now !== $before?->amount
+                && ! in_array($line->line->id, $said, true)
+            ) {
+                $also[] = [
+                    'name' => $line->ingredient?->shortName() ?? $line->line->ingredient,
+                    'was' => $before?->amount,
+                    'now' => $now,
+                ];
+            }
+        }
+
+        return $also;
     }
 
     /**

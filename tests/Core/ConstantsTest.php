@@ -116,6 +116,7 @@ final class ConstantsTest extends TestCase
             is_float($value) && is_infinite($value) => 'any',
             is_int($value), is_float($value) => (string) (float) sprintf('%.10g', $value),
             is_bool($value) => $value ? 'yes' : 'no',
+            $value === null => 'null',
             $value instanceof \BackedEnum => (string) $value->value,
             $value instanceof \UnitEnum => $value->name,
             is_array($value) => implode(', ', self::each($value)),

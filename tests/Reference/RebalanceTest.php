@@ -21,7 +21,7 @@ use Vinculum\Solve\Rebalance\Search;
  */
 final class RebalanceTest extends TestCase
 {
-    private const DRAWN = 40;
+    private const DRAWN = 24;
 
     /** What the yield weighs and may be, where it may move: the second of the search's own. */
     private const YIELD = 0.7;
@@ -54,9 +54,8 @@ final class RebalanceTest extends TestCase
                 $couldBeReached += ! $each->spoils($there) && $each->miss($there) < 0.9 * Equations::MET ? 1 : 0;
             }
             $ours = INF;
-            foreach ([0.0, -1.0, 1.0, -2.0] as $out) {
-                $start = array_map(static fn (array $bound): float => max($bound[0], min($bound[1], $out)), $bounds[$i]);
-                $ours = min($ours, (new Search($each))->merit($bounds[$i], $start));
+            foreach (Search::OUTSETS as $out) {
+                $ours = min($ours, (new Search($each))->merit($bounds[$i], $each->start($bounds[$i], $out)));
             }
             $worse[] = $ours / max(1e-6, $theirs[$i][1]);
         }

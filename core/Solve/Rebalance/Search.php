@@ -10,19 +10,17 @@ use Vinculum\Evaluation\Evaluation;
 final readonly class Search
 {
     /**
-     * Weight of ln(yield), what it may make in parts of what it made, and where to set out from, ln of the factor on
-     * every line: first so that the yield hardly moves; where that cannot be so that it may, which is then said first;
-     * and from four other places, for when the nearest valley is not the deepest: with less of what brings too much
-     * (null), with less, with more and with far less of all.
+     * Weight of ln(yield), and what it may make in parts of what it made: first so that the yield hardly moves, and
+     * where that cannot be so that it may, which is then said first.
      */
-    private const YIELD = [
-        [5.0, 0.75, 1.3, 0.0],
-        [0.7, 0.4, 2.5, 0.0],
-        [0.7, 0.4, 2.5, null],
-        [0.7, 0.4, 2.5, -1.0],
-        [0.7, 0.4, 2.5, 1.0],
-        [0.7, 0.4, 2.5, -2.0],
-    ];
+    private const HELD = [5.0, 0.75, 1.3];
+    private const FREE = [0.7, 0.4, 2.5];
+    /**
+     * Where to set out from, ln of the factor on every line, for when the nearest valley is not the deepest: from what
+     * is written, with less of what brings too much (null), with less, with more, with far less and with next to
+     * nothing of all, which matters where a stage boils down to a mass and what is hardly there leaves room.
+     */
+    public const OUTSETS = [0.0, null, -1.0, 1.0, -2.0, -4.0];
     private const ROUNDS = 25;
     /** How often a step is halved before it is given up. */
     private const HALVINGS = 5;
@@ -53,7 +51,8 @@ final readonly class Search
         }
         $x = [];
         $miss = INF;
-        foreach (self::YIELD as [$yield, $least, $most, $out]) {
+        $tries = array_map(static fn (?float $out): array => [self::FREE, $out], self::OUTSETS);
+        foreach ([[self::HELD, 0.0], ...$tries] as [[$yield, $least, $most], $out]) {
             $yields = [$least, $most];
             $start = $this->equations->start($bounds, $out);
             [$other, $at] = $this->solved($bounds, $start, $yield, $yields);
@@ -87,7 +86,7 @@ final readonly class Search
      */
     public function from(array $bounds, array $x): Evaluation
     {
-        [$yield, $least, $most] = self::YIELD[1];
+        [$yield, $least, $most] = self::FREE;
 
         return $this->solved($bounds, $x, $yield, [$least, $most])[1];
     }
@@ -100,7 +99,7 @@ final readonly class Search
      */
     public function merit(array $bounds, array $x): float
     {
-        [$yield, $least, $most] = self::YIELD[1];
+        [$yield, $least, $most] = self::FREE;
         [$found, $at] = $this->solved($bounds, $x, $yield, [$least, $most]);
 
         return $this->equations->merit($found, $at, $yield, [$least, $most]);

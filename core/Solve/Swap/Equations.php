@@ -38,9 +38,13 @@ final readonly class Equations
     private const AROMA = 0.8;
     /** A share of the sauce that goes missing, beside a step of taste. */
     private const MASS_SHARE = 0.06;
-    /** A thing may be added up to so much of the sauce, and a line grow to so many times what it is. */
+    /** A thing may be added up to so much of the sauce. */
     public const MOST_SHARE = 0.6;
-    private const MOST_GROWTH = 2.0;
+    /** More of a sauce than this is what it is made of, and makes up for nothing; judgement. */
+    public const BY_THE_SPOON = 0.15;
+    /** What makes up for something grows by so much of itself, or shrinks by so much; judgement. */
+    private const MOST_GROWTH = 1.0;
+    private const MOST_LESS = 0.5;
     /** A taste is what a line is for from this share of it. */
     private const IS_FOR = 0.25;
     /** What a whole or steeped thing gives up, beside what is stirred in; about, for a first guess. */
@@ -53,6 +57,8 @@ final readonly class Equations
     private const LEAST_DRY = 0.04;
     /** Share of a sauce from which what is cut up in it is what it is made of; judgement. */
     private const MUCH = 0.2;
+    /** What nobody puts in more than such a share of is a seasoning. */
+    private const SEASONING = 0.12;
     /** How far from that an amount may be, in parts of it; judgement. */
     private const AS_STRONG = [0.5, 2.0];
     private const AS_THICK = [0.3, 3.0];
@@ -283,8 +289,11 @@ final readonly class Equations
                     = $i !== $this->place
                     && $line->source === $i
                     && ! $line->line->lock
-                    && $line->ingredient !== null
-                    && $line->grams > 0.0;
+                    && $line->ingredient?->isSeasoning() === true
+                    // the juice of one lime stays the juice of one
+                    && ($line->amount->terms[0]->unit ?? null) !== null
+                    && $line->grams > 0.0
+                    && $line->grams <= self::BY_THE_SPOON * $this->pot->mass;
                 if (! $isFree || $this->isFollowed($i)) {
                     continue;
                 }
@@ -313,7 +322,7 @@ final readonly class Equations
                     'line' => $line,
                     'ingredient' => $line->ingredient,
                     'pulls' => $this->pulls($row, $line->ingredient),
-                    'least' => -0.9 * $line->grams,
+                    'least' => -self::MOST_LESS * $line->grams,
                     'most' => self::MOST_GROWTH * $line->grams,
                 ];
             } elseif (
@@ -353,7 +362,7 @@ final readonly class Equations
      */
     public function asMuchOf(Ingredient $thing): array
     {
-        if ($this->isByWeight()) {
+        if ($this->isByWeight() && ! $this->isSeasoning($thing)) {
             $isSour = in_array('acid', $thing->roles, true)
                 && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SHARP
                 && ! in_array('acid', $this->out->ingredient->roles ?? [], true);
@@ -391,6 +400,14 @@ final readonly class Equations
         }
 
         return self::around($about, $out->isThickener() ? self::AS_THICK : self::AS_HEAVY);
+    }
+
+    /** What only brings a taste of what goes out, as salt does beside yeast flakes for a cheese. */
+    private function isSeasoning(Ingredient $thing): bool
+    {
+        $out = $this->out->ingredient;
+
+        return $out !== null && $thing->mostShare < self::SEASONING && self::measureOf($out, $thing) !== null;
     }
 
     /** Dried fruit for fresh, paste for juice: as much of what is not water. */

@@ -7,9 +7,14 @@ namespace Vinculum\Solve\Swap;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Line;
+use Vinculum\Recipe\LineWriter;
+use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\Stage;
 use Vinculum\Safety\Brings;
 use Vinculum\Safety\Limits;
 use Vinculum\Safety\Need;
+use Vinculum\Solve\Addition;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
@@ -27,6 +32,15 @@ final class FreeOf
 
     /** What is balanced again makes at least this share of what it made, or it is left as it is; judgement. */
     private const LEAST_YIELD = 0.75;
+
+    /** How much of what was weighed out the balance may take of a stand-in, and of a seasoning; judgement. */
+    private const STAND_IN = [0.8, 1.25];
+    private const SEASONING = [0.67, 1.5];
+    /** What it moves by less stays as it is, and what is nearer by less is not worth moving anything; judgement. */
+    private const HARDLY = 0.12;
+    private const WORTH_IT = 1.0;
+    /** Steps that anybody tells apart. */
+    private const TOLD_APART = 1.0;
 
     /** So many places sooner a cook has to think of what brings one; judgement. */
     private const SOONER = 1;
@@ -70,25 +84,32 @@ final class FreeOf
                 ];
                 continue;
             }
-            $changes[] = new FreedLine($id, $name, $best->with, $why, $best->notes);
+            $changes[] = new FreedLine(
+                $id,
+                $name,
+                $best->with,
+                self::linesOf($best->with, $id, $at, $best->after),
+                $why,
+                $best->notes,
+            );
             $at = $best->after;
         }
         $tastes = [];
         foreach (Measure::cases() as $measure) {
             $tastes[$measure->value] = $from->tasting->value($measure);
         }
-        if ($changes !== []) {
-            $balanced = Rebalance::of($at, $catalogue, Aims::ofFigures($at, $tastes)->loosened());
-            $yield = $balanced->after->cooked->mixture->mass() / $from->cooked->mixture->mass();
+        if ($changes !== [] && self::isOff($from, $at)) {
+            $balanced = self::balanced($at, $catalogue, Aims::ofFigures($at, $tastes)->loosened(), $from->recipe);
+            $yield = $balanced->cooked->mixture->mass() / $from->cooked->mixture->mass();
             $isSameBatch = $yield >= self::LEAST_YIELD && $yield <= 1 / self::LEAST_YIELD;
-            if ($isSameBatch && self::size($from, $balanced->after) < self::size($from, $at)) {
-                $at = $balanced->after;
+            if ($isSameBatch && self::size($from, $balanced) < self::size($from, $at) - self::WORTH_IT) {
+                $at = $balanced;
             }
         }
         $steps = self::steps($from, $at);
 
         return new FreedRecipe(
-            $changes,
+            array_map(static fn (FreedLine $change): FreedLine => self::asItStands($change, $at), $changes),
             $left,
             $steps,
             Losses::of($from, $at),
@@ -122,7 +143,10 @@ final class FreeOf
         $plain = Swap::options($at, $catalogue, $line, $wishes->freeOf($needs, $unexpected));
         if (self::isUsual($plain)) {
             // soy for a table sauce with fish in it, rather than the fifth thing a cook would think of
-            $isSooner = ! self::isUsual($own) || $plain[0]->usual + self::SOONER < $own[0]->usual;
+            // and who only does not eat it may well have soya
+            $isIll = array_filter($needs, static fn (Need $need): bool => ! $need->isDiet()) !== [];
+            $isSooner = ! self::isUsual($own)
+                || $plain[0]->usual + ($isIll ? self::SOONER : 0) < $own[0]->usual;
 
             return $isSooner ? $plain[0] : $own[0];
         }
@@ -136,6 +160,114 @@ final class FreeOf
         $any = Swap::options($at, $catalogue, $line, $wishes->freeOf($needs, []));
 
         return self::isUsual($any) || self::isNear($any) ? $any[0] : null;
+    }
+
+    /**
+     * Balanced again as a cook does it: a little more or less of what stands in, and of what it is seasoned with by the
+     * spoon; what the sauce is made of stays as it is.
+     */
+    private static function balanced(
+        Evaluation $at,
+        Catalogue $catalogue,
+        Aims $aims,
+        Recipe $was,
+    ): Evaluation {
+        $kit = $was->kitchenware();
+        $before = [];
+        foreach ($was->lines() as $line) {
+            $before[$line->id] = $line->ingredient;
+        }
+        $held = [];
+        foreach ($at->cooked->weighed->lines as $line) {
+            $isNew = ($before[$line->line->id] ?? null) !== $line->line->ingredient;
+            // the juice of one lime stays the juice of one
+            $isCounted = ($line->amount->terms[0]->unit ?? null) === null;
+            $isMoved = $isNew
+                || (! $isCounted
+                    && $line->ingredient?->isSeasoning() === true
+                    && $line->grams <= Equations::BY_THE_SPOON * $at->cooked->mixture->mass());
+            [$least, $most] = $isNew ? self::STAND_IN : self::SEASONING;
+            $held[$line->line->id] = $isMoved && ! $line->line->lock
+                ? $line->line->between(
+                    max($line->line->minG ?? 0.0, $least * $line->grams),
+                    min($line->line->maxG ?? INF, $most * $line->grams),
+                )
+                : $line->line->locked(true);
+        }
+        $bound = $at->recipe->withStages(
+            array_map(
+                static fn (Stage $stage): Stage => $stage->withLines(
+                    array_map(static fn (Line $line): Line => $held[$line->id] ?? $line, $stage->lines),
+                ),
+                $at->recipe->stages,
+            ),
+        );
+        $moved = Rebalance::of(Evaluation::of($bound, $catalogue, $at->style), $catalogue, $aims);
+        $amounts = [];
+        foreach ($moved->after->cooked->weighed->lines as $place => $line) {
+            $now = $at->cooked->weighed->lines[$place];
+            if ($line->ingredient !== null && abs($line->grams - $now->grams) > self::HARDLY * $now->grams) {
+                $amounts[$line->line->id] = LineWriter::insteadOf($now, $line->grams, $line->ingredient, $kit);
+            }
+        }
+
+        return Evaluation::of($at->recipe->withAmounts($amounts), $catalogue, $at->style);
+    }
+
+    /** A cook reaches for the lemon again where it is too sharp, and not because it smells less of the sea. */
+    private static function isOff(Evaluation $from, Evaluation $at): bool
+    {
+        $steps = self::steps($from, $at);
+        foreach ([Measure::Sweetness, Measure::Sourness, Measure::Saltiness, Measure::Heat] as $measure) {
+            if (abs($steps[Feel::ofMeasure($measure)->value]) >= self::TOLD_APART) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Ids of the lines that what stands in has come to stand on, in its order.
+     *
+     * @param list<Addition> $with
+     * @return list<string>
+     */
+    private static function linesOf(array $with, string $id, Evaluation $before, Evaluation $after): array
+    {
+        $were = array_map(static fn (Line $line): string => $line->id, $before->recipe->lines());
+        $new = array_filter(
+            $after->recipe->lines(),
+            static fn (Line $line): bool => $line->id === $id || ! in_array($line->id, $were, true),
+        );
+        $ids = [];
+        foreach ($with as $addition) {
+            foreach ($new as $place => $line) {
+                if ($line->ingredient === $addition->ingredient->slug) {
+                    $ids[] = $line->id;
+                    unset($new[$place]);
+                    break;
+                }
+            }
+        }
+
+        return $ids;
+    }
+
+    /** What is said to go in is what stands in the recipe in the end: what came after may have moved it. */
+    private static function asItStands(FreedLine $change, Evaluation $after): FreedLine
+    {
+        $with = [];
+        foreach ($change->with as $i => $addition) {
+            foreach ($after->cooked->weighed->lines as $line) {
+                if ($line->line->id === ($change->lines[$i] ?? null) && is_string($line->line->amount)) {
+                    $addition = new Addition($addition->ingredient, $line->grams, $line->line->amount);
+                }
+            }
+            $with[] = $addition;
+        }
+
+        return new FreedLine($change->line, $change->name, $with, $change->lines, $change->why, $change->notes);
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class FreedLine
      * @param string $line its id
      * @param string $name what it was
      * @param list<Addition> $with
+     * @param list<string> $lines ids of the lines these stand on in the recipe
      * @param string $why what it stood in the way of
      * @param list<Sentence> $notes
      */
@@ -21,6 +22,7 @@ final readonly class FreedLine
         public string $line,
         public string $name,
         public array $with,
+        public array $lines,
         public string $why,
         public array $notes,
     ) {}

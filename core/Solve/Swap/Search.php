@@ -26,6 +26,8 @@ final readonly class Search
     /** Grams, and share of a blend, below which a part of it is not worth measuring. */
     private const TRACE = 0.3;
     private const PART = 0.1;
+    /** Things that may come to less than so much of what goes out are not held to its weight; judgement. */
+    private const AS_MUCH = 0.75;
     /** Weight of several things being together as much as the one: a tenth off is three steps. */
     private const TOGETHER = 30.0;
     /** What a thing that is for it makes up by its own amount. */
@@ -42,7 +44,7 @@ final readonly class Search
     private const ENOUGH = 2;
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
-    /** Steps a thing that was not in it has to make good to be worth getting out; judgement. */
+    /** Steps a thing has to make good to be worth reaching for; judgement. */
     private const WORTH_A_LINE = 0.8;
 
     private ?Kin $kin;
@@ -396,7 +398,8 @@ final readonly class Search
             $low[] = $helper['least'];
             $high[] = $helper['most'];
         }
-        if ($isAsMuch && $n > 1) {
+        $most = array_sum(array_slice($high, 0, $n));
+        if ($isAsMuch && $n > 1 && $most >= self::AS_MUCH * $this->equations->out->grams) {
             // together as much as goes out
             $weight = self::TOGETHER / $this->equations->out->grams;
             $a[] = [...array_fill(0, $n, $weight), ...array_fill(0, count($helpers), 0.0)];
@@ -429,7 +432,7 @@ final readonly class Search
                             ),
                         ),
                     )
-                > ($helper['line'] === null ? self::WORTH_A_LINE : self::QUIET)
+                > self::WORTH_A_LINE
                 && ($helper['line'] !== null || self::canBeMeasured([$helper['ingredient']], [$move]))
             ) {
                 $moves[$id] = $move;

@@ -39,7 +39,7 @@ final readonly class Writer
     {
         $with = [];
         foreach ($found['things'] as $i => $thing) {
-            $text = LineWriter::fresh($found['x'][$i], $thing, $this->equations->kit, 0.1);
+            $text = LineWriter::insteadOf($this->equations->out, $found['x'][$i], $thing, $this->equations->kit);
             $with[] = new Addition(
                 $thing,
                 LineWriter::gramsOf($text, $thing, null, $this->equations->kit) ?? $found['x'][$i],

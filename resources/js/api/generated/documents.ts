@@ -2022,6 +2022,17 @@ export interface Free {
     why: string;
     notes: string[];
   }[];
+  /**
+   * lines that moved besides, and what came in besides
+   */
+  also: {
+    name: string;
+    /**
+     * null for what was not in it
+     */
+    was: string | null;
+    now: string;
+  }[];
   left: {
     line: string;
     why: string;
