@@ -321,7 +321,7 @@ final readonly class Equations
                 $helpers[$line->line->id] = [
                     'line' => $line,
                     'ingredient' => $line->ingredient,
-                    'pulls' => $this->pulls($row, $line->ingredient),
+                    'pulls' => self::forTaste($this->pulls($row, $line->ingredient), $for),
                     'least' => -self::MOST_LESS * $line->grams,
                     'most' => self::MOST_GROWTH * $line->grams,
                 ];
@@ -329,11 +329,12 @@ final readonly class Equations
                 ($ingredient = $this->catalogue->having($basic)) !== null
                 && ! $this->wishes->ruleOut($ingredient)
                 && $ingredient->slug !== $this->out->ingredient?->slug
+                && ! $this->isToTaste($ingredient)
             ) {
                 $helpers[$basic] = [
                     'line' => null,
                     'ingredient' => $ingredient,
-                    'pulls' => $this->pulls($this->becomes($ingredient), $ingredient),
+                    'pulls' => self::forTaste($this->pulls($this->becomes($ingredient), $ingredient), $for),
                     'least' => 0.0,
                     'most' => self::MOST_SHARE * $this->pot->mass,
                 ];
@@ -341,6 +342,41 @@ final readonly class Equations
         }
 
         return $helpers;
+    }
+
+    /**
+     * What salt, sugar and vinegar are reached for: nobody doubles the soy because there is less savour. Water thins
+     * all there is.
+     *
+     * @param array<int, float> $pulls by row
+     * @param string $for the taste it makes up for; empty for water
+     * @return array<int, float>
+     */
+    private static function forTaste(array $pulls, string $for): array
+    {
+        $tastes = array_map(static fn (Feel $feel): int => (int) array_search($feel, Feel::cases(), true), [
+            Feel::Sweet,
+            Feel::Sour,
+            Feel::Salty,
+        ]);
+        foreach ($for === '' ? [] : array_keys($pulls) as $row) {
+            $pulls[$row] = in_array($row, $tastes, true) ? $pulls[$row] : 0.0;
+        }
+
+        return $pulls;
+    }
+
+    /** Whoever salts to taste needs no pinch beside it. */
+    private function isToTaste(Ingredient $ingredient): bool
+    {
+        foreach ($this->from->cooked->weighed->lines as $line) {
+            $isToTaste = $line->amount === null || $line->amount->isToTaste();
+            if ($isToTaste && $line->ingredient?->slug === $ingredient->slug) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isFollowed(int $place): bool

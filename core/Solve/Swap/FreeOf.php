@@ -33,8 +33,7 @@ final class FreeOf
     /** What is balanced again makes at least this share of what it made, or it is left as it is; judgement. */
     private const LEAST_YIELD = 0.75;
 
-    /** How much of what was weighed out the balance may take of a stand-in, and of a seasoning; judgement. */
-    private const STAND_IN = [0.8, 1.25];
+    /** How much the balance may take of what it is seasoned with, in parts of what there is; judgement. */
     private const SEASONING = [0.67, 1.5];
     /** What it moves by less stays as it is, and what is nearer by less is not worth moving anything; judgement. */
     private const HARDLY = 0.12;
@@ -163,8 +162,8 @@ final class FreeOf
     }
 
     /**
-     * Balanced again as a cook does it: a little more or less of what stands in, and of what it is seasoned with by the
-     * spoon; what the sauce is made of stays as it is.
+     * Balanced again as a cook does it: a little more or less of what it is seasoned with by the spoon; what the sauce
+     * is made of stays as it is.
      */
     private static function balanced(
         Evaluation $at,
@@ -182,11 +181,9 @@ final class FreeOf
             $isNew = ($before[$line->line->id] ?? null) !== $line->line->ingredient;
             // the juice of one lime stays the juice of one
             $isCounted = ($line->amount->terms[0]->unit ?? null) === null;
-            $isMoved = $isNew
-                || (! $isCounted
-                    && $line->ingredient?->isSeasoning() === true
-                    && $line->grams <= Equations::BY_THE_SPOON * $at->cooked->mixture->mass());
-            [$least, $most] = $isNew ? self::STAND_IN : self::SEASONING;
+            $isBySpoon = $isNew || $line->grams <= Equations::BY_THE_SPOON * $at->cooked->mixture->mass();
+            $isMoved = $line->ingredient?->isSeasoning() === true && ! $isCounted && $isBySpoon;
+            [$least, $most] = self::SEASONING;
             $held[$line->line->id] = $isMoved && ! $line->line->lock
                 ? $line->line->between(
                     max($line->line->minG ?? 0.0, $least * $line->grams),

@@ -37,6 +37,11 @@ final readonly class Kin
     /** Highest sensible share below which a thing is an extract. */
     private const EXTRACT = 0.1;
 
+    /** How near the measure of a drink another keeps, and of a stock; judgement. */
+    private const ABOUT = 0.2;
+    private const AS_MUCH = 0.04;
+    /** Share of water from which what is savoury is a stock, and no sauce. */
+    private const STOCK = 0.9;
     /** Share of alcohol from which a thing is a drink. */
     private const ALCOHOL = 0.03;
 
@@ -172,15 +177,31 @@ final readonly class Kin
     }
 
     /**
-     * Grams of a drink that fill the measure of the drink it stands in for, where they are about as strong; null for
-     * anything else. What a drink does to a sauce is mostly its smell, which nobody weighs: a cook goes by the measure.
+     * Grams of a drink that fill the measure of the drink it stands in for, where they are about as strong, and of a
+     * stock for another, with how near that a cook keeps; null for anything else. What a drink does to a sauce is
+     * mostly its smell, which nobody weighs: a cook goes by the measure.
+     *
+     * @return array{float, float}|null grams, and the share of them it may be off by
      */
-    public function sameMeasure(Ingredient $thing, float $grams): ?float
+    public function sameMeasure(Ingredient $thing, float $grams): ?array
     {
         $isAsStrong = $this->isDrink($thing) && ! self::isExtract($thing)
             && self::SPIRIT * $thing->perGram[Constituent::ETHANOL] >= $this->out->perGram[Constituent::ETHANOL];
 
-        return $isAsStrong ? $grams * ($thing->density ?? 1.0) / ($this->out->density ?? 1.0) : null;
+        $as = $grams * ($thing->density ?? 1.0) / ($this->out->density ?? 1.0);
+
+        return match (true) {
+            $isAsStrong => [$as, self::ABOUT],
+            self::isStock($this->out) && self::isStock($thing) => [$as, self::AS_MUCH],
+            default => null,
+        };
+    }
+
+    private static function isStock(Ingredient $thing): bool
+    {
+        return $thing->form === Form::Liquid
+            && $thing->perGram[Constituent::WATER] > self::STOCK
+            && array_diff($thing->roles, ['base', 'umami']) === [];
     }
 
     /** Salt for salt, savour for savour, sour fruit for sour fruit, an egg that binds for one that binds. */

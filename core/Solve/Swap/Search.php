@@ -36,8 +36,6 @@ final readonly class Search
     private const MAKES_IT_UP = 0.5;
     /** Least of a second thing beside the first, in parts of as much of it as would do alone; judgement. */
     private const BESIDE = 0.1;
-    /** How near the measure of a drink another keeps; judgement. */
-    private const ABOUT = 0.2;
     /** What a cook takes second is so much further than the figures say, and the third as much again; judgement. */
     private const NEXT = 0.5;
     /** Where a cook names so many, nothing else is looked for. */
@@ -377,8 +375,9 @@ final readonly class Search
         }
         $measure = $n === 1 ? $this->kin?->sameMeasure($things[0], $this->equations->out->grams) : null;
         if ($measure !== null) {
-            $high[0] = min($high[0], (1 + self::ABOUT) * $measure);
-            $low[0] = min($high[0], (1 - self::ABOUT) * $measure);
+            [$as, $about] = $measure;
+            $high[0] = (1 + $about) * $as;
+            $low[0] = (1 - $about) * $as;
         }
         $k = $n;
         foreach ($helpers as $helper) {

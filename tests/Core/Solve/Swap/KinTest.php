@@ -45,12 +45,20 @@ final class KinTest extends TestCase
         self::assertSame([], array_values(array_filter($not, $takes)), 'may not');
     }
 
+    public function test_as_much_stock_goes_in_as_the_other_would(): void
+    {
+        $from = Sauce::evaluate(['chicken-stock' => '400 ml', 'tomato' => '200 g', 'dark-chocolate' => '40 g', 'raisin' => '30 g']);
+        foreach (['vegetable-stock', 'beef-stock'] as $stock) {
+            self::assertSame('400 ml', Swap::options($from, Sauce::catalogue(), 'chicken-stock', new Criteria, [$stock])[0]->with[0]->text, $stock);
+        }
+    }
+
     public function test_a_drink_goes_in_by_the_measure_of_the_one_it_stands_in_for(): void
     {
         $kin = new Kin(Sauce::ingredient('white-wine'), Sauce::evaluate(['white-wine' => '150 g', 'passata' => '300 g']));
         $sherry = Sauce::ingredient('dry-sherry');
 
-        self::assertEqualsWithDelta(150 * ($sherry->density ?? 0) / (Sauce::ingredient('white-wine')->density ?? 1), $kin->sameMeasure($sherry, 150), 1e-9);
+        self::assertEqualsWithDelta(150 * ($sherry->density ?? 0) / (Sauce::ingredient('white-wine')->density ?? 1), $kin->sameMeasure($sherry, 150)[0] ?? 0, 1e-9);
         foreach (['water', 'verjuice', 'brandy', 'vanilla-extract'] as $other) {
             $measure = $kin->sameMeasure(Sauce::ingredient($other), 150);
             self::assertTrue($measure === null || $kin->mayStandIn(Sauce::ingredient($other)) === false, $other);
