@@ -7,8 +7,10 @@ namespace Vinculum\Batch;
 use Vinculum\Amount\AmountTerm;
 use Vinculum\Amount\AmountWriter;
 use Vinculum\Amount\Dimension;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Rungs;
 use Vinculum\Amount\Units;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Portion;
 use Vinculum\Recipe\LineWriter;
@@ -26,6 +28,24 @@ final class Choices
     /** Steps of the scale up to which pieces are cut and not weighed, and how many are cut in quarters; judgement. */
     private const PIECES_TO = 50.0;
     private const QUARTERS_TO = 2.0;
+
+    /** Steps of the scale from which it shows a thing well. */
+    private const SHOWS = 5.0;
+
+    /** Millilitres from which a jug is filled to its next line of ten, and of five; up to which spoons do. */
+    private const JUG = [[250.0, 10.0], [15.0, 5.0]];
+    private const IN_SPOONS = 50.0;
+
+    /** Grams from which a kilo is written as it was. */
+    private const BY_THE_KILO = 1000.0;
+
+    /** Between an eighth of a teaspoon and a quarter there is an eighth and a pinch. */
+    private const EIGHTH_AND_A_PINCH = [0.15, 0.23];
+
+    /** A jug filled to a line, and between two; and what a second measure beside the first is worth in dips. */
+    private const POURED = 2;
+    private const BETWEEN = 3;
+    private const SECOND_MEASURE = 3;
 
     /** Weighing is worth so many dips of a spoon; more, where the maker wrote it in spoons. */
     private const WEIGHING = 3;
@@ -51,18 +71,31 @@ final class Choices
                     ),
                 ),
             ) === 1;
-        $isSpooned = $isPlain && $first?->unit?->dimension === Dimension::Volume && ! $first->unit->decimal;
+        $isVolume = $isPlain && $first?->unit?->dimension === Dimension::Volume;
+        $isSpooned = $isVolume && ! $first->unit->decimal;
+        // what was poured by the jug is poured again
+        $isPoured = $isVolume && ! $isSpooned;
         $isCounted
             = $isPlain && $first !== null && ($first->unit === null || $first->unit->dimension === Dimension::Count);
         $isWeighed = $first?->unit?->dimension === Dimension::Mass && ! $first->unit->informal;
         $own = LineWriter::nearest($line, $factor, $tools->kit->set);
-        if ($own !== null && ($tools->scale || ! $isWeighed)) {
+        $isByGram = $isWeighed && in_array($first->unit->name, ['g', 'kg'], true);
+        if ($isByGram && $tools->scale && $exact < self::BY_THE_KILO) {
+            $texts[] = LineWriter::shown($exact, $tools->kit);
+        } elseif ($own !== null && ! $isPoured && ($tools->scale || ! $isWeighed)) {
             $texts[] = $own;
         }
         if ($isCounted) {
             $texts = [...$texts, ...self::counts($line, $factor)];
         } elseif ($ingredient->density !== null && ($isSpooned || (! $tools->scale && $isWeighed)) && $prep === null) {
             $texts = [...$texts, ...self::spoons($exact / $ingredient->density, $tools)];
+            if ($tools->kit->set !== MeasuringSet::Us && $ingredient->form === Form::Liquid) {
+                // more than a few spoons are poured, where jugs are marked in millilitres
+                $ml = $exact / $ingredient->density;
+                $texts = [...$texts, ...($ml >= self::IN_SPOONS ? self::poured($ml, $tools) : [])];
+            }
+        } elseif ($isPoured && $ingredient->density !== null) {
+            $texts = [...$texts, ...self::poured($exact / $ingredient->density, $tools)];
         } elseif (! $tools->scale && $isWeighed && $ingredient->portions !== []) {
             $texts = [...$texts, ...self::portions($exact, $ingredient)];
         }
@@ -71,6 +104,13 @@ final class Choices
             $texts = array_filter($texts, static fn (string $text): bool => ! str_contains($text, '/'));
         } elseif ($isCounted && $exact < self::PIECES_TO * $tools->kit->scaleStep) {
             // half a chilli is cut, and never weighed out by the gram
+        } elseif ($isByGram && $tools->scale) {
+            // too little for the scale, it is spooned where it can be
+            if ($exact < self::SHOWS * $tools->kit->scaleStep && self::isSpoonable($ingredient) && $prep === null) {
+                $texts = [...$texts, ...self::spoons($exact / ($ingredient->density ?? 1.0), $tools)];
+            }
+        } elseif ($texts !== [] && ($isPoured || ($isSpooned && $exact < self::SHOWS * $tools->kit->scaleStep))) {
+            // a third of a teaspoon of cumin is no matter for a kitchen scale
         } elseif ($tools->scale || $texts === []) {
             $texts[] = LineWriter::weighed($exact, $tools->kit);
         }
@@ -101,6 +141,10 @@ final class Choices
     {
         $set = $tools->kit->set;
         $texts = [AmountWriter::together($millilitres, $set)[0], AmountWriter::spoons($millilitres, $set)[0]];
+        $teaspoons = $millilitres / (Units::find('tsp', $set)->size ?? INF);
+        if ($teaspoons > self::EIGHTH_AND_A_PINCH[0] && $teaspoons < self::EIGHTH_AND_A_PINCH[1]) {
+            $texts[] = '1/8 tsp + 1 pinch';
+        }
         foreach (['cup' => 0.2, 'tbsp' => 0.5, 'tsp' => 0.06] as $name => $least) {
             $unit = Units::find($name, $set);
             $number = $unit === null ? 0.0 : $millilitres / $unit->size;
@@ -115,6 +159,28 @@ final class Choices
                 if ($step > 0.0) {
                     $texts[] = Rungs::text($step, $unit)." {$name}";
                 }
+            }
+        }
+
+        return $texts;
+    }
+
+    private static function isSpoonable(Ingredient $ingredient): bool
+    {
+        return $ingredient->density !== null && $ingredient->form !== Form::Pieces;
+    }
+
+    /**
+     * To the nearest line of a jug, and in spoons where it is little.
+     *
+     * @return list<string>
+     */
+    private static function poured(float $millilitres, Tools $tools): array
+    {
+        $texts = $millilitres < self::IN_SPOONS ? self::spoons($millilitres, $tools) : [];
+        foreach (self::JUG as [$from, $step]) {
+            if ($millilitres >= $from) {
+                return [...$texts, sprintf('%d ml', (int) round(round($millilitres / $step) * $step))];
             }
         }
 
@@ -173,8 +239,12 @@ final class Choices
         if ($isCounted) {
             return 1;
         }
-        $scoops = 0;
-        foreach (explode(' + ', $text) as $part) {
+        if (preg_match('/^([\d.]+) (?:ml|l)$/', $text, $poured) === 1) {
+            return fmod((float) $poured[1], 5.0) === 0.0 ? self::POURED : self::BETWEEN;
+        }
+        $parts = explode(' + ', $text);
+        $scoops = self::SECOND_MEASURE * (count($parts) - 1);
+        foreach ($parts as $part) {
             preg_match('/^(?:(\d+)(?![\d\/.]))?\s*(?:(\d+)\/(\d+))?/', $part, $match);
             // three quarters are a half and a quarter
             $scoops += min(12, (int) ($match[1] ?? 0)) + min(2, (int) ($match[2] ?? 0));

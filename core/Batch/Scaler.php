@@ -45,6 +45,9 @@ final class Scaler
     /** Steps of taste that a spoon alone may move before a line is worth weighing. */
     private const WEIGH_FROM = 0.5;
 
+    /** Steps that nobody tells: rounding that moves no taste by as much costs nothing; judgement. */
+    private const QUIET = 0.3;
+
     /** A factor this near to one leaves the minutes as they were. */
     private const HARDLY = 0.05;
 
@@ -78,9 +81,12 @@ final class Scaler
         $chosen = $this->chosen($from, $exact, $factor, $tools, $target);
         $byItself = $this->evaluated($from, $factor, array_intersect_key($chosen, self::whole($from)));
         $together = $this->evaluated($from, $factor, $chosen);
-        // without a scale, what only a scale can do is no choice
+        // nobody pours 158 ml for what nobody tastes; without a scale, what only a scale can do is no choice
         $best
-            = self::off($from, $together) <= self::off($from, $byItself) || ! $tools->scale || ! $tools->eighths
+            = self::worst($from, $together) < self::QUIET
+            || self::off($from, $together) <= self::off($from, $byItself)
+            || ! $tools->scale
+            || ! $tools->eighths
                 ? $together
                 : $byItself;
         if ($target->containers > 0 && ! $target->isPeople && $wanted !== null) {

@@ -183,6 +183,12 @@ final class LineWriter
         return self::onScale($grams, $grams < 10 * $kit->scaleStep ? 0.1 : $kit->scaleStep);
     }
 
+    /** By the scale, and never finer than it shows. */
+    public static function shown(float $grams, Kitchenware $kit): string
+    {
+        return self::onScale($grams, $kit->scaleStep);
+    }
+
     /** @param float $step grams that it shows apart */
     private static function onScale(float $grams, float $step): string
     {

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Pantry\Compiled;
+use Vinculum\Amount\MeasuringSet;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Safety\Need;
 use Vinculum\Taste\Style;
@@ -49,6 +51,15 @@ final class Sauce
     public static function styles(): array
     {
         return array_map(Style::of(...), self::compiled()->styles);
+    }
+
+    /** @return iterable<string, Recipe> sixty recipes of our own, read as they were jotted down */
+    public static function sixty(): iterable
+    {
+        foreach (file(dirname(__DIR__).'/data/sixty-recipes.txt', FILE_IGNORE_NEW_LINES) ?: [] as $row) {
+            [$name, $lines] = array_map(trim(...), explode('|', $row));
+            yield $name => JottedText::read("{$name}\n\n".str_replace('; ', "\n", $lines), self::catalogue(), MeasuringSet::Metric)[0];
+        }
     }
 
     /**

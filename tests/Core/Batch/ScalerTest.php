@@ -179,4 +179,26 @@ final class ScalerTest extends TestCase
         self::assertMatchesRegularExpression('/^which is 1 \d\/\d cup.*, 44\d mL, or 40\d g$/', $notes[0]);
         self::assertMatchesRegularExpression('/^which is .*cup.* mL, or 1[45]\d g$/', $notes[1]);
     }
+
+    public function test_what_was_poured_is_poured_and_nothing_is_weighed_finer_than_the_scale_shows(): void
+    {
+        $targets = ['half', '3x', '4 x 100 ml', '1/3'];
+        foreach (Sauce::sixty() as $name => $recipe) {
+            $to = $targets[crc32($name) % 4];
+            $was = [];
+            foreach ($recipe->lines() as $line) {
+                $was[$line->id] = (string) $line->amount;
+            }
+            $scaled = (new Scaler(Sauce::catalogue()))->scale(Evaluation::of($recipe, Sauce::catalogue(), null), ScaleTarget::parse($to, MeasuringSet::Metric));
+            foreach ($scaled->recipe->lines() as $line) {
+                $where = "{$name} to {$to}: {$line->ingredient} {$was[$line->id]} became {$line->amount}";
+                $isGrams = preg_match('/^([\d.]+) g$/', (string) $line->amount, $grams) === 1;
+                self::assertFalse($isGrams && fmod((float) $grams[1], 1.0) !== 0.0, $where);
+                self::assertFalse($isGrams && preg_match('/(?:tsp|tbsp|pinch)$/', $was[$line->id]) === 1 && (float) $grams[1] < 5.0, $where);
+                if (preg_match('/^\d+ ?ml$/', $was[$line->id]) === 1) {
+                    self::assertMatchesRegularExpression('/(?:^\d+[05] ml|tsp|tbsp|cup)$/', (string) $line->amount, $where);
+                }
+            }
+        }
+    }
 }

@@ -7,10 +7,8 @@ namespace Tests\Core\Solve\Swap;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
-use Vinculum\Amount\MeasuringSet;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Seasons;
-use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Safety\Need;
@@ -27,19 +25,17 @@ final class FreeOfTest extends TestCase
 
     private const SOMETHING = ['vegan', 'vegetarian', 'gluten', 'nuts', 'peanuts', 'eggs', 'milk', 'soy', 'fish', 'shellfish', 'sesame', 'mustard', 'sulphites', 'alcohol', 'added-sugar'];
 
-    /** @return iterable<string, array{string}> */
+    /** @return iterable<string, array{Recipe}> */
     public static function recipes(): iterable
     {
-        foreach (file(dirname(__DIR__, 3).'/data/sixty-recipes.txt', FILE_IGNORE_NEW_LINES) ?: [] as $row) {
-            [$name, $lines] = array_map(trim(...), explode('|', $row));
-            yield $name => ["{$name}\n\n".str_replace('; ', "\n", $lines)];
+        foreach (Sauce::sixty() as $name => $recipe) {
+            yield $name => [$recipe];
         }
     }
 
     #[DataProvider('recipes')]
-    public function test_what_the_sauce_is_made_of_stays_and_whatever_moves_is_said(string $jotted): void
+    public function test_what_the_sauce_is_made_of_stays_and_whatever_moves_is_said(Recipe $recipe): void
     {
-        $recipe = JottedText::read($jotted, Sauce::catalogue(), MeasuringSet::Metric)[0];
         $from = Evaluation::of($recipe, Sauce::catalogue(), null);
         $view = new SwapView(Speech::usual(), $recipe, Seasons::of(Sauce::catalogue()), 11, []);
         $asked = 0;
