@@ -69,7 +69,10 @@ final class BatchExtension
                 continue;
             }
             $grams = $line->grams * ($factor - 1) * $scale;
-            $additions[] = new Addition($line->ingredient, $grams, LineWriter::fresh($grams, $line->ingredient, $kit));
+            // in the words of its line: half a tomato more, a cup of basil
+            $text = LineWriter::nearest($line, ($factor - 1) * $scale, $kit->set)
+                ?? LineWriter::fresh($grams, $line->ingredient, $kit);
+            $additions[] = new Addition($line->ingredient, $grams, $text);
             if ($line->source === $i) {
                 $amounts[$line->line->id] = LineWriter::weighed($line->grams * $factor, $kit);
             }

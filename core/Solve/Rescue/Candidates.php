@@ -49,6 +49,9 @@ final readonly class Candidates
     /** Groups of what goes in for its taste, however dry it is. */
     private const FOR_THE_TASTE = ['spices', 'chillies', 'blends'];
 
+    /** Share of what pours up to which a sauce is a mash, and no water goes into it; judgement. */
+    private const POURED = 0.1;
+
     /** Share of fat from which a sauce is one of oil; judgement. */
     private const OILY = 0.25;
 
@@ -118,18 +121,36 @@ final readonly class Candidates
     }
 
     /**
-     * Spice and chilli thicken nothing that is only thin, and no water goes into what is oil or mayonnaise and has
-     * none, unless it is too thick.
+     * Spice and chilli thicken nothing that is only thin, nor do seaweed and raw onion, and no water goes into what is
+     * oil or mayonnaise and has none, unless it is too thick.
      */
     private function isAskedForAnotherThing(Ingredient $thing): bool
     {
         $thick = $this->feels[Feel::Thick->value] ?? 0.0;
-        if ($thick < 0.0 && count($this->feels) === 1 && in_array($thing->group, self::FOR_THE_TASTE, true)) {
+        $isForTheTaste = in_array($thing->group, self::FOR_THE_TASTE, true)
+            || ($thing->form === Form::Pieces && ! in_array('body', $thing->roles, true));
+        if ($thick < 0.0 && count($this->feels) === 1 && $isForTheTaste) {
             return true;
         }
         $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
 
-        return $thing->is('plain-water') && $thick <= 0.0 && $fat >= self::OILY && $this->isWateredDownSoon();
+        return $thing->is('plain-water')
+            && $thick <= 0.0
+            && $this->isWateredDownSoon()
+            && ($fat >= self::OILY || $this->isMashed());
+    }
+
+    /** Of pieces, pastes and powders, with hardly a spoon of anything that pours. */
+    private function isMashed(): bool
+    {
+        $poured = 0.0;
+        $all = 0.0;
+        foreach ($this->from->cooked->weighed->lines as $line) {
+            $all += $line->grams;
+            $poured += $line->ingredient?->form === Form::Liquid ? $line->grams : 0.0;
+        }
+
+        return $poured < self::POURED * $all;
     }
 
     /** Whether something of it simmers or boils. */

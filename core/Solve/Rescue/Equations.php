@@ -9,6 +9,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
@@ -65,6 +66,8 @@ final readonly class Equations
     private const MORE_OF_IT = 0.35;
     /** What makes up so much of the pot may be more of it. */
     private const IS_THE_SAUCE = 0.5;
+    /** Roles of what a sauce is made of. */
+    private const BODY = ['base', 'body'];
     /** Grams of a line that are more than a pinch of it. */
     private const PINCH = 5.0;
     /** Water in an eaten-as-stirred sauce that has none as a line, in parts of the pot; judgement. */
@@ -161,6 +164,10 @@ final readonly class Equations
             // what is too much is thinned by what thins, and not by a second helping of every seasoning
             $isSeasoning = ! in_array('base', $thing->roles, true) && $there > self::PINCH;
             if ($isSeasoning && $feels !== [] && min($feels) > 0.0) {
+                $mostOf[$thing->slug] = min($mostOf[$thing->slug], $there);
+            }
+            // what is chopped into it is doubled at the most: nobody salts a mayonnaise with a jar of capers
+            if ($there > 0.0 && self::isChoppedIn($thing)) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], $there);
             }
             if ($thing->is('plain-water') && $this->candidates->isWateredDownSoon()) {
@@ -331,16 +338,26 @@ final readonly class Equations
             && ! isset($this->feels[Feel::Sweet->value]);
     }
 
-    /** How near it lies: 2 for a line of the sauce and for boiling off, 1 for water, 0 for what is new to it. */
+    /**
+     * How near it lies: 2 for a line of the sauce and for boiling off, 1 for water, 0 for what is new to it and what is
+     * only chopped into it, which is no seasoning.
+     */
     public function nearness(string $slug): int
     {
         $thing = $slug === '' ? null : $this->thing($slug);
 
         return match (true) {
-            $thing === null || $this->candidates->isOwn($thing) => 2,
+            $thing === null => 2,
+            self::isChoppedIn($thing) => 0,
+            $this->candidates->isOwn($thing) => 2,
             $thing->is('plain-water') => 1,
             default => 0,
         };
+    }
+
+    private static function isChoppedIn(Ingredient $thing): bool
+    {
+        return $thing->form === Form::Pieces && array_intersect($thing->roles, self::BODY) === [];
     }
 
     /** Whether something of it simmers or boils. */

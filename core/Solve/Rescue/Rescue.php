@@ -108,20 +108,20 @@ final readonly class Rescue
     }
 
     /**
-     * Ids of the lines that have more of a taste than the sauce: none of them goes in again.
+     * Places of the lines that have more of a taste than the sauce, by id: none of them goes in again.
      *
-     * @return list<string>
+     * @return array<string, int>
      */
     private function bringing(Measure $measure, float $value): array
     {
-        $ids = [];
-        foreach ($this->equations->from->cooked->weighed->lines as $line) {
+        $bringing = [];
+        foreach ($this->equations->from->cooked->weighed->lines as $place => $line) {
             if ($line->ingredient !== null && ($measure->strengthOf($line->ingredient) ?? 0.0) > $value) {
-                $ids[] = $line->line->id;
+                $bringing[$line->line->id] = $place;
             }
         }
 
-        return $ids;
+        return $bringing;
     }
 
     /** Everything but the lines that bring most of what is too much, as often as that takes. */
@@ -134,19 +134,19 @@ final readonly class Rescue
         if ($measure === null || $by === [] || reset($feels) <= 0.0) {
             return null;
         }
-        arsort($by);
-        $most = array_key_first($by);
         $value = $this->equations->from->tasting->value($measure);
-        $room = $this->equations->wanted[Feel::ofMeasure($measure)->value] - $value + $by[$most];
-        if ($room <= 0.0 || $by[$most] < self::BRINGS_MOST * $value) {
+        $bringing = $this->bringing($measure, $value);
+        $bring = array_sum(array_intersect_key($by, array_flip($bringing)));
+        $room = $this->equations->wanted[Feel::ofMeasure($measure)->value] - $value + $bring;
+        if ($room <= 0.0 || $bring < self::BRINGS_MOST * $value) {
             return null;
         }
 
         return BatchExtension::byFactor(
             $this->equations->from,
             $this->catalogue,
-            $this->bringing($measure, $value),
-            $by[$most] / $room,
+            array_map(strval(...), array_keys($bringing)),
+            $bring / $room,
             $this->equations->state,
             $this->equations->feels,
         );
