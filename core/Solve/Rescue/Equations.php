@@ -349,10 +349,22 @@ final readonly class Equations
         return match (true) {
             $thing === null => 2,
             self::isChoppedIn($thing) => 0,
+            // salt is what salts, before the mustard and the cheese
+            $this->isOnlyToSeason() && ! $thing->isSeasoning() && ! $thing->is('plain-water') => 0,
             $this->candidates->isOwn($thing) => 2,
             $thing->is('plain-water') => 1,
             default => 0,
         };
+    }
+
+    /** Nothing is too much, and what is short is what a spoon of salt, sugar or vinegar brings. */
+    private function isOnlyToSeason(): bool
+    {
+        $seasoned = [Feel::Sweet->value, Feel::Sour->value, Feel::Salty->value];
+
+        return $this->feels !== []
+            && max($this->feels) < 0.0
+            && array_diff(array_keys($this->feels), $seasoned) === [];
     }
 
     private static function isChoppedIn(Ingredient $thing): bool

@@ -61,7 +61,7 @@ final class SixtyTest extends TestCase
 
     public function test_a_cook_reaches_for_the_salt(): void
     {
-        foreach (['Tartare sauce', 'Remoulade', 'Piccalilli'] as $name) {
+        foreach (['Tartare sauce', 'Remoulade', 'Piccalilli', 'Cheese sauce'] as $name) {
             self::assertSame(['fine-salt'], self::first($name, 'salty', -2.0), $name);
         }
     }
