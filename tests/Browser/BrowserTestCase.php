@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -90,7 +92,11 @@ abstract class BrowserTestCase extends TestCase
     protected function openRecipe(string $name): void
     {
         $this->goTo('/shelf');
-        $this->see("//a[.//h2[normalize-space()='{$name}']]")->click();
+        $this->eventually(function () use ($name): bool {
+            $this->see("//a[.//h2[normalize-space()='{$name}']]")->click();
+
+            return true;
+        }, "to open {$name}");
         $this->see('.segment');
     }
 
@@ -141,8 +147,8 @@ abstract class BrowserTestCase extends TestCase
                 if ($result !== null && $result !== false) {
                     return $result;
                 }
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
-                // it was drawn anew while it was looked at
+            } catch (StaleElementReferenceException|ElementClickInterceptedException) {
+                // it was drawn anew while it was looked at, or what came in above it pushed it under the bar
             }
             usleep(25_000);
         } while (microtime(true) < $until);
