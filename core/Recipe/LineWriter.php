@@ -22,13 +22,14 @@ use Vinculum\Pantry\Weight;
 /** More or less of what a line has, in words it can be measured in. */
 final class LineWriter
 {
-    /** As many pinches anybody counts, and the steps from which a scale shows a thing well enough; judgement. */
+    /** As many pinches anybody counts; judgement. */
     private const MOST_PINCHES = 3;
-
-    private const SHOWN_FROM = 3;
 
     /** Pinches and glugs beyond this many are better measured. */
     private const MOST_INFORMAL = 4;
+
+    /** As many of anything as anybody counts; judgement. */
+    private const COUNTED = 12;
 
     /** A scale is good for so many of its steps and more. */
     private const SCALE_STEPS = 5.0;
@@ -257,10 +258,13 @@ final class LineWriter
             && $grams >= $counted->grams / 2
         ) {
             [$text, $count] = AmountWriter::in(Units::count('each'), $grams / $counted->grams, $kit->set);
-            $ways[] = [
-                $counted->name === 'each' ? $text : Portion::counted($text, $count, $counted->name),
-                $count * $counted->grams,
-            ];
+            // nobody counts out twenty-seven sprigs
+            if ($count <= self::COUNTED || $grams < self::SCALE_STEPS * $kit->scaleStep) {
+                $ways[] = [
+                    $counted->name === 'each' ? $text : Portion::counted($text, $count, $counted->name),
+                    $count * $counted->grams,
+                ];
+            }
         }
         if (
             $ingredient->density !== null
@@ -283,7 +287,7 @@ final class LineWriter
             }
         }
         if ($ways === [] || $grams >= self::SCALE_STEPS * $kit->scaleStep) {
-            $weighed = self::onScale($grams, $grams < self::SHOWN_FROM * $kit->scaleStep ? 0.1 : $kit->scaleStep);
+            $weighed = self::onScale($grams, $grams < $kit->scaleStep ? 0.1 : $kit->scaleStep);
             $ways[] = [$weighed, (float) $weighed];
         }
         $nearest = $ways[0];

@@ -434,6 +434,11 @@ final readonly class Equations
         if ($had > 0.0 && $has > 0.0) {
             return self::around(($about * $had) / $has, self::AS_STRONG);
         }
+        [$had, $has] = [self::biteOf($out), self::biteOf($thing)];
+        if ($measure === Measure::Heat && $had > 0.0 && $has > 0.0) {
+            // pepper for pepper goes by its bite, which is none of the chilli's
+            return self::around(($about * $had) / $has, self::AS_STRONG);
+        }
 
         return self::around($about, $out->isThickener() ? self::AS_THICK : self::AS_HEAVY);
     }
@@ -444,6 +449,14 @@ final readonly class Equations
         $out = $this->out->ingredient;
 
         return $out !== null && $thing->mostShare < self::SEASONING && self::measureOf($out, $thing) !== null;
+    }
+
+    /** Of pepper, mustard and ginger, which is not counted as heat. */
+    private static function biteOf(Ingredient $thing): float
+    {
+        return $thing->perGram[Constituent::PIPERINE]
+            + $thing->perGram[Constituent::MUSTARD_BITE]
+            + $thing->perGram[Constituent::GINGEROLS];
     }
 
     /** Dried fruit for fresh, paste for juice: as much of what is not water. */

@@ -14,6 +14,7 @@ use Vinculum\Recipe\Recipe;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Swap\Criteria;
 use Vinculum\Solve\Swap\FreeOf;
+use Vinculum\Solve\Swap\Swap;
 use Vinculum\Words\Speech;
 use Vinculum\Words\SwapView;
 
@@ -89,6 +90,22 @@ final class FreeOfTest extends TestCase
     private static function assertNothingOfIt(Evaluation $after, Need $need, array $left): void
     {
         self::assertSame([], array_diff(array_column(FreeOf::offending($after, [$need]), 0), $left), $need->slug);
+    }
+
+    public function test_a_stand_in_is_in_words_a_cook_can_measure(): void
+    {
+        foreach (Sauce::sixty() as $name => $recipe) {
+            $from = Evaluation::of($recipe, Sauce::catalogue(), null);
+            $lines = $from->cooked->weighed->lines;
+            $line = $lines[crc32($name) % count($lines)];
+            foreach (Swap::options($from, Sauce::catalogue(), $line->line->id, new Criteria) as $option) {
+                foreach ([...$option->with, ...$option->added] as $addition) {
+                    $said = "{$name}: {$addition->text} {$addition->ingredient->slug} for {$line->line->amount} {$line->line->ingredient}";
+                    self::assertDoesNotMatchRegularExpression('/^[1-9]\d*\.\d g$/', $addition->text, $said);
+                    self::assertDoesNotMatchRegularExpression('/^(?:1[3-9]|[2-9]\d)(?: [a-z]+)?$/', preg_replace('/^\d+ (?:g|ml)$/', '', $addition->text) ?? '', $said);
+                }
+            }
+        }
     }
 
     public function test_what_was_weighed_is_weighed_and_what_was_poured_is_poured(): void
