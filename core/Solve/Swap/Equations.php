@@ -60,7 +60,7 @@ final readonly class Equations
     /** What nobody puts in more than such a share of is a seasoning. */
     private const SEASONING = 0.12;
     /** How far from that an amount may be, in parts of it; judgement. */
-    private const AS_STRONG = [0.5, 2.0];
+    private const AS_STRONG = [0.75, 1.35];
     private const AS_THICK = [0.3, 3.0];
     private const AS_HEAVY = [0.75, 1.35];
     /** What a thing may be there for, in the order it counts. */

@@ -53,15 +53,28 @@ final class UsualTest extends TestCase
         }
     }
 
+    /** Half as much vinegar is not as sour, whatever else the sauce is sour of. */
+    public function test_a_vinegar_goes_by_its_acid(): void
+    {
+        $ketchup = Sauce::evaluate(['gooseberry' => '1 kg', 'cider-vinegar' => '120 ml', 'sugar' => '200 g', 'fine-salt' => '12 g'], self::WARM);
+        foreach (['white-vinegar', 'wine-vinegar', 'rice-vinegar', 'malt-vinegar'] as $other) {
+            foreach (array_filter(self::options($ketchup, 'cider-vinegar'), static fn (Substitution $each): bool => self::slugs($each) === [$other]) as $option) {
+                $with = $option->with[0];
+                $acid = $with->grams * Measure::Sourness->strengthOf($with->ingredient) / (121.2 * Measure::Sourness->strengthOf(Sauce::ingredient('cider-vinegar')));
+                self::assertEqualsWithDelta(1.0, $acid, 0.36, $other);
+            }
+        }
+    }
+
     /** What is sour in "soy sauce and vinegar" is the vinegar: half as sour at the least, and not half of that again. */
     public function test_each_of_two_brings_what_it_alone_is_there_for(): void
     {
         $sauce = Sauce::evaluate(['ketchup' => '300 g', 'cider-vinegar' => '60 g', 'worcestershire-type-sauce' => '30 g', 'dark-brown-sugar' => '50 g'], self::WARM);
         $out = $sauce->cooked->weighed->lines[2];
-        $first = self::options($sauce, 'worcestershire-type-sauce')[0];
+        $both = array_values(array_filter(self::options($sauce, 'worcestershire-type-sauce'), static fn (Substitution $each): bool => self::slugs($each) === ['malt-vinegar', 'soy-sauce']));
 
-        self::assertSame(['malt-vinegar', 'soy-sauce'], self::slugs($first));
-        foreach ($first->with as $with) {
+        self::assertNotSame([], $both);
+        foreach ($both[0]->with as $with) {
             $measure = $with->ingredient->slug === 'soy-sauce' ? Measure::Saltiness : Measure::Sourness;
             $brings = $with->grams * $measure->strengthOf($with->ingredient) / ($out->grams * $measure->strengthOf($out->ingredient));
             self::assertGreaterThan(0.4, $brings, $with->ingredient->slug);
