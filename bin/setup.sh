@@ -125,8 +125,9 @@ need_served() {
   mkdir -p "$served"
   chmod 700 "$served"
   served_env=(APP_CONFIG_CACHE="$served/config.php" APP_ROUTES_CACHE="$served/routes.php" APP_EVENTS_CACHE="$served/events.php")
-  once served "$root $(fingerprint .env config routes app core composer.json vendor/composer/installed.json)" "putting together what every request needs" \
-    env VINCULUM_DATABASE=:memory: "${served_env[@]}" php artisan vinculum:served "$served/preload.php"
+  # where what is kept lies is said when it is served, and is nothing to be remembered here
+  once served "$root $(fingerprint .env bin/setup.sh config routes app core composer.json vendor/composer/installed.json)" "putting together what every request needs" \
+    env -u VINCULUM_DATABASE -u VINCULUM_COMPILED -u VINCULUM_BACKUPS -u VINCULUM_HOUSE "${served_env[@]}" php artisan vinculum:served "$served/preload.php"
   served_php=("${fast_php[@]}" -d opcache.preload="$served/preload.php")
   # root says for whom, anybody else may not
   [ "$(id -u)" -ne 0 ] || served_php+=(-d opcache.preload_user=root)

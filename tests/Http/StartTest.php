@@ -41,6 +41,18 @@ final class StartTest extends TestCase
         self::assertStringContainsString("port {$port} is taken. Stop what uses it, or run: bin/start --port ".($port + 1), $said);
     }
 
+    public function test_what_is_put_together_beforehand_leaves_the_household_where_it_is(): void
+    {
+        $process = proc_open(['bash', '-c', 'rm -f storage/stamps/served && source bin/setup.sh && need_served'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => '/nowhere/else.sqlite', 'VINCULUM_HOUSE' => 'https://elsewhere'] + getenv());
+        self::assertNotFalse($process);
+        $said = stream_get_contents($pipes[2]);
+        self::assertSame(0, proc_close($process), (string) $said);
+        $config = require Server::root().'/storage/framework/served/config.php';
+
+        self::assertSame(Server::root().'/storage/vinculum.sqlite', $config['database']['connections']['sqlite']['database']);
+        self::assertSame('', $config['vinculum']['house']);
+    }
+
     public function test_with_house_it_serves_the_network_over_https_behind_a_sign_in_and_this_machine_without(): void
     {
         $folder = sys_get_temp_dir().'/vinculum-house-'.bin2hex(random_bytes(6));
