@@ -23,6 +23,9 @@ final class NotInProportion
     /** A batch this much larger or smaller is another batch. */
     private const ANOTHER = 0.25;
 
+    /** Minutes that differ by less than this share are the same minutes. */
+    private const AS_LONG = 0.1;
+
     /** From this share of starch on it matters. */
     private const STARCH = 0.005;
 
@@ -43,7 +46,9 @@ final class NotInProportion
             $before = StopGuide::of($from->cooked->stages[$s], $learned);
             $after = StopGuide::of($report, $learned);
             $until = $report->stage->process?->until;
-            if ($before?->minutes !== null && $after?->minutes !== null && $until !== null) {
+            $isOther = $before?->minutes !== null && $after?->minutes !== null
+                && abs($after->minutes->value / max(1e-9, $before->minutes->value) - 1) > self::AS_LONG;
+            if ($isOther && $until !== null) {
                 $said[] = [
                     'about' => 'time',
                     'text' => Sentence::of(

@@ -405,6 +405,17 @@ final readonly class Equations
         );
     }
 
+    /** Steps outside their intervals, of all tastes, squared. */
+    public function off(Evaluation $at): float
+    {
+        return array_sum(
+            array_map(
+                fn (Measure $measure): float => $this->aims->steps($measure, $at->tasting->value($measure)) ** 2,
+                Measure::cases(),
+            ),
+        );
+    }
+
     public function pinsHold(Evaluation $after): bool
     {
         foreach ($this->pins($after) as [, $off]) {

@@ -256,14 +256,16 @@ final readonly class Writer
             $name = $lines[$i]->ingredient?->shortName() ?? $lines[$i]->line->ingredient;
             $percent = (int) round(100 * $share);
             if (! isset($movable[$lines[$i]->source])) {
+                $add = $steps < 0.0 ? ' Add a line that brings it.' : '';
+
                 return $lines[$i]->line->lock
-                    ? "{$name} brings {$percent} % of it and is locked."
-                    : "{$name} brings {$percent} % of it, and nobody turns that to move a taste.";
+                    ? "{$percent} % of it comes from {$name}, and that line is locked."
+                    : "{$percent} % of it comes from {$name}, and nobody turns that to move a taste.{$add}";
             }
             $move = $x[$lines[$i]->source] ?? 0.0;
             [$least, $most] = $movable[$lines[$i]->source];
             if (($steps > 0.0 && $move <= $least + 1e-6) || ($steps < 0.0 && $move >= $most - 1e-6)) {
-                return "{$name} brings {$percent} % of it and is as far as it may go.";
+                return "{$percent} % of it comes from {$name}, and that is as far as it may go.";
             }
         }
         if ($steps < 0.0 && ($bringers === [] || max($bringers) <= 0.0)) {

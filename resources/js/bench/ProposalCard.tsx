@@ -39,7 +39,12 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
         </ul>
       )}
       <p>
-        {proposal.cost}; <span className="quiet">{proposal.makes}</span>
+        {proposal.cost}
+        {changes && (
+          <>
+            ; <span className="quiet">{proposal.makes}</span>
+          </>
+        )}
       </p>
       <WhatItBrings brings={proposal.brings} />
       {proposal.cautions.map((caution) => (

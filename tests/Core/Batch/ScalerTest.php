@@ -15,6 +15,9 @@ use Vinculum\Batch\ScaleTarget;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Portion;
+use Vinculum\Recipe\Process;
+use Vinculum\Recipe\ProcessKind;
+use Vinculum\Recipe\Stage;
 
 final class ScalerTest extends TestCase
 {
@@ -197,6 +200,18 @@ final class ScalerTest extends TestCase
                 self::assertFalse($isGrams && preg_match('/(?:tsp|tbsp|pinch)$/', $was[$line->id]) === 1 && (float) $grams[1] < 5.0, $where);
                 if (preg_match('/^\d+ ?ml$/', $was[$line->id]) === 1) {
                     self::assertMatchesRegularExpression('/(?:^\d+[05] ml|tsp|tbsp|cup)$/', (string) $line->amount, $where);
+                }
+            }
+        }
+    }
+
+    public function test_minutes_that_stay_the_same_are_not_said_to_be_others(): void
+    {
+        foreach (Sauce::sixty() as $recipe) {
+            $from = Evaluation::of($recipe->withStages(array_map(static fn (Stage $stage): Stage => $stage->processed(new Process(ProcessKind::Simmer, null, 12.0)), $recipe->stages)), Sauce::catalogue(), null);
+            foreach ((new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::times(2.5))->unscaled as $said) {
+                if (preg_match('/about (\d+) minutes? in the same pan at the same heat, not (\d+)/', Say::it($said['text']), $minutes) === 1) {
+                    self::assertNotSame($minutes[1], $minutes[2]);
                 }
             }
         }

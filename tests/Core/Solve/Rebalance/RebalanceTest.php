@@ -89,7 +89,7 @@ final class RebalanceTest extends TestCase
         $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['saltiness' => 0.5]));
 
         self::assertFalse($answer->isReached);
-        self::assertMatchesRegularExpression('/^Saltiness stays [\d.]+ steps over: fine salt brings \d+ % of it and is locked\.$/', Say::it($answer->why));
+        self::assertMatchesRegularExpression('/^Saltiness stays [\d.]+ steps over: \d+ % of it comes from fine salt, and that line is locked\.$/', Say::it($answer->why));
 
         $heat = Rebalance::of(self::ketchup(), Sauce::catalogue(), Aims::ofFigures(self::ketchup(), ['heat' => 900.0]));
         self::assertStringContainsString('nothing in the recipe brings any', Say::it($heat->why));
@@ -134,5 +134,16 @@ final class RebalanceTest extends TestCase
         }
 
         return Sauce::evaluate([...$lines, ...$more], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]], $recipe, $style);
+    }
+
+    public function test_no_line_is_touched_for_what_it_would_hardly_bring_nearer(): void
+    {
+        $pesto = Sauce::evaluate(['basil' => '80 g', 'pine-nut' => '45 g', 'hard-cheese' => '43 g', 'garlic' => '8 g', 'olive-oil' => '108 g', 'fine-salt' => '3 g']);
+        $sweeter = Aims::ofFigures($pesto, ['sweetness' => 1.3 * $pesto->tasting->value(Measure::Sweetness)]);
+        foreach (Rebalance::answers($pesto, Sauce::catalogue(), $sweeter) as $answer) {
+            self::assertFalse($answer->isReached);
+            self::assertSame([], $answer->changes);
+            self::assertSame('Sweetness stays half a step short: 87 % of it comes from pine nuts, and nobody turns that to move a taste. Add a line that brings it.', Say::it($answer->why));
+        }
     }
 }
