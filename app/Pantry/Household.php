@@ -138,12 +138,10 @@ final class Household
         if ($this->catalogue !== null) {
             return $this->catalogue;
         }
-        $own = $this->definitionsOf(array_values($this->preferences()->meanings));
-        foreach (self::stored(OwnIngredientRecord::query()->found($typed)->limit($most)) as $record) {
-            $own[$record->slug] = $record->definition;
-        }
+        // ranked by what stands in the index; the definitions, which are long, are opened for what is found
+        $found = self::stored(OwnIngredientRecord::query()->select('slug')->found($typed)->limit($most))->modelKeys();
 
-        return $this->with($own);
+        return $this->with($this->definitionsOf([...array_values($this->preferences()->meanings), ...$found]));
     }
 
     /** What ships, and nothing of the household's own. */
