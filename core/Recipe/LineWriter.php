@@ -77,7 +77,13 @@ final class LineWriter
         }
         $size = self::size($amount) * $factor;
         if ($unit->informal && $size / $unit->size <= self::MOST_INFORMAL) {
-            return AmountWriter::in($unit, $size, $set)[0];
+            [$text, $written] = AmountWriter::in($unit, $size, $set);
+
+            return Portion::counted(
+                trim(substr($text, 0, -strlen($unit->name))),
+                $written / $unit->size,
+                $unit->name,
+            );
         }
 
         return self::isSpooned($unit, $set)

@@ -112,7 +112,7 @@ final class ScalerTest extends TestCase
 
         self::assertSame([
             'gooseberry' => '3 kg', 'cider-vinegar' => '3 3/4 cup', 'sugar' => '4 cup', 'fine-salt' => '2 tbsp',
-            'garlic' => '9 cloves', 'habanero' => '1 1/2', 'cayenne' => '3 pinch',
+            'garlic' => '9 cloves', 'habanero' => '1 1/2', 'cayenne' => '3 pinches',
         ], $texts);
         self::assertSame('1/2 tsp', self::scale(Sauce::evaluate(self::LINES), '8x')->lines[6]->text, 'many pinches are a measure');
     }
