@@ -227,8 +227,9 @@ CONF
   house_servers=$!
   XDG_DATA_HOME=$house_folder XDG_CONFIG_HOME=$house_folder caddy run --config "$house_folder/Caddyfile" --adapter caddyfile >>storage/logs/house.log 2>&1 &
   house_servers="$house_servers $!"
-  for _ in $(seq 100); do
-    curl -sk -o /dev/null "https://localhost:$house_port/sign-in" && return
+  # PHP behind it loads its classes first: until then the front answers that there is nobody
+  for _ in $(seq 200); do
+    curl -skf -o /dev/null "https://localhost:$house_port/sign-in" && return
     sleep 0.1
   done
   tail -qn 5 storage/logs/house.log storage/logs/house-front.log >&2 2>/dev/null
