@@ -73,14 +73,18 @@ final readonly class PantryQuery
         return $found;
     }
 
-    /** What is not among what was found, in words; null where that is all there is. */
-    public function more(int $found): ?string
+    /**
+     * How many of the household's own, or of anything, are shown where there are more; null where that is all there is.
+     *
+     * @return array{shown: int, own: int|null}|null own is how many of its own there are, null where it is not them
+     */
+    public function cut(int $found): ?array
     {
         $own = $this->isByName() ? OwnIngredientRecord::query()->found($this->typed)->count() : 0;
 
         return match (true) {
-            $own > self::MOST_OWN => sprintf('Of your own %s, these are the first %d. Type more of a name to find the others.', number_format($own, 0, '', ' '), self::MOST_OWN),
-            $found === self::MOST => sprintf('These are the first %s. Type more of a name to find the others.', number_format(self::MOST, 0, '', ' ')),
+            $own > self::MOST_OWN => ['shown' => self::MOST_OWN, 'own' => $own],
+            $found === self::MOST => ['shown' => self::MOST, 'own' => null],
             default => null,
         };
     }

@@ -9,6 +9,7 @@ use Vinculum\Amount\AmountWriter;
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Rungs;
+use Vinculum\Amount\Unit;
 use Vinculum\Amount\Units;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
@@ -29,22 +30,23 @@ final class Choices
     private const PIECES_TO = 50.0;
     private const QUARTERS_TO = 2.0;
 
-    /** Steps of the scale from which it shows a thing well. */
-    private const SHOWS = 5.0;
-
-    /** Millilitres from which a jug is filled to its next line of ten, and of five; up to which spoons do. */
-    private const JUG = [[250.0, 10.0], [15.0, 5.0]];
+    /** Millilitres up to which spoons do; judgement. */
     private const IN_SPOONS = 50.0;
+    /** Millilitres from which a jug does; judgement. */
+    private const IN_A_JUG = 15.0;
 
-    /** Grams from which a kilo is written as it was. */
+    /** Units of a kitchen scale. */
+    private const GRAMS = ['g', 'kg'];
+
+    /** Grams from which a kilo is written as it was; judgement. */
     private const BY_THE_KILO = 1000.0;
 
-    /** Between an eighth of a teaspoon and a quarter there is an eighth and a pinch. */
+    /** Teaspoons between an eighth and a quarter, where there is an eighth and a pinch; judgement. */
     private const EIGHTH_AND_A_PINCH = [0.15, 0.23];
 
-    /** A jug filled to a line, and between two; and what a second measure beside the first is worth in dips. */
+    /** A jug filled to a line, in dips of a spoon; judgement. */
     private const POURED = 2;
-    private const BETWEEN = 3;
+    /** A second measure beside the first, in dips of a spoon; judgement. */
     private const SECOND_MEASURE = 3;
 
     /** Weighing is worth so many dips of a spoon; more, where the maker wrote it in spoons. */
@@ -60,8 +62,7 @@ final class Choices
         $ingredient
             = $line->ingredient ?? throw new \LogicException('A line without an ingredient has no amount to measure.');
         $prep = $line->line->prep;
-        $texts = [];
-        $first = $line->amount->terms[0] ?? null;
+        $unit = $line->amount->terms[0]->unit ?? null;
         $isPlain
             = count(
                 array_unique(
@@ -71,49 +72,30 @@ final class Choices
                     ),
                 ),
             ) === 1;
-        $isVolume = $isPlain && $first?->unit?->dimension === Dimension::Volume;
-        $isSpooned = $isVolume && ! $first->unit->decimal;
-        // what was poured by the jug is poured again
-        $isPoured = $isVolume && ! $isSpooned;
-        $isCounted
-            = $isPlain && $first !== null && ($first->unit === null || $first->unit->dimension === Dimension::Count);
-        $isWeighed = $first?->unit?->dimension === Dimension::Mass && ! $first->unit->informal;
+        $isWeighed = $unit?->dimension === Dimension::Mass && ! $unit->informal;
+        $isCounted = $isPlain && ($unit === null || $unit->dimension === Dimension::Count);
+        $isVolume = $isPlain && $unit?->dimension === Dimension::Volume;
         $own = LineWriter::nearest($line, $factor, $tools->kit->set);
-        $isByGram = $isWeighed && in_array($first->unit->name, ['g', 'kg'], true);
-        if ($isByGram && $tools->scale && $exact < self::BY_THE_KILO) {
-            $texts[] = LineWriter::shown($exact, $tools->kit);
-        } elseif ($own !== null && ! $isPoured && ($tools->scale || ! $isWeighed)) {
-            $texts[] = $own;
-        }
-        if ($isCounted) {
-            $texts = [...$texts, ...self::counts($line, $factor)];
-        } elseif ($ingredient->density !== null && ($isSpooned || (! $tools->scale && $isWeighed)) && $prep === null) {
-            $texts = [...$texts, ...self::spoons($exact / $ingredient->density, $tools)];
-            if ($tools->kit->set !== MeasuringSet::Us && $ingredient->form === Form::Liquid) {
-                // more than a few spoons are poured, where jugs are marked in millilitres
-                $ml = $exact / $ingredient->density;
-                $texts = [...$texts, ...($ml >= self::IN_SPOONS ? self::poured($ml, $tools) : [])];
-            }
-        } elseif ($isPoured && $ingredient->density !== null) {
-            $texts = [...$texts, ...self::poured($exact / $ingredient->density, $tools)];
-        } elseif (! $tools->scale && $isWeighed && $ingredient->portions !== []) {
-            $texts = [...$texts, ...self::portions($exact, $ingredient)];
-        }
+        $texts = match (true) {
+            $isCounted => self::counted($line, $exact, $factor, $tools),
+            $isWeighed && $tools->scale => self::weighed($unit, $ingredient, $exact, $tools),
+            $isWeighed => self::withoutAScale($line, $exact, $tools),
+            $isVolume && $unit->decimal => self::poured($ingredient, $exact, $tools),
+            $isVolume => self::spooned($line, $exact, $tools),
+            default => $tools->scale ? [LineWriter::weighed($exact, $tools->kit)] : [],
+        };
+        // its own words come first where they say no more than a scale or a jug shows
+        $isAsWritten = $own !== null && match (true) {
+            $isWeighed => $tools->scale && ! self::isByGram($unit, $exact),
+            $isVolume => ! $unit->decimal || $texts === [],
+            default => true,
+        };
+        $texts = [...$isAsWritten ? [$own] : [], ...$texts];
         if ($isCounted && self::isWhole($ingredient)) {
             // half a star of anise is no star
             $texts = array_filter($texts, static fn (string $text): bool => ! str_contains($text, '/'));
-        } elseif ($isCounted && $exact < self::PIECES_TO * $tools->kit->scaleStep) {
-            // half a chilli is cut, and never weighed out by the gram
-        } elseif ($isByGram && $tools->scale) {
-            // too little for the scale, it is spooned where it can be
-            if ($exact < self::SHOWS * $tools->kit->scaleStep && self::isSpoonable($ingredient) && $prep === null) {
-                $texts = [...$texts, ...self::spoons($exact / ($ingredient->density ?? 1.0), $tools)];
-            }
-        } elseif ($texts !== [] && ($isPoured || ($isSpooned && $exact < self::SHOWS * $tools->kit->scaleStep))) {
-            // a third of a teaspoon of cumin is no matter for a kitchen scale
-        } elseif ($tools->scale || $texts === []) {
-            $texts[] = LineWriter::weighed($exact, $tools->kit);
         }
+        $texts = $texts === [] ? [LineWriter::weighed($exact, $tools->kit)] : $texts;
         $choices = [];
         foreach (array_unique($texts) as $text) {
             $grams = LineWriter::gramsOf($text, $ingredient, $prep, $tools->kit);
@@ -165,26 +147,103 @@ final class Choices
         return $texts;
     }
 
-    private static function isSpoonable(Ingredient $ingredient): bool
-    {
-        return $ingredient->density !== null && $ingredient->form !== Form::Pieces;
-    }
-
     /**
-     * To the nearest line of a jug, and in spoons where it is little.
+     * By the piece; by the scale too, where it is more than is cut.
      *
      * @return list<string>
      */
-    private static function poured(float $millilitres, Tools $tools): array
+    private static function counted(WeighedLine $line, float $exact, float $factor, Tools $tools): array
     {
-        $texts = $millilitres < self::IN_SPOONS ? self::spoons($millilitres, $tools) : [];
-        foreach (self::JUG as [$from, $step]) {
-            if ($millilitres >= $from) {
-                return [...$texts, sprintf('%d ml', (int) round(round($millilitres / $step) * $step))];
-            }
-        }
+        $isCut = $exact < self::PIECES_TO * $tools->kit->scaleStep
+            || ($line->ingredient !== null && self::isWhole($line->ingredient));
 
-        return $texts;
+        return [
+            ...self::counts($line, $factor),
+            ...$tools->scale && ! $isCut ? [LineWriter::weighed($exact, $tools->kit)] : [],
+        ];
+    }
+
+    /**
+     * By the scale; in spoons too, where it is too little for it.
+     *
+     * @return list<string>
+     */
+    private static function weighed(Unit $unit, Ingredient $ingredient, float $exact, Tools $tools): array
+    {
+        if (! self::isByGram($unit, $exact)) {
+            return in_array($unit->name, self::GRAMS, true) ? [] : [LineWriter::weighed($exact, $tools->kit)];
+        }
+        $isLittle = ! LineWriter::isShown($exact, $tools->kit) && $ingredient->fillsASpoon();
+
+        return [
+            LineWriter::shown($exact, $tools->kit),
+            ...$isLittle ? self::spoons($exact / ($ingredient->density ?? 1.0), $tools) : [],
+        ];
+    }
+
+    /** Whether it is weighed in grams, and not by the kilo. */
+    private static function isByGram(Unit $unit, float $exact): bool
+    {
+        return in_array($unit->name, self::GRAMS, true) && $exact < self::BY_THE_KILO;
+    }
+
+    /**
+     * What was weighed, in spoons or pieces.
+     *
+     * @return list<string>
+     */
+    private static function withoutAScale(WeighedLine $line, float $exact, Tools $tools): array
+    {
+        $ingredient = $line->ingredient;
+
+        return match (true) {
+            $ingredient === null => [],
+            $ingredient->density !== null && $line->line->prep === null
+                => self::spoons($exact / $ingredient->density, $tools),
+            default => self::portions($exact, $ingredient),
+        };
+    }
+
+    /**
+     * In spoons and cups; by the jug too, where it is much and jugs are marked in millilitres, and by the scale where
+     * that shows it: a third of a teaspoon of cumin is no matter for it.
+     *
+     * @return list<string>
+     */
+    private static function spooned(WeighedLine $line, float $exact, Tools $tools): array
+    {
+        $density = $line->line->prep === null ? $line->ingredient?->density : null;
+        $texts = $density === null ? [] : self::spoons($exact / $density, $tools);
+        $isByJug = $density !== null
+            && $tools->kit->set !== MeasuringSet::Us
+            && $line->ingredient->form === Form::Liquid
+            && $exact / $density >= self::IN_SPOONS;
+
+        return [
+            ...$texts,
+            ...$isByJug ? [LineWriter::poured($exact / $density)] : [],
+            ...$tools->scale && LineWriter::isShown($exact, $tools->kit)
+                ? [LineWriter::weighed($exact, $tools->kit)]
+                : [],
+        ];
+    }
+
+    /**
+     * What was poured by the jug is poured again; in spoons too, where it is little.
+     *
+     * @return list<string>
+     */
+    private static function poured(Ingredient $ingredient, float $exact, Tools $tools): array
+    {
+        if ($ingredient->density === null) {
+            return [];
+        }
+        $millilitres = $exact / $ingredient->density;
+
+        return [
+            ...$millilitres < self::IN_SPOONS ? self::spoons($millilitres, $tools) : [],
+            ...$millilitres >= self::IN_A_JUG ? [LineWriter::poured($millilitres)] : [],
+        ];
     }
 
     /** @return list<string> */
@@ -239,8 +298,8 @@ final class Choices
         if ($isCounted) {
             return 1;
         }
-        if (preg_match('/^([\d.]+) (?:ml|l)$/', $text, $poured) === 1) {
-            return fmod((float) $poured[1], 5.0) === 0.0 ? self::POURED : self::BETWEEN;
+        if (preg_match('/ (?:ml|l)$/', $text) === 1) {
+            return self::POURED;
         }
         $parts = explode(' + ', $text);
         $scoops = self::SECOND_MEASURE * (count($parts) - 1);

@@ -23,7 +23,7 @@ final class NotInProportion
     /** A batch this much larger or smaller is another batch. */
     private const ANOTHER = 0.25;
 
-    /** Minutes that differ by less than this share are the same minutes. */
+    /** Minutes that differ by less than this share are the same minutes; judgement. */
     private const AS_LONG = 0.1;
 
     /** From this share of starch on it matters. */

@@ -357,7 +357,6 @@ final class Catalogue
         return min(levenshtein($written, $name), levenshtein($written, "{$name}s"));
     }
 
-    /** Lower case, hyphens and punctuation as spaces. */
     /** A name as a search compares it: lower case, without accents, one spelling, words between single spaces. */
     public static function plain(string $name): string
     {

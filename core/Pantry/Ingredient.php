@@ -103,6 +103,12 @@ final readonly class Ingredient
             && array_intersect($this->roles, ['base', 'body', 'fat', 'aroma', 'hot']) === [];
     }
 
+    /** Whether a spoon or a jug says how much of it there is: it pours or heaps, and its density is known. */
+    public function fillsASpoon(): bool
+    {
+        return $this->density !== null && $this->form !== Form::Pieces;
+    }
+
     /** Oil, butter, nut paste: what makes nothing thinner. */
     public function isFatty(): bool
     {

@@ -37,6 +37,9 @@ final class LineWriter
     /** Steps of what is weighed, in grams, by how much of it there is; judgement. */
     private const ROUND = [[200.0, 10.0], [40.0, 5.0]];
 
+    /** Millilitres from which a jug is filled to its next line of ten, and of five; common practice, no source. */
+    private const JUG = [[250.0, 10.0], [0.0, 5.0]];
+
     /** From so many grams or millilitres on, what stands in is measured as what it stands in for was; judgement. */
     private const MEASURED_AS_IT_WAS = 15.0;
 
@@ -107,7 +110,7 @@ final class LineWriter
             ];
         }
         $ways = [
-            ...self::roundly($weighed, $factor, $kit),
+            ...self::asWeighed($weighed, $factor, $kit),
             self::nearest($weighed, $factor, $kit->set),
         ];
         if (
@@ -128,24 +131,36 @@ final class LineWriter
      *
      * @return list<string>
      */
-    private static function roundly(WeighedLine $weighed, float $factor, Kitchenware $kit): array
+    private static function asWeighed(WeighedLine $weighed, float $factor, Kitchenware $kit): array
     {
         $unit = $weighed->amount->terms[0]->unit ?? null;
         if ($unit?->name !== 'g' || count($weighed->amount->terms ?? []) > 1 || $weighed->ingredient === null) {
             return [];
         }
         $grams = $weighed->grams * $factor;
+        $ways = self::roundly($grams, $kit);
+        if ($grams < 2 * self::SCALE_STEPS * $kit->scaleStep) {
+            $ways[] = self::shown($grams, $kit);
+            $density = $weighed->ingredient->fillsASpoon() ? $weighed->ingredient->density : null;
+            if ($density !== null && $grams / $density >= self::LEAST_SPOON_ML) {
+                $ways[] = AmountWriter::spoons($grams / $density, $kit->set)[0];
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * In tens of grams where there is much of it, then in fives; nothing where there is little.
+     *
+     * @return list<string>
+     */
+    private static function roundly(float $grams, Kitchenware $kit): array
+    {
         $ways = [];
         foreach (self::ROUND as [$from, $step]) {
             if ($grams >= $from) {
                 $ways[] = self::onScale($grams, max($step, $kit->scaleStep));
-            }
-        }
-        if ($grams < 2 * self::SCALE_STEPS * $kit->scaleStep) {
-            $ways[] = self::onScale($grams, $kit->scaleStep);
-            $density = $weighed->ingredient->form === Form::Pieces ? null : $weighed->ingredient->density;
-            if ($density !== null && $grams / $density >= self::LEAST_SPOON_ML) {
-                $ways[] = AmountWriter::spoons($grams / $density, $kit->set)[0];
             }
         }
 
@@ -196,6 +211,21 @@ final class LineWriter
         return self::onScale($grams, $kit->scaleStep);
     }
 
+    /** By a jug, to the nearest of its lines. */
+    public static function poured(float $millilitres): string
+    {
+        $steps = array_filter(self::JUG, static fn (array $lines): bool => $millilitres >= $lines[0]);
+        $step = array_values($steps)[0][1] ?? self::JUG[1][1];
+
+        return Numeral::digits(max($step, round($millilitres / $step) * $step), 0).' ml';
+    }
+
+    /** Whether the scale shows so much of it well. */
+    public static function isShown(float $grams, Kitchenware $kit): bool
+    {
+        return $grams >= self::SCALE_STEPS * $kit->scaleStep;
+    }
+
     /** @param float $step grams that it shows apart */
     private static function onScale(float $grams, float $step): string
     {
@@ -210,6 +240,10 @@ final class LineWriter
     {
         $amount = $line->amount;
         $unit = $amount === null || count($amount->terms) > 1 ? null : $amount->terms[0]->unit ?? null;
+        if ($unit?->informal === true && $ingredient === $line->ingredient) {
+            // more of a pinch is counted in pinches
+            return self::nearest($line, $grams / $line->grams, $kit->set) ?? self::shown($grams, $kit);
+        }
         $isVolume = $unit?->dimension === Dimension::Volume;
         $size = $isVolume ? $grams / ($ingredient->density ?? INF) : $grams;
         if (
@@ -217,26 +251,18 @@ final class LineWriter
             || ! in_array($unit?->name, ['g', 'kg', 'ml', 'l'], true)
             || $size < self::MEASURED_AS_IT_WAS
             || $ingredient->is('uncut')
-            || ($isVolume && $ingredient->form === Form::Pieces)
+            || ($isVolume && ! $ingredient->fillsASpoon())
         ) {
             return self::fresh($grams, $ingredient, $kit, 0.1);
         }
         // sixty millilitres for sixty, where fifty-five would do
         $was = self::size($amount);
 
-        return abs($size / $was - 1) <= self::AS_IT_WAS
-            ? Numeral::digits($was, 1).($isVolume ? ' ml' : ' g')
-            : self::rounded($size, $isVolume ? 'ml' : 'g', $kit);
-    }
-
-    /** In round numbers: in tens where there is much of it, else in fives. */
-    private static function rounded(float $size, string $unit, Kitchenware $kit): string
-    {
-        $steps = array_column(array_filter(self::ROUND, static fn (array $round): bool => $size >= $round[0]), 1);
-        // a jug shows fives
-        $step = max($steps[0] ?? 1.0, $unit === 'g' ? $kit->scaleStep : self::ROUND[1][1]);
-
-        return Numeral::digits(round($size / $step) * $step, 0)." {$unit}";
+        return match (true) {
+            abs($size / $was - 1) <= self::AS_IT_WAS => Numeral::digits($was, 1).($isVolume ? ' ml' : ' g'),
+            $isVolume => self::poured($size),
+            default => self::roundly($size, $kit)[0] ?? self::shown($size, $kit),
+        };
     }
 
     /**
@@ -265,25 +291,21 @@ final class LineWriter
         ) {
             [$text, $count] = AmountWriter::in(Units::count('each'), $grams / $counted->grams, $kit->set);
             // nobody counts out twenty-seven sprigs
-            if ($count <= self::COUNTED || $grams < self::SCALE_STEPS * $kit->scaleStep) {
+            if ($count <= self::COUNTED || ! self::isShown($grams, $kit)) {
                 $ways[] = [
                     $counted->name === 'each' ? $text : Portion::counted($text, $count, $counted->name),
                     $count * $counted->grams,
                 ];
             }
         }
-        if (
-            $ingredient->density !== null
-            && $ingredient->form !== Form::Pieces
-            && $grams / $ingredient->density >= self::LEAST_SPOON_ML
-        ) {
+        if ($ingredient->fillsASpoon() && $grams / $ingredient->density >= self::LEAST_SPOON_ML) {
             foreach ([AmountWriter::spoons(...), AmountWriter::together(...)] as $write) {
                 [$text, $size] = $write($grams / $ingredient->density, $kit->set);
                 $ways[] = [$text, $size * $ingredient->density];
             }
         }
         $pinch = Units::find('pinch', $kit->set)?->size;
-        if ($ways === [] && $pinch !== null && $ingredient->density !== null && $ingredient->form !== Form::Pieces) {
+        if ($ways === [] && $pinch !== null && $ingredient->fillsASpoon()) {
             $pinches = max(1, (int) round($grams / $ingredient->density / $pinch));
             if ($pinches <= self::MOST_PINCHES) {
                 $ways[] = [
@@ -292,7 +314,7 @@ final class LineWriter
                 ];
             }
         }
-        if ($ways === [] || $grams >= self::SCALE_STEPS * $kit->scaleStep) {
+        if ($ways === [] || self::isShown($grams, $kit)) {
             $weighed = self::onScale($grams, $grams < $kit->scaleStep ? 0.1 : $kit->scaleStep);
             $ways[] = [$weighed, (float) $weighed];
         }

@@ -47,10 +47,11 @@ final readonly class PantryView
      * @param list<Ingredient> $ingredients
      * @param list<string> $onHand
      * @param list<string>|null $inSeason null where they stay in the order they came in
-     * @param string|null $more what is not among them, in words
+     * @param array{shown: int, own: int|null}|null $cut how many are shown where there are more, and of how many of
+     *     the household's own, where it is those that are cut short
      * @return array{ingredients: list<array<string, mixed>>, more_text: string|null}
      */
-    public function list(array $ingredients, array $onHand, ?array $inSeason = null, ?string $more = null): array
+    public function list(array $ingredients, array $onHand, ?array $inSeason = null, ?array $cut = null): array
     {
         $shelves = ['mine', 'on hand', 'in season now', 'everything else'];
         $shelf = static fn (Ingredient $ingredient): string => match (true) {
@@ -82,8 +83,18 @@ final readonly class PantryView
                 ],
                 $ingredients,
             ),
-            'more_text' => $more,
+            'more_text' => $cut === null ? null : $this->more($cut['shown'], $cut['own']),
         ];
+    }
+
+    private function more(int $shown, ?int $own): string
+    {
+        $shown = $this->speech->grouped($shown, 0);
+
+        return ($own === null
+            ? "These are the first {$shown}. "
+            : "Of your own {$this->speech->grouped($own, 0)}, these are the first {$shown}. ")
+            .'Type more of a name to find the others.';
     }
 
     /**

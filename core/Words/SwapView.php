@@ -55,6 +55,8 @@ final readonly class SwapView
      */
     public function freed(FreedRecipe $freed): array
     {
+        $also = $this->also($freed);
+
         return [
             'changes' => array_map(
                 fn (FreedLine $change): array => [
@@ -67,7 +69,11 @@ final readonly class SwapView
                 ],
                 $freed->changes,
             ),
-            'also' => $this->also($freed),
+            'also' => $also,
+            'also_text'
+                => $also === []
+                    ? ''
+                    : 'Besides: '.implode(', ', array_map(self::moved(...), $also)).'.',
             'left' => array_map(
                 fn (array $left): array => ['line' => $left['line'], 'why' => $this->speech->say($left['why'])],
                 $freed->left,
@@ -84,6 +90,14 @@ final readonly class SwapView
             'ghosts' => (new BenchView($this->speech, $freed->after))->ghosts(),
             'recipe' => $this->recipe($freed->recipe),
         ];
+    }
+
+    /** @param array{name: string, was: string|null, now: string} $line */
+    private static function moved(array $line): string
+    {
+        return $line['was'] === null
+            ? "{$line['now']} {$line['name']} more"
+            : "{$line['name']} {$line['was']} → {$line['now']}";
     }
 
     /**

@@ -26,12 +26,10 @@ final readonly class PantryController
     public function index(Request $request, PantryView $view): array
     {
         $onHand = OnHand::slugs();
-
         $query = PantryQuery::from($request);
-
         $found = $query->find($this->household, $onHand);
 
-        return $view->list($found, $onHand, $query->isForAnything() ? $this->swapper->inSeason($this->household->shipped()) : null, $query->more(count($found)));
+        return $view->list($found, $onHand, $query->isForAnything() ? $this->swapper->inSeason($this->household->shipped()) : null, $query->cut(count($found)));
     }
 
     /**

@@ -23,7 +23,7 @@ final class Naming
     /** A word this long may be misspelt by one letter, and one twice as long by two. */
     private const MISSPELT_FROM = 5;
 
-    /** Letters from which a word may be part of a name: no ice in allspice. */
+    /** Letters from which a word may be part of a name: no ice in allspice; judgement. */
     private const SOUGHT_FROM = 4;
 
     private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|was|were|had|formerly|'

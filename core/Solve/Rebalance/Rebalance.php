@@ -16,8 +16,6 @@ final readonly class Rebalance
 {
     /** Two answers are different where the cosine between them is below this. */
     private const ALIKE = 0.75;
-    /** What leaves more than so much of what is off is not worth touching a line for; judgement. */
-    private const NEARER = 0.9;
     /** One that changes so many times as much as the least is no answer. */
     private const FAR = 6.0;
 
@@ -28,23 +26,7 @@ final readonly class Rebalance
         $search = new Search($equations);
         $writer = new Writer($equations, $catalogue);
 
-        return $writer->written(self::worthIt($search->found([]), $equations));
-    }
-
-    /**
-     * Nothing where it would hardly bring nearer what was asked: nobody takes cheese out of a pesto that is to be
-     * sweeter.
-     *
-     * @param array<int, float> $x by deciding line
-     * @return array<int, float>
-     */
-    private static function worthIt(array $x, Equations $equations): array
-    {
-        $was = $equations->off($equations->from);
-
-        return ! $equations->pinsHold($equations->from) || $equations->off($equations->at($x)) < self::NEARER * $was
-            ? $x
-            : [];
+        return $writer->written($search->found([]));
     }
 
     /**
@@ -57,7 +39,7 @@ final readonly class Rebalance
         $equations = new Equations($from, $aims);
         $search = new Search($equations);
         $writer = new Writer($equations, $catalogue);
-        $first = $writer->written(self::worthIt($search->found([]), $equations));
+        $first = $writer->written($search->found([]));
         $answers = [$first];
         $byMove = array_map(abs(...), $first->moves);
         arsort($byMove);

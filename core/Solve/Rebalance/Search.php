@@ -10,15 +10,16 @@ use Vinculum\Evaluation\Evaluation;
 final readonly class Search
 {
     /**
-     * Weight of ln(yield), and what it may make in parts of what it made: first so that the yield hardly moves, and
-     * where that cannot be so that it may, which is then said first.
+     * Weight of ln(yield), and the least and most it may make in parts of what it made, so that the yield hardly moves;
+     * judgement.
      */
     private const HELD = [5.0, 0.75, 1.3];
+    /** ... and where that cannot be, so that it may, which is then said first; judgement. */
     private const FREE = [0.7, 0.4, 2.5];
     /**
      * Where to set out from, ln of the factor on every line, for when the nearest valley is not the deepest: from what
      * is written, with less of what brings too much (null), with less, with more, with far less and with next to
-     * nothing of all, which matters where a stage boils down to a mass and what is hardly there leaves room.
+     * nothing of all, which matters where a stage boils down to a mass and what is hardly there leaves room; judgement.
      */
     public const OUTSETS = [0.0, null, -1.0, 1.0, -2.0, -4.0];
     private const ROUNDS = 25;
@@ -32,12 +33,15 @@ final readonly class Search
     private const SETTLED = 0.02;
     /** A line that moves no taste by so many steps stays as it is. */
     private const MATTERS = 0.12;
+    /** What leaves more than so much of what is off is not worth touching a line for; judgement. */
+    private const WORTH_IT = 0.9;
 
     public function __construct(private Equations $equations) {}
 
     /**
      * @param list<int> $kept deciding lines that stay as they are
-     * @return array<int, float> x by deciding line, of those that move
+     * @return array<int, float> x by deciding line, of those that move: none where it would hardly bring nearer what
+     *     was asked, for nobody takes cheese out of a pesto that is to be sweeter
      */
     public function found(array $kept): array
     {
@@ -50,6 +54,7 @@ final readonly class Search
             return [];
         }
         $x = [];
+        $best = $this->equations->from;
         $miss = INF;
         $tries = array_map(static fn (?float $out): array => [self::FREE, $out], self::OUTSETS);
         foreach ([[self::HELD, 0.0], ...$tries] as [[$yield, $least, $most], $out]) {
@@ -58,7 +63,7 @@ final readonly class Search
             [$other, $at] = $this->solved($bounds, $start, $yield, $yields);
             $itsMiss = $this->equations->miss($at);
             if ($itsMiss < $miss - self::MATTERS) {
-                [$x, $miss] = [$other, $itsMiss];
+                [$x, $best, $miss] = [$other, $at, $itsMiss];
                 $matter = $this->mattering($x);
                 if ($matter !== [] && count($matter) < count($x)) {
                     [$fewer, $at] = $this->solved(
@@ -67,7 +72,9 @@ final readonly class Search
                         $yield,
                         $yields,
                     );
-                    $x = $this->equations->miss($at) <= $miss + self::MATTERS ? $fewer : $x;
+                    if ($this->equations->miss($at) <= $miss + self::MATTERS) {
+                        [$x, $best] = [$fewer, $at];
+                    }
                 }
             }
             if ($miss <= Equations::MET / 2) {
@@ -75,7 +82,10 @@ final readonly class Search
             }
         }
 
-        return array_filter($x, static fn (float $move): bool => abs($move) > 1e-9);
+        $isWorthIt = ! $this->equations->pinsHold($this->equations->from)
+            || $this->equations->off($best) < self::WORTH_IT * $this->equations->off($this->equations->from);
+
+        return $isWorthIt ? array_filter($x, static fn (float $move): bool => abs($move) > 1e-9) : [];
     }
 
     /**

@@ -7,8 +7,8 @@ namespace Vinculum\Solve\Rescue;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Feel;
-use Vinculum\Taste\Measure;
 
 /** A pot that does not taste right, mended by what can still be done to it: adding things, boiling off water. */
 final readonly class Rescue
@@ -107,23 +107,6 @@ final readonly class Rescue
         return $names;
     }
 
-    /**
-     * Places of the lines that have more of a taste than the sauce, by id: none of them goes in again.
-     *
-     * @return array<string, int>
-     */
-    private function bringing(Measure $measure, float $value): array
-    {
-        $bringing = [];
-        foreach ($this->equations->from->cooked->weighed->lines as $place => $line) {
-            if ($line->ingredient !== null && ($measure->strengthOf($line->ingredient) ?? 0.0) > $value) {
-                $bringing[$line->line->id] = $place;
-            }
-        }
-
-        return $bringing;
-    }
-
     /** Everything but the lines that bring most of what is too much, as often as that takes. */
     private function secondBatch(): ?Remedy
     {
@@ -135,8 +118,13 @@ final readonly class Rescue
             return null;
         }
         $value = $this->equations->from->tasting->value($measure);
-        $bringing = $this->bringing($measure, $value);
-        $bring = array_sum(array_intersect_key($by, array_flip($bringing)));
+        // none of the lines that have more of it than the sauce goes in again
+        $bringing = array_filter(
+            $this->equations->from->cooked->weighed->lines,
+            static fn (WeighedLine $line): bool => $line->ingredient !== null
+                && ($measure->strengthOf($line->ingredient) ?? 0.0) > $value,
+        );
+        $bring = array_sum(array_intersect_key($by, $bringing));
         $room = $this->equations->wanted[Feel::ofMeasure($measure)->value] - $value + $bring;
         if ($room <= 0.0 || $bring < self::BRINGS_MOST * $value) {
             return null;
@@ -145,7 +133,7 @@ final readonly class Rescue
         return BatchExtension::byFactor(
             $this->equations->from,
             $this->catalogue,
-            array_map(strval(...), array_keys($bringing)),
+            array_values(array_map(static fn (WeighedLine $line): string => $line->line->id, $bringing)),
             $bring / $room,
             $this->equations->state,
             $this->equations->feels,

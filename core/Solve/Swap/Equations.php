@@ -42,8 +42,9 @@ final readonly class Equations
     public const MOST_SHARE = 0.6;
     /** More of a sauce than this is what it is made of, and makes up for nothing; judgement. */
     public const BY_THE_SPOON = 0.15;
-    /** What makes up for something grows by so much of itself, or shrinks by so much; judgement. */
+    /** What makes up for something grows by at most so much of itself; judgement. */
     private const MOST_GROWTH = 1.0;
+    /** ... and shrinks by at most so much of itself; judgement. */
     private const MOST_LESS = 0.5;
     /** A taste is what a line is for from this share of it. */
     private const IS_FOR = 0.25;
@@ -57,8 +58,8 @@ final readonly class Equations
     private const LEAST_DRY = 0.04;
     /** Share of a sauce from which what is cut up in it is what it is made of; judgement. */
     private const MUCH = 0.2;
-    /** What nobody puts in more than such a share of is a seasoning. */
-    private const SEASONING = 0.12;
+    /** What nobody puts in more than such a share of brings its taste and no body; judgement. */
+    private const NO_BODY = 0.12;
     /** How far from that an amount may be, in parts of it; judgement. */
     private const AS_STRONG = [0.75, 1.35];
     private const AS_THICK = [0.3, 3.0];
@@ -354,13 +355,9 @@ final readonly class Equations
      */
     private static function forTaste(array $pulls, string $for): array
     {
-        $tastes = array_map(static fn (Feel $feel): int => (int) array_search($feel, Feel::cases(), true), [
-            Feel::Sweet,
-            Feel::Sour,
-            Feel::Salty,
-        ]);
         foreach ($for === '' ? [] : array_keys($pulls) as $row) {
-            $pulls[$row] = in_array($row, $tastes, true) ? $pulls[$row] : 0.0;
+            $isTaste = isset(self::BASICS[Feel::cases()[$row]->value ?? 'no taste']);
+            $pulls[$row] = $isTaste ? $pulls[$row] : 0.0;
         }
 
         return $pulls;
@@ -398,7 +395,7 @@ final readonly class Equations
      */
     public function asMuchOf(Ingredient $thing): array
     {
-        if ($this->isByWeight() && ! $this->isSeasoning($thing)) {
+        if ($this->isByWeight() && ! $this->isOnlyATaste($thing)) {
             $isSour = in_array('acid', $thing->roles, true)
                 && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SHARP
                 && ! in_array('acid', $this->out->ingredient->roles ?? [], true);
@@ -444,11 +441,11 @@ final readonly class Equations
     }
 
     /** What only brings a taste of what goes out, as salt does beside yeast flakes for a cheese. */
-    private function isSeasoning(Ingredient $thing): bool
+    private function isOnlyATaste(Ingredient $thing): bool
     {
         $out = $this->out->ingredient;
 
-        return $out !== null && $thing->mostShare < self::SEASONING && self::measureOf($out, $thing) !== null;
+        return $out !== null && $thing->mostShare < self::NO_BODY && self::measureOf($out, $thing) !== null;
     }
 
     /** Of pepper, mustard and ginger, which is not counted as heat. */

@@ -35,10 +35,11 @@ final class FreeOf
 
     /** How much the balance may take of what it is seasoned with, in parts of what there is; judgement. */
     private const SEASONING = [0.67, 1.5];
-    /** What it moves by less stays as it is, and what is nearer by less is not worth moving anything; judgement. */
+    /** What it moves by less of itself stays as it is; judgement. */
     private const HARDLY = 0.12;
+    /** What is nearer by less, in steps squared, is not worth moving anything; judgement. */
     private const WORTH_IT = 1.0;
-    /** Steps that anybody tells apart. */
+    /** Steps that anybody tells apart; judgement. */
     private const TOLD_APART = 1.0;
 
     /** So many places sooner a cook has to think of what brings one; judgement. */
@@ -215,8 +216,8 @@ final class FreeOf
     private static function isOff(Evaluation $from, Evaluation $at): bool
     {
         $steps = self::steps($from, $at);
-        foreach ([Measure::Sweetness, Measure::Sourness, Measure::Saltiness, Measure::Heat] as $measure) {
-            if (abs($steps[Feel::ofMeasure($measure)->value]) >= self::TOLD_APART) {
+        foreach ([Feel::Sweet, Feel::Sour, Feel::Salty, Feel::Hot] as $feel) {
+            if (abs($steps[$feel->value]) >= self::TOLD_APART) {
                 return true;
             }
         }

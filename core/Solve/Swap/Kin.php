@@ -37,10 +37,11 @@ final readonly class Kin
     /** Highest sensible share below which a thing is an extract. */
     private const EXTRACT = 0.1;
 
-    /** How near the measure of a drink another keeps, and of a stock; judgement. */
+    /** How near the measure of a drink another keeps, as a share of it; judgement. */
     private const ABOUT = 0.2;
+    /** The same of a stock; judgement. */
     private const AS_MUCH = 0.04;
-    /** Share of water from which what is savoury is a stock, and no sauce. */
+    /** Share of water from which what is savoury is a stock, and no sauce; judgement. */
     private const STOCK = 0.9;
     /** Share of alcohol from which a thing is a drink. */
     private const ALCOHOL = 0.03;

@@ -397,8 +397,8 @@ final readonly class Search
             $low[] = $helper['least'];
             $high[] = $helper['most'];
         }
-        $most = array_sum(array_slice($high, 0, $n));
-        if ($isAsMuch && $n > 1 && $most >= self::AS_MUCH * $this->equations->out->grams) {
+        $room = array_sum(array_slice($high, 0, $n));
+        if ($isAsMuch && $n > 1 && $room >= self::AS_MUCH * $this->equations->out->grams) {
             // together as much as goes out
             $weight = self::TOGETHER / $this->equations->out->grams;
             $a[] = [...array_fill(0, $n, $weight), ...array_fill(0, count($helpers), 0.0)];

@@ -59,19 +59,12 @@ final readonly class Writer
                 );
                 continue;
             }
-            $factor = 1 + $move / $helper['line']->grams;
-            foreach (LineWriter::ways($helper['line'], $factor, $this->equations->kit) as $way) {
-                $grams = LineWriter::gramsOf(
-                    $way,
-                    $helper['ingredient'],
-                    $helper['line']->line->prep,
-                    $this->equations->kit,
-                );
-                $amounts[$id] = $way;
-                if ($grams !== null && abs($grams / $helper['line']->grams / $factor - 1) < 0.08) {
-                    break;
-                }
-            }
+            $amounts[$id] = LineWriter::insteadOf(
+                $helper['line'],
+                $helper['line']->grams + $move,
+                $helper['ingredient'],
+                $this->equations->kit,
+            );
         }
         $recipe = $this->rewritten($with, $added)->withAmounts($amounts);
         $after = Evaluation::of($recipe, $this->equations->catalogue, $this->equations->from->style);

@@ -77,8 +77,6 @@ export function Desk({ record, evaluation }: Opening) {
   };
   // what was asked of the spoon still stands, and is not what a swap would do
   const isElsewhere = isAt(looking, 'swap') || isAt(looking, 'free');
-  // what is left as it is makes what it made
-  const moves = adjusting.mode === 'pot' || (adjusting.shown?.lines.length ?? 0) > 0;
   const lit = pointed ?? (looking?.at === 'line' ? looking.id : null);
 
   useEffect(() => {
@@ -173,7 +171,7 @@ export function Desk({ record, evaluation }: Opening) {
           isStale={isStale}
           looking={looking}
           onLook={setLooking}
-          thenMakes={isElsewhere || !moves ? null : (adjusting.shown?.afterwards ?? null)}
+          thenMakes={isElsewhere ? null : (adjusting.shown?.afterwards ?? null)}
         />
       </main>
       <ToSpoon onGo={() => setLooking(null)} />

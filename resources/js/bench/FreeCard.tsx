@@ -99,15 +99,7 @@ export function FreeCard({ draft, onClose, onPreview, onVariant }: Props) {
               </li>
             ))}
           </ul>
-          {answer.also.length > 0 && (
-            <p>
-              Besides:{' '}
-              {answer.also
-                .map(({ name, was, now }) => (was === null ? `${now} ${name} more` : `${name} ${was} → ${now}`))
-                .join(', ')}
-              .
-            </p>
-          )}
+          {answer.also_text !== '' && <p>{answer.also_text}</p>}
           {answer.changes.length === 0 && answer.left.length === 0 && salt === 1 && heat === 1 && (
             <p>By its lines nothing stands in the way.</p>
           )}

@@ -1,11 +1,15 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Navigate } from 'react-router';
-import { openLast } from './opening';
+import { listRecipes } from '../api/generated/client';
 
 /** A screen without an address opens what was last touched. */
 export function LastOpened({ screen = 'bench' }: { screen?: 'bench' | 'batch' }) {
-  const queries = useQueryClient();
-  const last = useQuery({ queryKey: ['last'], queryFn: ({ signal }) => openLast(queries, signal), gcTime: 0 });
-  if (last.isPending) return null;
-  return <Navigate to={last.data ? `/${screen}/${last.data}` : '/shelf'} replace />;
+  const shelf = useQuery({
+    queryKey: ['last'],
+    queryFn: ({ signal }) => listRecipes({ most: '1' }, { signal }),
+    gcTime: 0,
+  });
+  if (shelf.isPending) return null;
+  const last = shelf.data?.recipes[0];
+  return <Navigate to={last === undefined ? '/shelf' : `/${screen}/${last.id}`} replace />;
 }

@@ -15,7 +15,6 @@ interface Props {
 
 /** One way to go about it, in two lines: what to do, what it costs and makes; then the buttons that do it. Pointing only previews. */
 export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoint, onApply, onVariant }: Props) {
-  const changes = inPot || proposal.lines.length > 0;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: pointing is a shortcut; the button does the same
     <div
@@ -40,7 +39,7 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
       )}
       <p>
         {proposal.cost}
-        {changes && (
+        {proposal.makes !== '' && (
           <>
             ; <span className="quiet">{proposal.makes}</span>
           </>
@@ -52,7 +51,7 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
           {caution}
         </p>
       ))}
-      {isShown && changes && (
+      {isShown && proposal.makes !== '' && (
         <div className="proposal-do">
           <button type="button" className="do" disabled={isStale} onClick={() => onApply(false)}>
             {inPot ? 'Add it' : 'Make it so'}

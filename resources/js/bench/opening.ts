@@ -23,14 +23,6 @@ export function openedAhead(id: string): Opening | undefined {
   return opening;
 }
 
-/** The recipe that was last touched, or null where none is kept. */
-export async function openLast(queries: QueryClient, signal?: AbortSignal): Promise<string | null> {
-  const { record, evaluation, styles } = await openBench({}, { signal });
-  queries.setQueryData(stylesKey, styles);
-  ahead = record === null || held(record.id) !== null ? null : { record, evaluation };
-  return record?.id ?? null;
-}
-
 /** A recipe with all that the Bench needs at first. */
 export async function open(queries: QueryClient, id: string, signal?: AbortSignal): Promise<Opening> {
   // a save that is still under way comes first, or it would be taken for somebody else's
@@ -42,21 +34,22 @@ export async function open(queries: QueryClient, id: string, signal?: AbortSigna
   return { record: opened.record, evaluation: opened.evaluation };
 }
 
+/** The recipe that was last touched; null where none is kept, or what is held of it here has yet to be saved. */
+async function openLast(queries: QueryClient): Promise<Opening | null> {
+  const { record, evaluation, styles } = await openBench({});
+  queries.setQueryData(stylesKey, styles);
+  return record === null || held(record.id) !== null ? null : { record, evaluation };
+}
+
 /**
  * Opens what the address asks for before anything is drawn, so that a Bench is drawn once and whole. What goes wrong, or takes
- * long, is left to the Bench itself.
+ * long, is left to the Bench itself: what comes too late is not held, or it would be shown when it is long out of date.
  */
 export async function openAhead(queries: QueryClient): Promise<void> {
-  const [, id] = /^\/bench\/([^/]+)$/.exec(location.pathname) ?? [];
-  const isLast = location.pathname === '/bench';
-  if (id === undefined && !isLast) return;
-  const opening = async () => {
-    if (id !== undefined) {
-      ahead = await open(queries, decodeURIComponent(id));
-      return;
-    }
-    const last = await openLast(queries);
-    if (last !== null) history.replaceState(null, '', `/bench/${last}`);
-  };
-  await Promise.race([opening().catch(() => undefined), new Promise((late) => setTimeout(late, patienceMs))]);
+  const [isBench, id] = /^\/bench(?:\/([^/]+))?$/.exec(location.pathname) ?? [];
+  if (isBench === undefined) return;
+  const opening = id === undefined ? openLast(queries) : open(queries, decodeURIComponent(id));
+  const late = new Promise<null>((pass) => setTimeout(pass, patienceMs, null));
+  ahead = await Promise.race([opening.catch(() => null), late]);
+  if (ahead !== null && id === undefined) history.replaceState(null, '', `/bench/${ahead.record.id}`);
 }

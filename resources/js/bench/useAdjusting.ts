@@ -25,9 +25,10 @@ export interface Proposal {
   words: string;
   lines: { name: string; before: string; after: string; why: string }[];
   cost: string;
+  /** Empty where nothing changes: what is left as it is makes what it made. */
   makes: string;
   /** The same in a word, for the finished sauce. */
-  afterwards: string;
+  afterwards: string | null;
   note: string;
   brings: Brings;
   cautions: string[];
@@ -53,8 +54,8 @@ const onPaper = (answer: RebalanceAnswer): Proposal => ({
     why: line.why,
   })),
   cost: answer.why,
-  makes: `makes ${answer.makes_text}`,
-  afterwards: `then ${answer.makes_text}`,
+  makes: answer.lines.length === 0 ? '' : `makes ${answer.makes_text}`,
+  afterwards: answer.lines.length === 0 ? null : `then ${answer.makes_text}`,
   note: '',
   brings: answer.brings,
   cautions: [],

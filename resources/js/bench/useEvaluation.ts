@@ -23,15 +23,13 @@ export interface Evaluated {
  */
 export function useEvaluation(recipe: Recipe, first: Evaluation | null): Evaluated {
   const [opened] = useState(recipe);
-  const isOpened = useRef(true);
-  if (recipe !== opened) isOpened.current = false;
   const good = useRef<Evaluation | null>(null);
   const shown = useRef(0);
   const last = useRef<unknown>(null);
   const query = useQuery({
     queryKey: ['evaluate', recipe],
     queryFn: ({ signal }) => evaluate({ recipe }, { signal }),
-    initialData: isOpened.current ? (first ?? undefined) : undefined,
+    initialData: recipe === opened ? (first ?? undefined) : undefined,
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: keepPreviousData,
     retry: false,

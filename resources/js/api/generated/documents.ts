@@ -2033,6 +2033,10 @@ export interface Free {
     was: string | null;
     now: string;
   }[];
+  /**
+   * the same in words; empty where nothing moved besides
+   */
+  also_text: string;
   left: {
     line: string;
     why: string;
