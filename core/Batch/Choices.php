@@ -9,6 +9,7 @@ use Vinculum\Amount\AmountWriter;
 use Vinculum\Amount\Dimension;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Rungs;
+use Vinculum\Amount\Spread;
 use Vinculum\Amount\Unit;
 use Vinculum\Amount\Units;
 use Vinculum\Pantry\Form;
@@ -188,20 +189,24 @@ final class Choices
     }
 
     /**
-     * What was weighed, in spoons or pieces.
+     * What was weighed, in spoons as it is cut, and in pieces where it comes in them.
      *
      * @return list<string>
      */
     private static function withoutAScale(WeighedLine $line, float $exact, Tools $tools): array
     {
-        $ingredient = $line->ingredient;
+        if ($line->ingredient === null) {
+            return [];
+        }
+        $cup = LineWriter::gramsOf('1 cup', $line->ingredient, $line->line->prep, $tools->kit);
+        $density = $cup === null ? null : $cup / (Units::find('cup', $tools->kit->set)->size ?? INF);
 
-        return match (true) {
-            $ingredient === null => [],
-            $ingredient->density !== null && $line->line->prep === null
-                => self::spoons($exact / $ingredient->density, $tools),
-            default => self::portions($exact, $ingredient),
-        };
+        return [
+            ...$density === null ? [] : self::spoons($exact / $density, $tools),
+            ...$density === null || $line->ingredient->form === Form::Pieces
+                ? self::portions($exact, $line->ingredient)
+                : [],
+        ];
     }
 
     /**
@@ -270,20 +275,26 @@ final class Choices
         );
     }
 
-    /** @return list<string> */
+    /**
+     * By the piece, where its size is known and nobody has to count out twenty.
+     *
+     * @return list<string>
+     */
     private static function portions(float $exact, Ingredient $ingredient): array
     {
+        $each = Units::count('each');
         $texts = [];
         foreach ($ingredient->portions as $portion) {
+            $count = Rungs::nearest($exact / $portion->grams, $each);
             if (
                 ! str_contains($portion->name, ',')
                 && ! str_contains($portion->name, ' of')
+                && $portion->spread < Spread::INFORMAL
                 && $portion->grams <= 1.2 * $exact
+                && $count <= LineWriter::COUNTED
             ) {
-                $count = Rungs::nearest($exact / $portion->grams, Units::count('each'));
-                $texts[] = trim(
-                    Rungs::text($count, Units::count('each')).($portion->name === 'each' ? '' : " {$portion->name}"),
-                );
+                $number = Rungs::text($count, $each);
+                $texts[] = $portion->name === 'each' ? $number : Portion::counted($number, $count, $portion->name);
             }
         }
 

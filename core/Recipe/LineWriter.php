@@ -29,7 +29,7 @@ final class LineWriter
     private const MOST_INFORMAL = 4;
 
     /** As many of anything as anybody counts; judgement. */
-    private const COUNTED = 12;
+    public const COUNTED = 12;
 
     /** A scale is good for so many of its steps and more. */
     private const SCALE_STEPS = 5.0;

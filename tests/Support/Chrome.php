@@ -70,7 +70,9 @@ final class Chrome
     /** Everything a page has kept here, said here or asked of the browser. */
     public static function forget(RemoteWebDriver $driver, string $origin): void
     {
-        $driver->get('about:blank');
+        // what the last page held as it went may reach the browser after all was cleared: here it has come, and is gone
+        $driver->get("{$origin}/icon.svg");
+        $driver->executeScript('localStorage.clear()');
         $tools = new ChromeDevToolsDriver($driver);
         $tools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
         $tools->execute('Emulation.setEmulatedMedia', ['features' => []]);

@@ -47,7 +47,9 @@ final readonly class Kin
     private const ALCOHOL = 0.03;
 
     /** So many times as strong in alcohol is another drink. */
-    private const SPIRIT = 2.5;
+    private const STRONGER = 2.5;
+    /** Share of alcohol from which a drink is a spirit: no fortified wine holds 25 % by volume. */
+    private const SPIRIT = 0.2;
 
     /** @var list<string> allergens of the sauce */
     private array $contains;
@@ -120,7 +122,7 @@ final readonly class Kin
         $out = $this->out->perGram[Constituent::ETHANOL];
         $in = $thing->perGram[Constituent::ETHANOL];
 
-        return $in <= self::ALCOHOL || ($out > self::ALCOHOL && $in <= self::SPIRIT * $out);
+        return $in <= self::ALCOHOL || ($out > self::ALCOHOL && $in <= self::STRONGER * $out);
     }
 
     /** What is there for its smell alone is replaced by what smells somewhat alike, and is there for that too. */
@@ -178,21 +180,21 @@ final readonly class Kin
     }
 
     /**
-     * Grams of a drink that fill the measure of the drink it stands in for, where they are about as strong, and of a
-     * stock for another, with how near that a cook keeps; null for anything else. What a drink does to a sauce is
-     * mostly its smell, which nobody weighs: a cook goes by the measure.
+     * Grams of a drink that fill the measure of the drink it stands in for, where they are about as strong, as much as
+     * brings its alcohol where it is a spirit for a wine, and of a stock for another, with how near that a cook keeps;
+     * null for anything else. What a drink does to a sauce is mostly its smell, which nobody weighs.
      *
      * @return array{float, float}|null grams, and the share of them it may be off by
      */
     public function sameMeasure(Ingredient $thing, float $grams): ?array
     {
-        $isAsStrong = $this->isDrink($thing) && ! self::isExtract($thing)
-            && self::SPIRIT * $thing->perGram[Constituent::ETHANOL] >= $this->out->perGram[Constituent::ETHANOL];
-
+        [$had, $has] = [$this->out->perGram[Constituent::ETHANOL], $thing->perGram[Constituent::ETHANOL]];
         $as = $grams * ($thing->density ?? 1.0) / ($this->out->density ?? 1.0);
+        $isDrink = $this->isDrink($thing) && ! self::isExtract($thing);
 
         return match (true) {
-            $isAsStrong => [$as, self::ABOUT],
+            $isDrink && $has > max(self::STRONGER * $had, self::SPIRIT) => [$grams * $had / $has, self::ABOUT],
+            $isDrink && $had <= self::STRONGER * $has => [$as, self::ABOUT],
             self::isStock($this->out) && self::isStock($thing) => [$as, self::AS_MUCH],
             default => null,
         };

@@ -114,6 +114,67 @@ final class ChoicesTest extends TestCase
         self::assertNull(Dilution::of(0.6, Sauce::ingredient('fine-salt'), $tools), 'an eighth of a teaspoon will do');
     }
 
+    /** @return iterable<string, array{string, string, float, string, list<string>}> slug, amount, factor, set, choices nearest first */
+    public static function kinds(): iterable
+    {
+        yield 'weighed, in round grams' => ['flour', '500 g', 0.5, 'metric', ['250 g']];
+        yield 'weighed, too little for the scale' => ['flour', '500 g', 0.007, 'metric', ['1 1/4 tsp + 1/8 tsp', '1 1/4 tsp', '1 1/2 tsp', '4 g', '1 tsp']];
+        yield 'by the kilo' => ['flour', '2 kg', 1.5, 'metric', ['3 kg']];
+        yield 'less than a kilo' => ['flour', '2 kg', 0.2, 'metric', ['400 g']];
+        yield 'by the ounce, and by the gram' => ['butter', '8 oz', 0.5, 'us', ['4 oz', '113 g']];
+        yield 'by the jug' => ['water', '600 ml', 0.5, 'metric', ['300 ml']];
+        yield 'a cup where jugs are marked' => ['water', '1 cup', 0.7, 'metric', ['175 ml', '175 g', '2/3 cup + 1 3/4 tsp', '2/3 cup', '3/4 cup', '1/2 cup']];
+        yield 'a cup where they are not' => ['water', '1 cup', 0.7, 'us', ['165 g', '2/3 cup + 1 1/2 tsp', '2/3 cup', '3/4 cup', '1/2 cup']];
+        yield 'a spice by the spoon only' => ['cumin', '1 tsp', 0.3, 'metric', ['1/4 tsp']];
+        yield 'cloves by the clove' => ['garlic', '3 cloves', 1.4, 'metric', ['4 cloves', '5 cloves']];
+        yield 'much of what is counted by the scale too' => ['onion', '2', 3.4, 'metric', ['748 g', '7', '6']];
+        yield 'a star of anise whole' => ['star-anise', '2', 0.6, 'metric', ['1']];
+    }
+
+    /** @param list<string> $texts */
+    #[DataProvider('kinds')]
+    public function test_it_is_measured_as_it_was(string $slug, string $amount, float $factor, string $set, array $texts): void
+    {
+        $line = Sauce::evaluate([$slug => $amount], [], ['measures' => $set])->cooked->weighed->lines[0];
+        $choices = Choices::of($line, $line->grams * $factor, $factor, new Tools(Kitchenware::of(MeasuringSet::from($set))));
+
+        self::assertSame($texts, array_column($choices, 'text'));
+    }
+
+    public function test_without_a_scale_a_little_of_what_was_weighed_is_spooned_and_a_lot_is_cups(): void
+    {
+        $tools = new Tools(Kitchenware::of(MeasuringSet::Metric), scale: false);
+        foreach ([[0.004, 'tsp'], [0.1, 'tbsp'], [0.5, 'cup']] as [$factor, $unit]) {
+            self::assertStringContainsString($unit, self::choices('sugar', '500 g', $factor, $tools)[0][0]->text);
+        }
+    }
+
+    public function test_without_a_scale_what_comes_in_pieces_is_counted_too_as_far_as_anybody_counts(): void
+    {
+        $tools = new Tools(Kitchenware::of(MeasuringSet::Metric), scale: false);
+        $texts = static fn (string $slug, string $amount, float $factor): array => array_column(self::choices($slug, $amount, $factor, $tools)[0], 'text');
+
+        self::assertSame('5 cloves', $texts('garlic', '20 g', 1.0)[0]);
+        self::assertContains('4 medium', $texts('tomato', '1 kg', 0.5));
+        self::assertContains('8 squares', $texts('dark-chocolate', '40 g', 2.0), 'more than one of it is several');
+        self::assertSame([], preg_grep('/leaf|leaves|sprig|handful/', $texts('mint', '50 g', 2.0)));
+        foreach ([['tomato', '4 kg'], ['date', '500 g'], ['almond', '200 g']] as [$slug, $amount]) {
+            foreach (preg_grep('/^\d+(?: [a-z]+)?$/', preg_replace('/ (?:cup|tbsp|tsp)$/', '/spoon', $texts($slug, $amount, 1.0)) ?? []) ?: [] as $count) {
+                self::assertLessThanOrEqual(12, (int) $count, "{$slug}: {$count}");
+            }
+        }
+    }
+
+    public function test_without_a_scale_what_is_cut_or_toasted_is_spooned_as_it_is(): void
+    {
+        $tools = new Tools(Kitchenware::of(MeasuringSet::Metric), scale: false);
+        $line = Sauce::evaluate([['id' => 'nuts', 'ingredient' => 'almond', 'amount' => '60 g', 'prep' => 'toasted']])->cooked->weighed->lines[0];
+        foreach (Choices::of($line, 90.0, 1.5, $tools) as $choice) {
+            self::assertMatchesRegularExpression('/cup|tbsp|tsp/', $choice->text);
+            self::assertEqualsWithDelta($choice->grams, LineWriter::gramsOf($choice->text, Sauce::ingredient('almond'), 'toasted', $tools->kit), 1e-9);
+        }
+    }
+
     /** @return array{non-empty-list<Choice>, float} */
     private static function choices(string $slug, string $amount, float $factor, Tools $tools): array
     {

@@ -123,4 +123,54 @@ final class LineWriterTest extends TestCase
         self::assertNull(LineWriter::gramsOf('3 flurps', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
         self::assertNull(LineWriter::gramsOf('1/0 cup', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
     }
+
+
+    /** @return iterable<string, array{string, string, float, string, string}> what goes out, its amount, grams of what comes in, what that is, what is written */
+    public static function standIns(): iterable
+    {
+        yield 'as much as went out is written as it was' => ['water', '120 ml', 121.0, 'vegetable-stock', '120 ml'];
+        yield 'and what is hardly less' => ['water', '600 ml', 578.0, 'milk', '600 ml'];
+        yield 'what was poured is poured to a line' => ['water', '120 ml', 83.0, 'vegetable-stock', '85 ml'];
+        yield 'much of it to a line of ten' => ['water', '600 ml', 437.0, 'milk', '420 ml'];
+        yield 'what was weighed is weighed in fives' => ['butter', '100 g', 82.0, 'olive-oil', '80 g'];
+        yield 'much of it in tens' => ['butter', '250 g', 207.0, 'olive-oil', '210 g'];
+        yield 'little of it as the scale shows it' => ['butter', '20 g', 17.2, 'olive-oil', '17 g'];
+        yield 'and what the scale hardly shows in a spoon' => ['cheddar', '250 g', 2.7, 'fine-salt', '1/2 tsp'];
+        yield 'pieces do not pour' => ['water', '50 ml', 40.0, 'gherkin', '40 g'];
+        yield 'spoons stay spoons' => ['soy-sauce', '3 tbsp', 40.0, 'tamari', '2 tbsp + 3/4 tsp'];
+        yield 'more of the pinch it was is pinches' => ['fine-salt', '1 pinch', 0.8, 'fine-salt', '2 pinches'];
+        yield 'and something else for it is not' => ['fine-salt', '1 pinch', 4.0, 'soy-sauce', '3/4 tsp'];
+    }
+
+    #[DataProvider('standIns')]
+    public function test_what_stands_in_is_measured_as_what_it_stands_in_for(string $out, string $amount, float $grams, string $in, string $written): void
+    {
+        $line = WeighedRecipe::of(Sauce::of([$out => $amount], [], ['measures' => 'metric']), Sauce::catalogue())->lines[0];
+        $kit = Kitchenware::of(MeasuringSet::Metric);
+
+        self::assertSame($written, LineWriter::insteadOf($line, $grams, Sauce::ingredient($in), $kit));
+        // and it is about as much as was meant: half a line of the jug, of the scale or of a spoon off
+        self::assertEqualsWithDelta(1.0, (LineWriter::gramsOf($written, Sauce::ingredient($in), null, $kit) ?? 0.0) / $grams, 0.14);
+    }
+
+    public function test_a_jug_is_filled_to_one_of_its_lines(): void
+    {
+        $written = array_map(LineWriter::poured(...), [1.0, 7.0, 13.0, 52.0, 247.0, 252.0, 258.0, 1003.0]);
+
+        self::assertSame(['5 ml', '5 ml', '15 ml', '50 ml', '245 ml', '250 ml', '260 ml', '1000 ml'], $written);
+    }
+
+    public function test_what_a_scale_shows_is_never_finer_than_its_step(): void
+    {
+        foreach ([0.1, 1.0, 2.0, 5.0] as $step) {
+            $kit = Kitchenware::with(MeasuringSet::Metric, [], $step);
+            self::assertSame($step, (float) LineWriter::shown($step / 10, $kit), 'the least it shows');
+            self::assertFalse(LineWriter::isShown(4.9 * $step, $kit));
+            self::assertTrue(LineWriter::isShown(5.0 * $step, $kit));
+            foreach ([3.3, 17.77, 149.6] as $grams) {
+                $steps = (float) LineWriter::shown($grams, $kit) / $step;
+                self::assertEqualsWithDelta(round($steps), $steps, 1e-6, "{$grams} g in steps of {$step}");
+            }
+        }
+    }
 }

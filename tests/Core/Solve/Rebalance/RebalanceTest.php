@@ -146,4 +146,18 @@ final class RebalanceTest extends TestCase
             self::assertSame('Sweetness stays half a step short: 87 % of it comes from pine nuts, and nobody turns that to move a taste. Add a line that brings it.', Say::it($answer->why));
         }
     }
+
+
+    public function test_a_pin_that_does_not_hold_is_mended_though_no_taste_is_off(): void
+    {
+        $ratio = static fn (Evaluation $at): float => $at->tasting->ratios[Ratio::SugarAcid->value]->value ?? 0.0;
+        $now = $ratio(self::ketchup());
+        foreach ([1.0, 1.4] as $times) {
+            $from = self::ketchup(null, [], [], ['pins' => [['ratio' => 'sugar_acid', 'value' => $times * $now]]]);
+            $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, []));
+
+            self::assertSame($times === 1.0, $answer->changes === [], "× {$times}");
+            self::assertEqualsWithDelta($times, $ratio($answer->after) / $now, 0.06 * $times);
+        }
+    }
 }

@@ -145,4 +145,35 @@ final class FreeOfTest extends TestCase
         self::assertSame('soya-yoghurt', $first('vegan'));
         self::assertNotSame('soya-yoghurt', $first('milk'));
     }
+
+
+    public function test_what_moves_besides_is_said_in_words_that_can_be_measured(): void
+    {
+        $said = 0;
+        foreach (Sauce::sixty() as $name => $recipe) {
+            $from = Evaluation::of($recipe, Sauce::catalogue(), null);
+            foreach (['milk', 'soy', 'mustard', 'peanuts'] as $word) {
+                if (FreeOf::offending($from, [Sauce::need($word)]) === []) {
+                    continue;
+                }
+                $freed = FreeOf::of($from, Sauce::catalogue(), [Sauce::need($word)], new Criteria);
+                $view = (new SwapView(Speech::usual(), $recipe, Seasons::of(Sauce::catalogue()), 11, []))->freed($freed);
+                self::assertSame($view['also'] === [], $view['also_text'] === '', "{$name}, {$word}");
+                foreach ($view['also'] as ['name' => $ingredient, 'was' => $was, 'now' => $now]) {
+                    $said++;
+                    self::assertDoesNotMatchRegularExpression('/\d\.\d g$/', $now, "{$name}, {$word}: {$ingredient} {$was} became {$now}");
+                    self::assertStringContainsString($was === null ? "{$now} {$ingredient} more" : "{$ingredient} {$was} → {$now}", $view['also_text']);
+                }
+            }
+        }
+        self::assertGreaterThan(20, $said);
+    }
+
+    public function test_nothing_besides_is_said_where_one_thing_does(): void
+    {
+        $recipe = Sauce::of(['passata' => '500 g', 'vodka' => '60 ml', 'onion' => '100 g']);
+        $freed = FreeOf::of(Evaluation::of($recipe, Sauce::catalogue(), null), Sauce::catalogue(), [Sauce::need('alcohol')], new Criteria);
+
+        self::assertSame('', (new SwapView(Speech::usual(), $recipe, Seasons::of(Sauce::catalogue()), 11, []))->freed($freed)['also_text']);
+    }
 }

@@ -77,4 +77,40 @@ final class KinTest extends TestCase
             }
         }
     }
+
+
+    /** @return iterable<string, array{string, string, float|null, float}> out, in, grams for 200 g of it, and how far off it may be */
+    public static function measures(): iterable
+    {
+        yield 'a wine for a wine' => ['white-wine', 'dry-sherry', 200.0, 0.2];
+        yield 'a spirit for a wine, by its alcohol' => ['white-wine', 'brandy', 61.0, 0.2];
+        yield 'no wine is measured as a spirit' => ['brandy', 'white-wine', null, 0.0];
+        yield 'a juice is no drink' => ['white-wine', 'apple-juice', null, 0.0];
+        yield 'nor is a vinegar' => ['white-wine', 'wine-vinegar', null, 0.0];
+        yield 'a stock for a stock' => ['chicken-stock', 'vegetable-stock', 200.0, 0.04];
+        yield 'a soy sauce is no stock' => ['vegetable-stock', 'soy-sauce', null, 0.0];
+        yield 'nor is milk' => ['vegetable-stock', 'milk', null, 0.0];
+    }
+
+    #[DataProvider('measures')]
+    public function test_what_fills_the_same_measure(string $out, string $in, ?float $grams, float $within): void
+    {
+        $kin = new Kin(Sauce::ingredient($out), Sauce::evaluate([$out => '200 ml', 'onion' => '100 g', 'sugar' => '20 g']));
+        $same = $kin->sameMeasure(Sauce::ingredient($in), 200.0);
+
+        self::assertSame($grams === null, $same === null);
+        if ($same !== null) {
+            // wines and spirits are bottled at 11 to 13 and 38 to 40 %: common practice, no source
+            self::assertEqualsWithDelta($grams, $same[0], 0.06 * $grams);
+            self::assertSame($within, $same[1]);
+        }
+    }
+
+    public function test_nobody_pours_a_glass_of_brandy_for_a_glass_of_wine(): void
+    {
+        $from = Sauce::evaluate(['shallot' => '60 g', 'white-wine' => '200 ml', 'chicken-stock' => '300 ml', 'butter' => '50 g', 'double-cream' => '100 ml']);
+        foreach (['brandy', 'vodka'] as $spirit) {
+            self::assertLessThan(100.0, Swap::options($from, Sauce::catalogue(), 'white-wine', new Criteria, [$spirit])[0]->with[0]->grams, $spirit);
+        }
+    }
 }
