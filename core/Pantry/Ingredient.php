@@ -17,6 +17,8 @@ final readonly class Ingredient
 {
     /** Fat from which a thing thins nothing, share; judgement. */
     private const FATTY = 0.4;
+    /** Share of alcohol from which a thing is a drink. */
+    private const ALCOHOLIC = 0.03;
 
     /** Least that is measured, grams, of what is poured, of what is cut and of anything else. */
     private const POURED = 0.6;
@@ -113,6 +115,20 @@ final readonly class Ingredient
     public function isFatty(): bool
     {
         return $this->perGram[Constituent::FAT] > self::FATTY;
+    }
+
+    /** Of pepper, mustard and ginger, g per g, which is not counted as heat. */
+    public function bite(): float
+    {
+        return $this->perGram[Constituent::PIPERINE]
+            + $this->perGram[Constituent::MUSTARD_BITE]
+            + $this->perGram[Constituent::GINGEROLS];
+    }
+
+    /** A drink, or what is steeped in one. */
+    public function isAlcoholic(): bool
+    {
+        return $this->perGram[Constituent::ETHANOL] > self::ALCOHOLIC;
     }
 
     /**

@@ -22,6 +22,9 @@ final readonly class LinearPot
     /** A thing that is fat and water by itself keeps its drops; share of water from which it is one. */
     private const DROPS_WATER = 0.1;
 
+    /** Share of the fat that is in drops from which the sauce holds more of it so; judgement. */
+    private const EMULSION = 0.5;
+
     /** Grams that a slope of thickness is taken over, in parts of the pot. */
     private const SMALL = 1e-4;
 
@@ -76,7 +79,7 @@ final readonly class LinearPot
             foreach (self::stirredIn($ingredient) as $constituent => $share) {
                 $grams[$constituent] += $mass * $share;
             }
-            $emulsified += $mass * self::drops($ingredient);
+            $emulsified += $mass * $this->drops($ingredient);
             $body += $mass * self::bodyOf($ingredient);
         }
         if ($steam > 0.0 && $grams[Constituent::ACETIC] > 0.0) {
@@ -141,10 +144,12 @@ final readonly class LinearPot
         return 100 * $sum;
     }
 
-    /** Fat that stays in drops, g per g of an ingredient. */
-    public static function drops(Ingredient $ingredient): float
+    /** Fat that stays in drops, g per g of an ingredient: its own, and oil that is whisked into an emulsion. */
+    public function drops(Ingredient $ingredient): float
     {
-        return $ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER
+        $isEmulsion = $this->emulsified > self::EMULSION * max(1e-9, $this->mixture->grams[Constituent::FAT]);
+
+        return $isEmulsion || $ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER
             ? $ingredient->perGram[Constituent::FAT]
             : 0.0;
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Vinculum\Solve;
 
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Stage;
+use Vinculum\Recipe\WeighedLine;
 use Vinculum\Taste\Measure;
 
 /**
@@ -22,6 +24,9 @@ final readonly class Sensible
     /** Heat, in the measure's unit, from which a spice is there to be hot; paprika is not. */
     private const FIERY = 5000.0;
 
+    /** Share of butter from which a sauce is made of it, and so warm; judgement. */
+    private const OF_BUTTER = 0.3;
+
     /** Times its highest sensible share from which so much of a thing is worth a word; judgement. */
     private const TOO_MUCH = 1.5;
 
@@ -34,15 +39,41 @@ final readonly class Sensible
     public function __construct(private Evaluation $of)
     {
         $vocabulary = $of->cooked->weighed->vocabulary;
-        $this->isCooked = array_filter(
+        $simmers = array_filter(
             $of->recipe->stages,
             static fn (Stage $stage): bool => $stage->process?->kind->simmers() === true,
-        ) !== [];
-        $this->isHeated = array_filter(
+        );
+        $heats = array_filter(
             $of->recipe->stages,
             static fn (Stage $stage): bool => $stage->process !== null
                 && $vocabulary->leavesHot($stage->process->kind->value) === true,
+        );
+        $isUnsaid = array_filter($of->recipe->stages, static fn (Stage $stage): bool => $stage->process !== null) === [];
+        $this->isCooked = $simmers !== [] || ($isUnsaid && self::isCookedAnyway($of));
+        $this->isHeated = $this->isCooked || $heats !== [] || ($isUnsaid && self::isOfButter($of));
+    }
+
+    /** A list of lines with flour or starch in it, and no word of what is done with them: nobody eats that raw. */
+    private static function isCookedAnyway(Evaluation $of): bool
+    {
+        return array_filter(
+            $of->cooked->weighed->lines,
+            static fn (WeighedLine $line): bool => $line->ingredient?->isThickener() === true
+                && $line->ingredient->perGram[Constituent::STARCH_RAW] > 0.0,
         ) !== [];
+    }
+
+    /** Made of what sets when it is cold, as a butter sauce is. */
+    private static function isOfButter(Evaluation $of): bool
+    {
+        $all = 0.0;
+        $butter = 0.0;
+        foreach ($of->cooked->weighed->lines as $line) {
+            $all += $line->grams;
+            $butter += $line->ingredient?->is('sets-cold') === true ? $line->grams : 0.0;
+        }
+
+        return $butter > self::OF_BUTTER * $all;
     }
 
     /**

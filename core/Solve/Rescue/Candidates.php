@@ -55,6 +55,18 @@ final readonly class Candidates
     /** Share of fat from which a sauce is one of oil; judgement. */
     private const OILY = 0.25;
 
+    /** Share of butter or oil from which a sauce is made of it, and takes more of it; judgement. */
+    private const OF_BUTTER = 0.4;
+
+    /** Share of what is chopped raw from which a sauce is made of it, and takes more; judgement. */
+    private const OF_PIECES = 0.25;
+
+    /** Share of egg from which a sauce is held by it; judgement. */
+    private const OF_EGGS = 0.1;
+
+    /** Share of sugar from which what is boiled down is a preserve; judgement. */
+    private const PRESERVE = 0.25;
+
     /** @var list<string> slugs of what would bring something nobody expects in it */
     private array $strangers;
 
@@ -133,11 +145,44 @@ final readonly class Candidates
             return true;
         }
         $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
+        $isOfOil = $this->isWateredDownSoon() && ($fat >= self::OILY || $this->isMashed());
 
         return $thing->is('plain-water')
             && $thick <= 0.0
-            && $this->isWateredDownSoon()
-            && ($fat >= self::OILY || $this->isMashed());
+            && ($isOfOil || $this->isOfButter() || $this->isPreserve());
+    }
+
+    /** Held together by the butter, the oil or the eggs it is made of, hot or cold: water loosens it until it runs. */
+    private function isOfButter(): bool
+    {
+        return array_filter(
+            $this->own,
+            fn (Ingredient $own): bool => $this->isMadeOf($own)
+                || ($own->is('raw-egg') && $this->shareOf($own) >= self::OF_EGGS),
+        ) !== [];
+    }
+
+    /** Butter or oil that a good part of it is. */
+    private function isMadeOf(Ingredient $thing): bool
+    {
+        return $thing->isFatty() && $this->shareOf($thing) >= self::OF_BUTTER;
+    }
+
+    private function shareOf(Ingredient $own): float
+    {
+        return $this->from->cooked->weighed->gramsOf($own->slug) / max(1e-9, $this->from->cooked->mixture->mass());
+    }
+
+    /** Fruit boiled with sugar, which is no less sweet for water that has to be boiled off again. */
+    private function isPreserve(): bool
+    {
+        $isWatered = array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) !== [];
+        $sugar = $this->pot->mixture->sugars() / max(1e-9, $this->pot->mass);
+
+        return ($this->feels[Feel::Sweet->value] ?? 0.0) > 0.0
+            && $this->sensible->isCooked
+            && ! $isWatered
+            && $sugar >= self::PRESERVE;
     }
 
     /** Of pieces, pastes and powders, with hardly a spoon of anything that pours. */
@@ -173,7 +218,10 @@ final readonly class Candidates
             && (isset($weak[Feel::Thick->value]) || count($weak) > 1);
     }
 
-    /** What can be stirred into a finished sauce; fat dilutes nothing but heat, and makes it richer. */
+    /**
+     * What can be stirred into a finished sauce. Fat dilutes nothing but heat, and makes it richer, unless it is what
+     * the sauce is made of; an egg is nothing to thin with.
+     */
     private function canBeStirredIn(Ingredient $thing): bool
     {
         // it dilutes nothing that is dissolved in water
@@ -188,7 +236,8 @@ final readonly class Candidates
             = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
         $isAroma = array_diff($thing->roles, ['aroma']) === [];
 
-        return (! $isFatty || $mayBeFatty)
+        return (! $isFatty || $mayBeFatty || $this->isMadeOf($thing))
+            && ! $thing->is('raw-egg')
             && (! $isRaw || $this->isRawAnyway($thing))
             && ! $isAroma
             && $thing->group !== 'blends';
@@ -197,7 +246,7 @@ final readonly class Candidates
     /** Raw pieces of what the sauce is made of anyway, where nothing of it is cooked: more tomato in a raw salsa. */
     private function isRawAnyway(Ingredient $thing): bool
     {
-        return ! $this->sensible->isHeated && $this->isOwn($thing);
+        return ! $this->sensible->isHeated && $this->isOwn($thing) && $this->shareOf($thing) >= self::OF_PIECES;
     }
 
     /** Eaten as it is stirred, and made without water: a dip of yoghurt, a salsa. */

@@ -49,14 +49,17 @@ final readonly class Equations
     private const COLD_IS_LESS_SWEET = 0.5;
 
     /**
-     * Steps of sourness or salt that a step of sweetness hides. Mixture suppression: sugar makes acid and salt taste
-     * less and changes neither (after Pangborn's taste interrelationships, from memory; the factor is judgement). It
-     * ranks what is offered and moves no figure.
+     * Steps of sourness or salt that a step of sweetness hides, and of sweetness that one of sourness does. Mixture
+     * suppression: sugar makes acid and salt taste less, acid sugar, and neither is changed (after Pangborn's taste
+     * interrelationships, from memory; the factor is judgement). It ranks what is offered and moves no figure.
      */
-    public const ROUNDS = 0.25;
+    private const ROUNDS = 0.25;
+    /** Share of fat, percent, under which a sauce is not rich whatever is said of it; judgement. */
+    private const LEAN = 3.0;
+    /** Steps of richness that a step of sourness cuts; common practice, the factor is judgement. */
+    private const CUTS = 0.5;
     /** Steps short of what was wanted that are enough. */
     private const ENOUGH = 0.35;
-    private const ROUNDED = ['sour', 'salty'];
     /** The pot may grow by half; where only more of the sauce helps, by nearly as much again; judgement. */
     private const GROWS = 0.5;
     private const GROWS_WHERE_ONLY_MORE_HELPS = 0.9;
@@ -169,6 +172,10 @@ final readonly class Equations
             // what is chopped into it is doubled at the most: nobody salts a mayonnaise with a jar of capers
             if ($there > 0.0 && self::isChoppedIn($thing)) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], $there);
+            }
+            // a drink that goes in last is not boiled off any more
+            if ($thing->isAlcoholic() && $this->concentrates() <= 1.0) {
+                $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::MORE_OF_IT * $there);
             }
             if ($thing->is('plain-water') && $this->candidates->isWateredDownSoon()) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::LET_DOWN * $this->pot->mass);
@@ -297,17 +304,18 @@ final readonly class Equations
                 / $this->pot->mass;
             $row = [];
             $right = ($wanted - $value) * $at->mass;
-            $rounds = $this->isRounded($feel) ? self::ROUNDS * $feel->perStep($wanted) : 0.0;
-            $sweet = $this->wanted[Feel::Sweet->value];
-            $sweetStep = Feel::Sweet->perStep($sweet);
-            if ($rounds > 0.0) {
-                $right += ($rounds * (Feel::Sweet->value($at) - $sweet) * $at->mass) / $sweetStep;
+            $hides = $this->hides($feel);
+            $hiding = $hides === null ? 0.0 : $this->wanted[$hides->value];
+            $share = $hides === null
+                ? 0.0
+                : (self::hidden($feel) * $feel->perStep($wanted)) / $hides->perStep($hiding);
+            if ($hides !== null) {
+                $right += $share * ($hides->value($at) - $hiding) * $at->mass;
             }
             foreach ($set as $i => $slug) {
                 $pull = $this->brings($feel, $slug, $at) - ($slug === '' ? -$wanted : $wanted);
-                if ($rounds > 0.0) {
-                    $sweetens = $this->brings(Feel::Sweet, $slug, $at) - ($slug === '' ? -$sweet : $sweet);
-                    $pull -= ($rounds * $sweetens) / $sweetStep;
+                if ($hides !== null) {
+                    $pull -= $share * ($this->brings($hides, $slug, $at) - ($slug === '' ? -$hiding : $hiding));
                 }
                 $row[] = $weight * $pull;
                 $right += $pull * ($there[$i] ?? 0.0);
@@ -330,12 +338,25 @@ final readonly class Equations
         return [$a, $b];
     }
 
-    /** Whether sugar makes it taste less: what is too sour or too salt, and not too sweet as well. */
-    public function isRounded(Feel $feel): bool
+    /** What makes it taste less where there is too much of it: sugar what is sour or salt, acid what is sweet or rich. */
+    public function hides(Feel $feel): ?Feel
     {
-        return in_array($feel->value, self::ROUNDED, true)
-            && ($this->feels[$feel->value] ?? 0.0) > 0.0
-            && ! isset($this->feels[Feel::Sweet->value]);
+        $hides = match ($feel) {
+            Feel::Sour, Feel::Salty => Feel::Sweet,
+            Feel::Sweet, Feel::Rich => Feel::Sour,
+            default => null,
+        };
+
+        $isNamed = ($this->feels[$feel->value] ?? 0.0) > 0.0 && ! isset($this->feels[$hides?->value]);
+        $isLean = $feel === Feel::Rich && $feel->value($this->pot) < self::LEAN;
+
+        return $isNamed && ! $isLean ? $hides : null;
+    }
+
+    /** Steps of it that a step of what hides it does. */
+    public static function hidden(Feel $feel): float
+    {
+        return $feel === Feel::Rich ? self::CUTS : self::ROUNDS;
     }
 
     /**
@@ -358,7 +379,7 @@ final readonly class Equations
     }
 
     /** Nothing is too much, and what is short is what a spoon of salt, sugar or vinegar brings. */
-    private function isOnlyToSeason(): bool
+    public function isOnlyToSeason(): bool
     {
         $seasoned = [Feel::Sweet->value, Feel::Sour->value, Feel::Salty->value];
 
@@ -413,7 +434,7 @@ final readonly class Equations
             : $at->brings(
                 $feel,
                 $this->perGram[$slug],
-                LinearPot::drops($this->thing($slug)),
+                $at->drops($this->thing($slug)),
                 LinearPot::bodyOf($this->thing($slug)),
             );
     }

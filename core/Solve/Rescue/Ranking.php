@@ -14,6 +14,8 @@ final readonly class Ranking
     public const LANDS = 0.35;
     /** Steps that what is only held may move without being noticed. */
     private const QUIET = 0.5;
+    /** The same where salt, sugar or vinegar goes in to taste, and is tasted again; judgement. */
+    private const QUIET_TO_SEASON = 1.5;
     /** Where something is noticed anyway, one thing more has to save so many steps. */
     private const A_THING = 0.25;
     /** Boiling takes a while: as good as a tenth more in the pot. */
@@ -22,6 +24,11 @@ final readonly class Ranking
     private const COUNTS_AS = [1.25, 1.05, 1.0];
     /** What leaves more than this share of what is wrong is no remedy. */
     private const HELPS = 0.7;
+    /**
+     * What leaves more than this share of it only hides it: no pot is less salt for a
+     * spoon of sugar, though lemon cuts what is rich; judgement.
+     */
+    private const ONLY_HIDES = 0.9;
 
     public function __construct(private Equations $equations) {}
 
@@ -53,7 +60,7 @@ final readonly class Ranking
         foreach (array_keys($grams) as $slug) {
             $count += self::COUNTS_AS[$this->equations->nearness((string) $slug)];
         }
-        $isQuiet = $moved <= self::QUIET;
+        $isQuiet = $moved <= ($this->equations->isOnlyToSeason() ? self::QUIET_TO_SEASON : self::QUIET);
 
         return [
             $miss <= self::LANDS ? 0 : (int) ceil(2 * $miss),
@@ -65,21 +72,39 @@ final readonly class Ranking
     }
 
     /**
-     * Steps that the named taste furthest out is left with, as it is tasted: sweetness hides some of what is sour or
-     * salt.
+     * Steps that the named taste furthest out is left with, as it is tasted: one taste hides some of another.
      *
      * @param array<string, float> $steps left
      */
     public function miss(array $steps): float
     {
-        $hidden = Equations::ROUNDS * max(0.0, $steps[Feel::Sweet->value]);
-        $miss = 0.0;
-        foreach (array_keys($this->equations->feels) as $named) {
-            $feel = Feel::from($named);
-            $miss = max($miss, abs($steps[$named] - ($this->equations->isRounded($feel) ? $hidden : 0.0)));
-        }
+        return max(0.0, ...array_map(
+            fn (string $named): float => abs($this->tasted($named, $steps)),
+            array_keys($this->equations->feels),
+        ));
+    }
 
-        return $miss;
+    /** @param array<string, float> $steps left */
+    private function tasted(string $named, array $steps): float
+    {
+        $feel = Feel::from($named);
+        $hides = $this->equations->hides($feel);
+
+        return $steps[$named] - ($hides === null ? 0.0 : Equations::hidden($feel) * max(0.0, $steps[$hides->value]));
+    }
+
+    /**
+     * Steps by which what is sweet, sour or salt is too much of, though nobody said so: what mends one taste and ruins
+     * another is taken less of.
+     *
+     * @param array<string, float> $steps left
+     */
+    public function thrown(array $steps): float
+    {
+        return max(0.0, ...array_map(
+            fn (Feel $feel): float => isset($this->equations->feels[$feel->value]) ? 0.0 : $steps[$feel->value],
+            [Feel::Sweet, Feel::Sour, Feel::Salty],
+        ));
     }
 
     /**
@@ -91,12 +116,14 @@ final readonly class Ranking
     {
         $before = 0.0;
         $after = 0.0;
+        $tasted = 0.0;
         foreach (array_keys($this->equations->feels) as $feel) {
             $before += $this->equations->left($this->equations->pot)[$feel] ** 2;
-            $after += $steps[$feel] ** 2;
+            $after += $feel === Feel::Rich->value ? 0.0 : $steps[$feel] ** 2;
+            $tasted += $this->tasted($feel, $steps) ** 2;
         }
 
-        return $after <= self::HELPS ** 2 * $before;
+        return $tasted <= self::HELPS ** 2 * $before && $after <= self::ONLY_HIDES ** 2 * $before;
     }
 
     /**

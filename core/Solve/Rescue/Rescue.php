@@ -69,11 +69,11 @@ final readonly class Rescue
         );
         $lands = $remedies !== [] && $this->writer->lands($remedies[0]);
         if (! $lands || $this->writer->throwsFar($remedies[0])) {
-            $second = $this->secondBatch();
+            $second = $this->milderBatch() ?? $this->secondBatch();
             // it mends one taste, and is judged by all of them
             $isWorthIt = $second !== null
                 && $second->growth() <= self::MOST_GROWTH
-                && $this->writer->isSound($second);
+                && ($this->isOfItsBite() || $this->writer->isSound($second));
             // more of all the rest throws nothing out, and goes first where nothing of it has to be cooked again and
             // the pot grows hardly more for it
             $isFirst = $isWorthIt
@@ -105,6 +105,31 @@ final readonly class Rescue
         }
 
         return $names;
+    }
+
+    /** Said to be too hot where nothing of it is a chilli: it is the pepper, the mustard or the ginger. */
+    private function isOfItsBite(): bool
+    {
+        return array_keys($this->equations->feels) === [Feel::Hot->value] && $this->writer->hardlyAny() !== [];
+    }
+
+    /** Everything but what bites and is no chilli, whose bite is in no figure. */
+    private function milderBatch(): ?Remedy
+    {
+        $biting = array_filter(
+            $this->equations->from->cooked->weighed->lines,
+            static fn (WeighedLine $line): bool => $line->ingredient !== null && $line->ingredient->bite() > 0.0,
+        );
+
+        return ! $this->isOfItsBite() || $biting === []
+            ? null
+            : BatchExtension::of(
+                $this->equations->from,
+                $this->catalogue,
+                array_values(array_map(static fn (WeighedLine $line): string => $line->line->id, $biting)),
+                $this->equations->feels[Feel::Hot->value],
+                $this->equations->state,
+            );
     }
 
     /** Everything but the lines that bring most of what is too much, as often as that takes. */

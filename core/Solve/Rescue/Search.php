@@ -25,6 +25,8 @@ final readonly class Search
     private const WRITING_SHARE = 0.2;
     /** Share of what was boiled away that writing it down may be off by. */
     private const AS_IT_WAS = 0.05;
+    /** Steps by which another taste may come out on its way; judgement. */
+    private const THROWS = 1.5;
     /** Least of a piece that is cut off one. */
     private const PIECE = 0.25;
 
@@ -261,6 +263,12 @@ final readonly class Search
             if ($x === null) {
                 return [];
             }
+            $at = $this->equations->stirred($set, $x);
+        }
+        for ($round = 0; $round < self::ROUNDS && ! in_array('', $set, true); $round++) {
+            // halfway to mended is better than sweet and sour by turns
+            $thrown = max(self::THROWS, $this->ranking->thrown($this->equations->left($at)));
+            $x = array_map(static fn (float $each): float => ($each * self::THROWS) / $thrown, $x);
             $at = $this->equations->stirred($set, $x);
         }
         $grams = [];

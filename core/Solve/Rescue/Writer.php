@@ -30,7 +30,7 @@ final readonly class Writer
     /** A dose of so many steps or more is better added in halves. */
     private const STRONG = 0.8;
     /** Steps of sweetness from which it is said what it is there for. */
-    private const SWEETER = 0.5;
+    private const ROUNDS = 0.5;
     /** Steps from which another taste is thrown out; judgement. */
     private const THROWN = 1.5;
 
@@ -209,13 +209,17 @@ final readonly class Writer
                 && abs($steps) > Ranking::LANDS,
             ARRAY_FILTER_USE_BOTH,
         );
-        $rounded = array_filter(
-            array_keys($this->equations->feels),
-            fn (string $feel): bool => $this->equations->isRounded(Feel::from($feel)),
-        );
-        if ($rounded !== [] && $left[Feel::Sweet->value] >= self::SWEETER) {
-            $remarks[] = Sentence::of('The sweetness rounds what is {feel}, and takes none of it away.', [
-                'feel' => implode(' or ', $rounded),
+        $rounded = ['sweetness' => [], 'acid' => []];
+        foreach (array_keys($this->equations->feels) as $feel) {
+            $hides = $this->equations->hides(Feel::from($feel));
+            if ($hides !== null && $left[$hides->value] >= self::ROUNDS) {
+                $rounded[$hides === Feel::Sweet ? 'sweetness' : 'acid'][] = $feel;
+            }
+        }
+        foreach (array_filter($rounded) as $what => $feels) {
+            $remarks[] = Sentence::of('The {what} rounds what is {feel}, and takes none of it away.', [
+                'what' => $what,
+                'feel' => implode(' or ', $feels),
             ]);
         }
         foreach ($short as $feel => $steps) {
@@ -281,7 +285,7 @@ final readonly class Writer
      *
      * @return list<string> by Feel value
      */
-    private function hardlyAny(): array
+    public function hardlyAny(): array
     {
         return array_keys(array_filter(
             $this->equations->feels,

@@ -219,7 +219,7 @@ final readonly class Equations
                     ? $this->pot->brings(
                         $feel,
                         array_map(static fn (float $each): float => $each / $mass, $becomes),
-                        LinearPot::drops($ingredient),
+                        $this->pot->drops($ingredient),
                         LinearPot::bodyOf($ingredient),
                     )
                     : 0.0;
@@ -431,7 +431,7 @@ final readonly class Equations
         if ($had > 0.0 && $has > 0.0) {
             return self::around(($about * $had) / $has, self::AS_STRONG);
         }
-        [$had, $has] = [self::biteOf($out), self::biteOf($thing)];
+        [$had, $has] = [$out->bite(), $thing->bite()];
         if ($measure === Measure::Heat && $had > 0.0 && $has > 0.0) {
             // pepper for pepper goes by its bite, which is none of the chilli's
             return self::around(($about * $had) / $has, self::AS_STRONG);
@@ -446,14 +446,6 @@ final readonly class Equations
         $out = $this->out->ingredient;
 
         return $out !== null && $thing->mostShare < self::NO_BODY && self::measureOf($out, $thing) !== null;
-    }
-
-    /** Of pepper, mustard and ginger, which is not counted as heat. */
-    private static function biteOf(Ingredient $thing): float
-    {
-        return $thing->perGram[Constituent::PIPERINE]
-            + $thing->perGram[Constituent::MUSTARD_BITE]
-            + $thing->perGram[Constituent::GINGEROLS];
     }
 
     /** Dried fruit for fresh, paste for juice: as much of what is not water. */
@@ -480,7 +472,7 @@ final readonly class Equations
                 || in_array('body', $out->roles, true)
                 || $out->roles === ['fat']
                 || (in_array('fat', $out->roles, true) && $out->form === Form::Pieces && $this->isMuchOfIt())
-                || (Kin::isAlcoholic($out) && ! Kin::isExtract($out)));
+                || ($out->isAlcoholic() && ! Kin::isExtract($out)));
     }
 
     /**

@@ -43,9 +43,6 @@ final readonly class Kin
     private const AS_MUCH = 0.04;
     /** Share of water from which what is savoury is a stock, and no sauce; judgement. */
     private const STOCK = 0.9;
-    /** Share of alcohol from which a thing is a drink. */
-    private const ALCOHOL = 0.03;
-
     /** So many times as strong in alcohol is another drink. */
     private const STRONGER = 2.5;
     /** Share of alcohol from which a drink is a spirit: no fortified wine holds 25 % by volume. */
@@ -122,14 +119,14 @@ final readonly class Kin
         $out = $this->out->perGram[Constituent::ETHANOL];
         $in = $thing->perGram[Constituent::ETHANOL];
 
-        return $in <= self::ALCOHOL || ($out > self::ALCOHOL && $in <= self::STRONGER * $out);
+        return ! $thing->isAlcoholic() || ($this->out->isAlcoholic() && $in <= self::STRONGER * $out);
     }
 
     /** What is there for its smell alone is replaced by what smells somewhat alike, and is there for that too. */
     private function smellsRight(Ingredient $thing): bool
     {
         $likeness = Aroma::likeness($this->out, $thing);
-        if ($this->out->perGram[Constituent::ETHANOL] > self::ALCOHOL) {
+        if ($this->out->isAlcoholic()) {
             // another drink; or a juice or a stock that smells of nothing much else
             return ($this->isDrink($thing) && ! self::isExtract($thing))
                 || (! self::isAroma($thing)
@@ -171,12 +168,7 @@ final readonly class Kin
 
     private function isDrink(Ingredient $thing): bool
     {
-        return self::isAlcoholic($this->out) && self::isAlcoholic($thing);
-    }
-
-    public static function isAlcoholic(Ingredient $thing): bool
-    {
-        return $thing->perGram[Constituent::ETHANOL] > self::ALCOHOL;
+        return $this->out->isAlcoholic() && $thing->isAlcoholic();
     }
 
     /**

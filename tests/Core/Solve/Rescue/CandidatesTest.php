@@ -36,6 +36,12 @@ final class CandidatesTest extends TestCase
         yield 'raw dip too hot' => [$dip + ['cayenne' => '1 g'], [], ['hot' => 1.0], ['yoghurt', 'water'], ['cayenne', 'habanero']];
         yield 'more heat where it is mild' => [$tomato, self::COOKED, ['hot' => -1.0], ['cayenne', 'red-chilli'], ['egg-yolk', 'honey']];
         yield 'glaze too thick takes neither fat nor starch' => [$soy, self::COOKED, ['thick' => 1.0], ['water', 'soy-sauce'], ['maize-starch', 'butter', 'sunflower-oil']];
+        $warm = ['process' => ['kind' => 'warm']];
+        yield 'a butter sauce takes butter and no water' => [['egg-yolk' => '60 g', 'butter' => '200 g', 'wine-vinegar' => '30 ml'], $warm, ['sour' => 1.0], ['butter', 'sugar'], ['water', 'egg-yolk', 'olive-oil']];
+        yield 'a vinaigrette takes oil' => [['olive-oil' => '150 ml', 'wine-vinegar' => '60 ml', 'fine-salt' => '3 g'], [], ['salty' => 1.0], ['olive-oil', 'wine-vinegar'], ['water', 'butter']];
+        yield 'a curd is let down with nothing' => [['lemon-juice' => '120 ml', 'sugar' => '180 g', 'egg' => '150 g', 'butter' => '100 g'], $warm, ['sour' => 1.0], ['sugar'], ['water', 'egg']];
+        yield 'a preserve too sweet takes acid and no water' => [['mango' => '800 g', 'sugar' => '400 g', 'white-vinegar' => '200 ml'], self::COOKED, ['sweet' => 2.0], ['white-vinegar'], ['water', 'sugar']];
+        yield 'a preserve too salty takes water' => [['mango' => '800 g', 'sugar' => '400 g', 'white-vinegar' => '200 ml', 'fine-salt' => '20 g'], self::COOKED, ['salty' => 2.0], ['water'], ['fine-salt']];
         yield 'one vinegar there, no other' => [$soy, self::COOKED, ['sour' => -1.0], ['white-vinegar'], ['fish-sauce', 'anchovy']];
     }
 

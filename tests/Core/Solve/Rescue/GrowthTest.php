@@ -74,6 +74,84 @@ final class GrowthTest extends TestCase
         self::assertEqualsWithDelta(Feel::Sour->steps(Feel::Sour->moved(Feel::Sour->value(LinearPot::of($from->cooked)), -2.0), $sour), $first->steps['sour'], 0.06);
     }
 
+    public function test_acid_rounds_what_is_sweet_and_ruins_nothing_on_its_way(): void
+    {
+        $chutney = Sauce::evaluate(['mango' => '800 g', 'sugar' => '400 g', 'white-vinegar' => '200 ml', 'ginger' => '20 g', 'fine-salt' => '10 g'], ['process' => ['kind' => 'simmer', 'minutes' => 50]]);
+        $first = self::rescued($chutney, ['sweet' => 2.0], ['white-vinegar', 'lime-juice', 'water'])->remedies[0];
+
+        self::assertSame(['white-vinegar'], self::slugs($first));
+        self::assertStringContainsString('The acid rounds what is sweet, and takes none of it away.', Say::it($first->note));
+        self::assertLessThan(1.7, $first->steps['sour']);
+        self::assertLessThan(0.12, $first->growth());
+    }
+
+    public function test_one_thing_is_seasoned_with_where_it_hardly_moves_the_rest(): void
+    {
+        $chutney = Sauce::evaluate(['mango' => '1 kg', 'sugar' => '300 g', 'cider-vinegar' => '250 ml', 'fine-salt' => '6 g'], self::SIMMERED);
+
+        self::assertSame(['cider-vinegar'], self::slugs(self::rescued($chutney, ['sour' => -2.0], ['cider-vinegar', 'sugar', 'fine-salt'])->remedies[0]));
+    }
+
+    public function test_acid_cuts_what_is_rich_and_nothing_lean_is_called_rich(): void
+    {
+        $hollandaise = Sauce::evaluate(['egg-yolk' => '54 g', 'butter' => '175 g', 'lemon-juice' => '15 ml', 'fine-salt' => '2 g']);
+        self::assertSame(['lemon-juice'], self::slugs(self::rescued($hollandaise, ['rich' => 2.0], ['lemon-juice', 'water', 'butter'])->remedies[0]));
+
+        $brown = Sauce::evaluate(['tomato' => '300 g', 'date' => '200 g', 'malt-vinegar' => '250 ml']);
+        foreach (self::rescued($brown, ['rich' => 2.0], ['malt-vinegar'])->remedies as $remedy) {
+            self::assertNotSame(['malt-vinegar'], self::slugs($remedy));
+        }
+    }
+
+    /** Lines with flour and no word of what is done with them are cooked: it takes more of it. */
+    public function test_a_gravy_without_a_method_takes_more_flour(): void
+    {
+        $from = Sauce::evaluate(['onion' => '300 g', 'butter' => '40 g', 'plain-flour' => '16 g', 'beef-stock' => '600 ml']);
+
+        self::assertSame(['plain-flour'], self::slugs(self::rescued($from, ['thick' => -2.0], ['plain-flour', 'water'])->remedies[0]));
+    }
+
+    /** Halfway to mended, where all of the way would make it as much too sweet or too sour. */
+    public function test_no_remedy_makes_another_taste_far_too_much(): void
+    {
+        $asked = [['salty', 2.0], ['sour', 2.0], ['sweet', 2.0], ['hot', 2.0]];
+        foreach (Sauce::sixty() as $name => $recipe) {
+            $from = Evaluation::of($recipe, Sauce::catalogue(), null);
+            [$feel, $steps] = $asked[crc32($name) % 4];
+            foreach (self::rescued($from, [$feel => $steps], ['sugar', 'cider-vinegar', 'lemon-juice', 'fine-salt', 'honey'])->remedies as $remedy) {
+                foreach (array_diff(['sweet', 'sour', 'salty'], [$feel]) as $other) {
+                    self::assertLessThan(2.0, $remedy->steps[$other], "{$name}, {$feel}: ".implode(', ', self::slugs($remedy)));
+                }
+            }
+        }
+    }
+
+    public function test_a_spoon_of_sugar_that_only_hides_the_salt_is_no_remedy(): void
+    {
+        $from = Sauce::evaluate(['yoghurt' => '200 g', 'mayonnaise' => '80 g', 'parsley' => '20 g', 'fine-salt' => '6 g']);
+        foreach (self::rescued($from, ['salty' => 2.0], ['sugar', 'yoghurt'])->remedies as $remedy) {
+            self::assertNotSame(['sugar'], self::slugs($remedy));
+        }
+    }
+
+    public function test_a_drink_that_is_not_boiled_off_any_more_is_a_splash(): void
+    {
+        $from = Sauce::evaluate(['cranberry' => '300 g', 'port' => '100 ml', 'sugar' => '120 g', 'orange-juice' => '60 ml'], self::SIMMERED);
+        foreach (self::rescued($from, ['sweet' => 1.5], ['port', 'lemon-juice', 'orange-juice'])->remedies as $remedy) {
+            foreach ($remedy->additions as $addition) {
+                self::assertTrue($addition->ingredient->slug !== 'port' || $addition->grams < 45.0, $addition->text);
+            }
+        }
+    }
+
+    public function test_oil_whisked_into_an_emulsion_makes_it_thicker(): void
+    {
+        $mayonnaise = Sauce::evaluate(['egg-yolk' => '36 g', 'sunflower-oil' => '150 ml', 'wine-vinegar' => '20 ml', 'fine-salt' => '4 g'], ['process' => ['kind' => 'blend']]);
+        $pot = LinearPot::of($mayonnaise->cooked);
+
+        self::assertGreaterThan($pot->powers, $pot->with([[Sauce::ingredient('sunflower-oil'), 30.0]])->powers);
+    }
+
     public function test_a_raw_salsa_takes_more_of_its_own_tomatoes_and_a_cooked_one_does_not(): void
     {
         $have = ['tomato', 'passata', 'red-onion'];

@@ -212,7 +212,7 @@ final class RescueTest extends TestCase
     public function test_more_of_all_the_rest_goes_before_what_throws_another_taste_far_out(): void
     {
         $own = ['parsley' => '60 g', 'olive-oil' => '150 ml', 'wine-vinegar' => '45 ml', 'garlic' => '12 g', 'fine-salt' => '5 g'];
-        $remedies = Rescue::of(Sauce::evaluate($own), Sauce::catalogue(), ['salty' => 1.5], array_map(Sauce::ingredient(...), array_keys($own)))->remedies;
+        $remedies = Rescue::of(Sauce::evaluate($own), Sauce::catalogue(), ['salty' => 1.5], [Sauce::ingredient('wine-vinegar')])->remedies;
 
         self::assertSame(['parsley', 'olive-oil', 'wine-vinegar', 'garlic'], array_map(static fn ($addition): string => $addition->ingredient->slug, $remedies[0]->additions));
         self::assertLessThan(0.5, abs($remedies[0]->steps['sour']));
@@ -235,6 +235,18 @@ final class RescueTest extends TestCase
             }
         }
         self::assertNotSame([], $rescued->remedies);
+    }
+
+    /** The bite of pepper, mustard and ginger is in no figure: more of all the rest, and not "hardly anything hot in it". */
+    public function test_too_much_pepper_is_more_of_all_the_rest(): void
+    {
+        $own = ['beef-stock' => '300 ml', 'double-cream' => '150 ml', 'black-pepper' => '12 g', 'butter' => '20 g'];
+        $from = Sauce::evaluate($own, ['process' => ['kind' => 'simmer', 'minutes' => 12]]);
+        $rescued = Rescue::of($from, Sauce::catalogue(), ['hot' => 2.0], []);
+
+        self::assertSame(['beef-stock', 'double-cream', 'butter'], array_map(static fn ($addition): string => $addition->ingredient->slug, $rescued->remedies[0]->additions));
+        self::assertStringContainsString('everything but the black pepper', Say::it($rescued->remedies[0]->note));
+        self::assertStringNotContainsString('hardly anything', Say::it($rescued->note));
     }
 
     /** @return iterable<string, array{string, bool}> */
