@@ -6,6 +6,7 @@ namespace Vinculum\Solve;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\WeighedLine;
@@ -30,6 +31,15 @@ final readonly class Sensible
     /** Times its highest sensible share from which so much of a thing is worth a word; judgement. */
     private const TOO_MUCH = 1.5;
 
+    /** Groups of what is in no sweet sauce; a ripe fruit is savoury by what it brings. */
+    private const SAVOURY = ['salty', 'mustards', 'vegetables', 'chillies', 'blends'];
+
+    /** Share of sugar from which a sauce with nothing savoury in it is a sweet one; judgement. */
+    private const SWEET = 0.15;
+
+    /** Caramel, a coulis, a chocolate sauce: sugar, and nothing savoury. */
+    private bool $isSweet;
+
     /** Whether something of it simmers or boils. */
     public bool $isCooked;
 
@@ -48,7 +58,18 @@ final readonly class Sensible
             static fn (Stage $stage): bool => $stage->process !== null
                 && $vocabulary->leavesHot($stage->process->kind->value) === true,
         );
-        $isUnsaid = array_filter($of->recipe->stages, static fn (Stage $stage): bool => $stage->process !== null) === [];
+        $mixture = $of->cooked->mixture;
+        $this->isSweet = $mixture->sugars() >= self::SWEET * max(1e-9, $mixture->mass())
+            && $of->tasting->value(Measure::Umami) < Measure::Umami->threshold()
+            && array_filter(
+                $of->cooked->weighed->lines,
+                static fn (WeighedLine $line): bool => $line->ingredient !== null
+                    && self::isSavoury($line->ingredient),
+            ) === [];
+        $isUnsaid = array_filter(
+            $of->recipe->stages,
+            static fn (Stage $stage): bool => $stage->process !== null,
+        ) === [];
         $this->isCooked = $simmers !== [] || ($isUnsaid && self::isCookedAnyway($of));
         $this->isHeated = $this->isCooked || $heats !== [] || ($isUnsaid && self::isOfButter($of));
     }
@@ -86,8 +107,20 @@ final readonly class Sensible
         return match (true) {
             $thing->is('potassium') && $for?->is('potassium') !== true => WhyNot::NotForEverybody,
             ! $this->isHeated && $thing->is('sets-cold') && $for?->is('sets-cold') !== true => WhyNot::SetsCold,
+            $this->isSweet && self::isSavoury($thing) => WhyNot::AnotherFamily,
+            ! $this->isHeated && $thing->is('wants-cooking') && $for?->is('wants-cooking') !== true
+                => WhyNot::NotStirredIn,
             default => null,
         };
+    }
+
+    /** Soy, cheese, mustard, tomato, onion, and an oil that tastes of what it was pressed from. */
+    private static function isSavoury(Ingredient $thing): bool
+    {
+        return ! $thing->is('plain-salty')
+            && (in_array('umami', $thing->roles, true)
+                || in_array($thing->group, self::SAVOURY, true)
+                || ($thing->isFatty() && $thing->aroma !== [] && $thing->form === Form::Liquid));
     }
 
     /**

@@ -308,7 +308,8 @@ final readonly class Equations
             $hiding = $hides === null ? 0.0 : $this->wanted[$hides->value];
             $share = $hides === null
                 ? 0.0
-                : (self::hidden($feel) * $feel->perStep($wanted)) / $hides->perStep($hiding);
+                : (self::hidden($feel) * $feel->perStep($wanted))
+                    / $hides->perStep(max($hiding, $hides->measure()?->threshold() ?? 0.0));
             if ($hides !== null) {
                 $right += $share * ($hides->value($at) - $hiding) * $at->mass;
             }
@@ -338,7 +339,7 @@ final readonly class Equations
         return [$a, $b];
     }
 
-    /** What makes it taste less where there is too much of it: sugar what is sour or salt, acid what is sweet or rich. */
+    /** What makes it taste less where it is too much: sugar what is sour or salt, acid what is sweet or rich. */
     public function hides(Feel $feel): ?Feel
     {
         $hides = match ($feel) {

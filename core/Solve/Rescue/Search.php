@@ -20,6 +20,8 @@ final readonly class Search
     private const ROUNDS = 3;
     /** Two things whose effects point within this cosine of each other are the same remedy. */
     private const ALIKE = 0.995;
+    /** The same of two vinegars or juices; judgement. */
+    private const AS_SOUR = 0.95;
     /** Writing an amount down may move a taste by so many steps. */
     private const WRITING = 0.25;
     private const WRITING_SHARE = 0.2;
@@ -156,10 +158,10 @@ final readonly class Search
             $twin = array_search(
                 true,
                 array_map(
-                    static fn (string $other): bool => $other !== ''
+                    fn (string $other): bool => $other !== ''
                         && $slug !== ''
                         && self::dot($columns[$slug], $columns[$other])
-                            > self::ALIKE * sqrt($lengths[$slug] * $lengths[$other]),
+                            > $this->alike($slug, $other) * sqrt($lengths[$slug] * $lengths[$other]),
                     $chosen,
                 ),
                 true,
@@ -180,6 +182,14 @@ final readonly class Search
         return $back === null || in_array($back, $chosen, true) || ! isset($columns[$back])
             ? $chosen
             : [$back, ...array_slice($chosen, 1)];
+    }
+
+    /** One lemon is as good as another lime, and where the lime is in it, nobody looks for a lemon. */
+    private function alike(string $one, string $other): float
+    {
+        $isSour = fn (string $slug): bool => $this->equations->thing($slug)->group === 'acids';
+
+        return $isSour($one) && $isSour($other) ? self::AS_SOUR : self::ALIKE;
     }
 
     /**

@@ -331,6 +331,7 @@ final readonly class Equations
                 && ! $this->wishes->ruleOut($ingredient)
                 && $ingredient->slug !== $this->out->ingredient?->slug
                 && ! $this->isToTaste($ingredient)
+                && $this->isTasted($for)
             ) {
                 $helpers[$basic] = [
                     'line' => null,
@@ -361,6 +362,14 @@ final readonly class Equations
         }
 
         return $pulls;
+    }
+
+    /** Nobody makes up a taste that nobody finds in it: no vinegar goes into a cream sauce for a milder cream. */
+    private function isTasted(string $for): bool
+    {
+        $feel = Feel::tryFrom($for);
+
+        return $feel === null || $this->wanted[$for] >= $feel->measure()?->threshold();
     }
 
     /** Whoever salts to taste needs no pinch beside it. */
@@ -490,7 +499,7 @@ final readonly class Equations
     }
 
     /** A cheese that a dip is made of, and not what is grated into one. */
-    private function isMuchOfIt(): bool
+    public function isMuchOfIt(): bool
     {
         return $this->out->grams > self::MUCH * $this->pot->mass;
     }

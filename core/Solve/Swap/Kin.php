@@ -41,8 +41,18 @@ final readonly class Kin
     private const ABOUT = 0.2;
     /** The same of a stock; judgement. */
     private const AS_MUCH = 0.04;
+    /** Share of water from which what is of milk or as milk pours or spoons; judgement. */
+    private const CREAMY = 0.4;
+    /** The same of fresh fruit; judgement. */
+    private const NEARLY = 0.1;
+    /** Share of water from which fruit is fresh; judgement. */
+    private const FRESH = 0.65;
     /** Share of water from which what is savoury is a stock, and no sauce; judgement. */
     private const STOCK = 0.9;
+    /** Share of water under which a thing is dry, and of fat from which it is a nut; judgement. */
+    private const DRY = 0.12;
+    private const NUTTY = 0.3;
+
     /** So many times as strong in alcohol is another drink. */
     private const STRONGER = 2.5;
     /** Share of alcohol from which a drink is a spirit: no fortified wine holds 25 % by volume. */
@@ -161,7 +171,7 @@ final readonly class Kin
     }
 
     /** A leaf one cuts: it comes in sprigs or bunches. */
-    private static function isHerb(Ingredient $thing): bool
+    public static function isHerb(Ingredient $thing): bool
     {
         return self::isAroma($thing) && ($thing->portion('sprig') !== null || $thing->portion('bunch') !== null);
     }
@@ -173,8 +183,10 @@ final readonly class Kin
 
     /**
      * Grams of a drink that fill the measure of the drink it stands in for, where they are about as strong, as much as
-     * brings its alcohol where it is a spirit for a wine, and of a stock for another, with how near that a cook keeps;
-     * null for anything else. What a drink does to a sauce is mostly its smell, which nobody weighs.
+     * brings its alcohol where it is a spirit for a wine; of cream, a syrup or a stock that fill the measure of
+     * another, and as much of a nut or of fresh fruit by weight; with how near that a cook keeps. Null for anything
+     * else. What a drink does to a sauce is mostly its smell, which nobody weighs; syrups go by the measure in the
+     * usual tables of substitution.
      *
      * @return array{float, float}|null grams, and the share of them it may be off by
      */
@@ -183,13 +195,52 @@ final readonly class Kin
         [$had, $has] = [$this->out->perGram[Constituent::ETHANOL], $thing->perGram[Constituent::ETHANOL]];
         $as = $grams * ($thing->density ?? 1.0) / ($this->out->density ?? 1.0);
         $isDrink = $this->isDrink($thing) && ! self::isExtract($thing);
+        $both = fn (callable $is): bool => $is($this->out) && $is($thing);
 
         return match (true) {
             $isDrink && $has > max(self::STRONGER * $had, self::SPIRIT) => [$grams * $had / $has, self::ABOUT],
             $isDrink && $had <= self::STRONGER * $has => [$as, self::ABOUT],
-            self::isStock($this->out) && self::isStock($thing) => [$as, self::AS_MUCH],
+            $both(self::isSyrup(...)), $both(self::isStock(...)) => [$as, self::AS_MUCH],
+            $both(self::isCreamy(...)) => [$as, self::ABOUT],
+            $both(self::isNut(...)) => [$grams, self::AS_MUCH],
+            $both(self::isGrown(...)) && $this->out->group === $thing->group => [$grams, self::NEARLY],
             default => null,
         };
+    }
+
+    /** Cream, yoghurt, milk and what is made to do as they do. */
+    private static function isCreamy(Ingredient $thing): bool
+    {
+        return $thing->group === 'fats'
+            && $thing->form !== Form::Pieces
+            && ! $thing->is('emulsifies')
+            && ! $thing->is('raw-egg')
+            && $thing->perGram[Constituent::WATER] > self::CREAMY;
+    }
+
+    /** Sugar that pours, and sweetens as much as sugar does. */
+    private static function isSyrup(Ingredient $thing): bool
+    {
+        return $thing->group === 'sugars' && $thing->form === Form::Liquid && ! self::isExtract($thing);
+    }
+
+    /** Fresh fruit or a vegetable that a sauce is made of; an onion is there for its smell too, and goes by that. */
+    private static function isGrown(Ingredient $thing): bool
+    {
+        return $thing->form === Form::Pieces
+            && in_array('base', $thing->roles, true)
+            && ! in_array('aroma', $thing->roles, true)
+            && in_array($thing->group, ['fruit', 'vegetables'], true)
+            && $thing->perGram[Constituent::WATER] > self::FRESH;
+    }
+
+    /** A nut or a seed that is mostly fat, whole or broken. */
+    private static function isNut(Ingredient $thing): bool
+    {
+        return $thing->form === Form::Pieces
+            && array_intersect($thing->roles, ['body', 'base']) !== []
+            && $thing->perGram[Constituent::WATER] < self::DRY
+            && $thing->perGram[Constituent::FAT] > self::NUTTY;
     }
 
     private static function isStock(Ingredient $thing): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve\Swap;
 
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -40,6 +41,8 @@ final readonly class Search
     private const NEXT = 0.5;
     /** Where a cook names so many, nothing else is looked for. */
     private const ENOUGH = 2;
+    /** Least of another herb for the one a sauce is made of, in parts of it; judgement. */
+    private const HALF = 0.5;
     /** Steps that nobody notices. */
     private const QUIET = 0.3;
     /** Steps a thing has to make good to be worth reaching for; judgement. */
@@ -105,13 +108,19 @@ final readonly class Search
     {
         $usual = [];
         $place = 0;
-        foreach ($this->equations->out->ingredient->standIns ?? [] as $choices) {
+        foreach ($this->equations->out->ingredient->standIns ?? [] as $tier => $choices) {
             foreach ($choices as $choice) {
                 $things = array_values(array_filter(array_map($this->equations->catalogue->find(...), $choice)));
-                $isAllowed = count($things) === count($choice)
-                    && array_filter($things, $this->isOutOfTheQuestion(...)) === [];
+                $things = count($things) === 1 && count($choice) === 1 ? $this->dissolved($things[0]) : $things;
+                $isAllowed = count($things) >= count($choice)
+                    && array_filter($things, $this->isOutOfTheQuestion(...)) === []
+                    && ($tier > 0 || ! $this->isOilForButter($things));
                 $weighed = $things !== [] && $isAllowed ? $this->weighedOut($things, isUsual: true) : null;
-                if ($weighed !== null && self::canBeMeasured($things, $weighed['x'])) {
+                if (
+                    $weighed !== null
+                    && self::canBeMeasured($things, $weighed['x'])
+                    && $this->fillsThePlace($weighed['x'])
+                ) {
                     $usual[] = ['usual' => $place] + $weighed;
                 }
                 $place++;
@@ -123,6 +132,48 @@ final readonly class Search
         }
 
         return $usual;
+    }
+
+    /**
+     * Oil does for a knob of butter; for a sauce that is butter only where no butter may go in.
+     *
+     * @param list<Ingredient> $things
+     */
+    private function isOilForButter(array $things): bool
+    {
+        return $this->equations->out->ingredient?->is('sets-cold') === true
+            && $this->equations->isMuchOfIt()
+            && array_filter($things, static fn (Ingredient $thing): bool => $thing->is('sets-cold')) === [];
+    }
+
+    /**
+     * A sauce made of one herb is not made of a sprig of another.
+     *
+     * @param list<float> $grams
+     */
+    private function fillsThePlace(array $grams): bool
+    {
+        $out = $this->equations->out;
+
+        return $out->ingredient === null
+            || ! Kin::isHerb($out->ingredient)
+            || ! $this->equations->isMuchOfIt()
+            || array_sum($grams) >= self::HALF * $out->grams;
+    }
+
+    /**
+     * Dry sugar for a syrup the sauce is made of, and the water it takes.
+     *
+     * @return non-empty-list<Ingredient>
+     */
+    private function dissolved(Ingredient $thing): array
+    {
+        $water = $this->equations->catalogue->having('plain-water');
+        $isDry = $thing->group === 'sugars' && $thing->form !== Form::Liquid && ! Kin::isExtract($thing);
+        $out = $this->equations->out->ingredient;
+        $isOfSyrup = $out?->group === 'sugars' && $out->form === Form::Liquid && $this->equations->isMuchOfIt();
+
+        return $isDry && $isOfSyrup && $water !== null ? [$thing, $water] : [$thing];
     }
 
     /**
@@ -333,6 +384,8 @@ final readonly class Search
             $things,
         );
         $isAsMuch = $isUsual && $this->equations->isByWeight();
+        $out = $this->equations->out->ingredient;
+        $isHerb = $out !== null && Kin::isHerb($out);
         // where vinegar comes in, no other vinegar and no sour fruit has to make it up
         $isAlready = static fn (Ingredient $helper): bool => array_filter(
             $things,
@@ -345,8 +398,8 @@ final readonly class Search
         $helpers = array_filter(
             $this->equations->helpers,
             static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true)
-                // where as much comes in as goes out, no water has to make it up
-                && ! ($isAsMuch && $helper['line'] === null && $helper['ingredient']->is('plain-water'))
+                // where as much comes in as goes out, no water has to make it up, nor for a leaf
+                && ! (($isAsMuch || $isHerb) && $helper['line'] === null && $helper['ingredient']->is('plain-water'))
                 && ! $isAlready($helper['ingredient']),
         );
         $b = $this->equations->gap();
@@ -484,7 +537,7 @@ final readonly class Search
             $off = max($off, abs($further[$r]));
         }
         $again = $off > self::QUIET ? $this->weighedOut($found['things'], $further, $found['usual'] !== null) : null;
-        if ($again === null) {
+        if ($again === null || ! self::canBeMeasured($again['things'], $again['x'])) {
             return $first;
         }
         $second = $this->writer->written(['usual' => $found['usual']] + $again, $found['distance']);

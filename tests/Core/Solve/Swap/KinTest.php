@@ -89,6 +89,14 @@ final class KinTest extends TestCase
         yield 'nor is a vinegar' => ['white-wine', 'wine-vinegar', null, 0.0];
         yield 'a stock for a stock' => ['chicken-stock', 'vegetable-stock', 200.0, 0.04];
         yield 'a soy sauce is no stock' => ['vegetable-stock', 'soy-sauce', null, 0.0];
+        yield 'a syrup for a syrup' => ['golden-syrup', 'corn-syrup', 197.0, 0.04];
+        yield 'dry sugar is no syrup' => ['golden-syrup', 'sugar', null, 0.0];
+        yield 'cream for cream' => ['double-cream', 'sour-cream', 200.0, 0.2];
+        yield 'mayonnaise is no cream' => ['sour-cream', 'mayonnaise', null, 0.0];
+        yield 'nuts for nuts, by weight' => ['pine-nut', 'almond', 200.0, 0.04];
+        yield 'fruit for fruit, by weight' => ['mango', 'peach', 200.0, 0.1];
+        yield 'dried fruit is not fresh' => ['apricot', 'dried-apricot', null, 0.0];
+        yield 'an onion goes by its smell' => ['onion', 'shallot', null, 0.0];
         yield 'nor is milk' => ['vegetable-stock', 'milk', null, 0.0];
     }
 

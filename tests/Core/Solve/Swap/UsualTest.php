@@ -144,6 +144,57 @@ final class UsualTest extends TestCase
         self::assertTrue($buttered(Sauce::evaluate($lines, self::WARM)));
     }
 
+    public function test_a_sauce_that_is_butter_takes_oil_only_where_no_butter_may_go_in(): void
+    {
+        $hollandaise = Sauce::evaluate(['egg-yolk' => '54 g', 'butter' => '175 g', 'lemon-juice' => '15 ml'], self::WARM);
+        $gravy = Sauce::evaluate(['butter' => '30 g', 'plain-flour' => '30 g', 'beef-stock' => '500 ml'], self::WARM);
+        $takesOil = static fn (Evaluation $from): bool => array_filter(self::options($from, 'butter'), static fn (Substitution $option): bool => in_array('sunflower-oil', self::slugs($option), true)) !== [];
+
+        self::assertFalse($takesOil($hollandaise));
+        self::assertTrue($takesOil($gravy));
+        $freed = FreeOf::of($hollandaise, Sauce::catalogue(), [Sauce::need('milk')], new Criteria);
+        self::assertNotSame([], $freed->changes[0]->with);
+    }
+
+    public function test_dry_sugar_for_the_syrup_a_sauce_is_made_of_takes_its_water(): void
+    {
+        $sugar = static fn (array $lines): array => self::slugs(Swap::options(Sauce::evaluate($lines, self::WARM), Sauce::catalogue(), 'honey', new Criteria(never: ['maple-syrup', 'agave-syrup', 'golden-syrup', 'rice-malt-syrup', 'date-syrup', 'corn-syrup']))[0]);
+
+        self::assertContains('water', $sugar(['honey' => '200 g', 'chilli-flakes' => '4 g']));
+        self::assertNotContains('water', $sugar(['honey' => '15 g', 'soy-sauce' => '100 ml', 'rice-vinegar' => '60 ml']));
+    }
+
+    public function test_a_sauce_of_one_herb_is_not_made_of_a_sprig_of_another_nor_let_down_for_it(): void
+    {
+        $pesto = Sauce::evaluate(['basil' => '60 g', 'pine-nut' => '30 g', 'hard-cheese' => '40 g', 'olive-oil' => '120 ml']);
+        foreach (self::options($pesto, 'basil') as $option) {
+            self::assertGreaterThanOrEqual(28.0, $option->with[0]->grams, self::slugs($option)[0]);
+            self::assertSame([], $option->added, self::slugs($option)[0]);
+        }
+        self::assertSame('parsley', self::slugs(self::options($pesto, 'basil')[0])[0]);
+    }
+
+    /** Alfredo is hardly sour: no spoon of vinegar makes up for what single cream has less of. */
+    public function test_a_taste_nobody_finds_is_not_made_up(): void
+    {
+        $alfredo = Sauce::evaluate(['butter' => '100 g', 'double-cream' => '250 ml', 'hard-cheese' => '120 g'], self::WARM);
+        foreach (self::options($alfredo, 'double-cream') as $option) {
+            self::assertSame([], $option->added, self::slugs($option)[0]);
+        }
+    }
+
+    public function test_nothing_savoury_goes_into_a_sweet_sauce(): void
+    {
+        $caramel = Sauce::evaluate(['sugar' => '200 g', 'water' => '60 ml', 'double-cream' => '150 ml', 'coarse-salt' => '3 g'], self::WARM);
+        foreach (self::options($caramel, 'coarse-salt') as $option) {
+            self::assertNotContains('soy-sauce', self::slugs($option));
+        }
+        $salsa = Sauce::evaluate(['tomato' => '300 g', 'red-onion' => '50 g', 'lime-juice' => '25 ml']);
+        foreach (self::options($salsa, 'red-onion') as $option) {
+            self::assertNotContains('leek', self::slugs($option), 'a leek is not eaten raw');
+        }
+    }
+
     public function test_what_stands_behind_is_for_when_nothing_before_may_go_in(): void
     {
         $glaze = Sauce::evaluate(['soy-sauce' => '120 g', 'honey' => '90 g', 'water' => '120 g'], self::WARM);
