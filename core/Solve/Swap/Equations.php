@@ -225,7 +225,8 @@ final readonly class Equations
                     : 0.0;
             $pulls[]
                 = ($feel->held() * $mass * ($brings - $wanted))
-                / $feel->perStep($wanted)
+                // nobody tells two things apart that neither taste of it
+                / $feel->perStep(max($wanted, $feel->measure()?->threshold() ?? 0.0))
                 / $this->pot->mass;
         }
         $all = array_sum($this->aroma);

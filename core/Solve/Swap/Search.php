@@ -108,13 +108,12 @@ final readonly class Search
     {
         $usual = [];
         $place = 0;
-        foreach ($this->equations->out->ingredient->standIns ?? [] as $tier => $choices) {
+        foreach ($this->equations->out->ingredient->standIns ?? [] as $choices) {
             foreach ($choices as $choice) {
                 $things = array_values(array_filter(array_map($this->equations->catalogue->find(...), $choice)));
                 $things = count($things) === 1 && count($choice) === 1 ? $this->dissolved($things[0]) : $things;
                 $isAllowed = count($things) >= count($choice)
-                    && array_filter($things, $this->isOutOfTheQuestion(...)) === []
-                    && ($tier > 0 || ! $this->isOilForButter($things));
+                    && array_filter($things, $this->isOutOfTheQuestion(...)) === [];
                 $weighed = $things !== [] && $isAllowed ? $this->weighedOut($things, isUsual: true) : null;
                 if (
                     $weighed !== null
@@ -132,18 +131,6 @@ final readonly class Search
         }
 
         return $usual;
-    }
-
-    /**
-     * Oil does for a knob of butter; for a sauce that is butter only where no butter may go in.
-     *
-     * @param list<Ingredient> $things
-     */
-    private function isOilForButter(array $things): bool
-    {
-        return $this->equations->out->ingredient?->is('sets-cold') === true
-            && $this->equations->isMuchOfIt()
-            && array_filter($things, static fn (Ingredient $thing): bool => $thing->is('sets-cold')) === [];
     }
 
     /**
@@ -169,7 +156,10 @@ final readonly class Search
     private function dissolved(Ingredient $thing): array
     {
         $water = $this->equations->catalogue->having('plain-water');
-        $isDry = $thing->group === 'sugars' && $thing->form !== Form::Liquid && ! Kin::isExtract($thing);
+        $isDry = $thing->group === 'sugars'
+            && $thing->form === Form::Powder
+            && ! $thing->is('no-energy')
+            && ! $thing->is('polyol');
         $out = $this->equations->out->ingredient;
         $isOfSyrup = $out?->group === 'sugars' && $out->form === Form::Liquid && $this->equations->isMuchOfIt();
 

@@ -144,18 +144,6 @@ final class UsualTest extends TestCase
         self::assertTrue($buttered(Sauce::evaluate($lines, self::WARM)));
     }
 
-    public function test_a_sauce_that_is_butter_takes_oil_only_where_no_butter_may_go_in(): void
-    {
-        $hollandaise = Sauce::evaluate(['egg-yolk' => '54 g', 'butter' => '175 g', 'lemon-juice' => '15 ml'], self::WARM);
-        $gravy = Sauce::evaluate(['butter' => '30 g', 'plain-flour' => '30 g', 'beef-stock' => '500 ml'], self::WARM);
-        $takesOil = static fn (Evaluation $from): bool => array_filter(self::options($from, 'butter'), static fn (Substitution $option): bool => in_array('sunflower-oil', self::slugs($option), true)) !== [];
-
-        self::assertFalse($takesOil($hollandaise));
-        self::assertTrue($takesOil($gravy));
-        $freed = FreeOf::of($hollandaise, Sauce::catalogue(), [Sauce::need('milk')], new Criteria);
-        self::assertNotSame([], $freed->changes[0]->with);
-    }
-
     public function test_dry_sugar_for_the_syrup_a_sauce_is_made_of_takes_its_water(): void
     {
         $sugar = static fn (array $lines): array => self::slugs(Swap::options(Sauce::evaluate($lines, self::WARM), Sauce::catalogue(), 'honey', new Criteria(never: ['maple-syrup', 'agave-syrup', 'golden-syrup', 'rice-malt-syrup', 'date-syrup', 'corn-syrup']))[0]);
