@@ -305,9 +305,12 @@ final class LineWriter
             }
         }
         $pinch = Units::find('pinch', $kit->set)?->size;
-        if ($ways === [] && $pinch !== null && $ingredient->fillsASpoon()) {
+        $isOff = array_filter($ways, static fn (array $way): bool => abs($way[1] / $grams - 1) <= $within) === [];
+        $isPinched = $ingredient->form === Form::Powder || $ways === [];
+        if ($isOff && $isPinched && $pinch !== null && $ingredient->fillsASpoon()) {
             $pinches = max(1, (int) round($grams / $ingredient->density / $pinch));
-            if ($pinches <= self::MOST_PINCHES) {
+            // beside a spoon that is too much, one pinch; two are the spoon
+            if ($pinches <= ($ways === [] ? self::MOST_PINCHES : 1)) {
                 $ways[] = [
                     $pinches === 1 ? '1 pinch' : "{$pinches} pinches",
                     $pinches * $pinch * $ingredient->density,

@@ -64,9 +64,6 @@ final readonly class Candidates
     /** Share of egg from which a sauce is held by it; judgement. */
     private const OF_EGGS = 0.1;
 
-    /** Share of sugar from which what is boiled down is a preserve; judgement. */
-    private const PRESERVE = 0.25;
-
     /** @var list<string> slugs of what would bring something nobody expects in it */
     private array $strangers;
 
@@ -149,7 +146,7 @@ final readonly class Candidates
 
         return $thing->is('plain-water')
             && $thick <= 0.0
-            && ($isOfOil || $this->isOfButter() || $this->isPreserve());
+            && ($isOfOil || $this->isOfButter() || $this->isBoiledDown());
     }
 
     /** Held together by the butter, the oil or the eggs it is made of, hot or cold: water loosens it until it runs. */
@@ -173,16 +170,12 @@ final readonly class Candidates
         return $this->from->cooked->weighed->gramsOf($own->slug) / max(1e-9, $this->from->cooked->mixture->mass());
     }
 
-    /** Fruit boiled with sugar, which is no less sweet for water that has to be boiled off again. */
-    private function isPreserve(): bool
+    /** What was boiled down without water is no less sweet for water that has to be boiled off again. */
+    private function isBoiledDown(): bool
     {
-        $isWatered = array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) !== [];
-        $sugar = $this->pot->mixture->sugars() / max(1e-9, $this->pot->mass);
-
         return ($this->feels[Feel::Sweet->value] ?? 0.0) > 0.0
             && $this->sensible->isCooked
-            && ! $isWatered
-            && $sugar >= self::PRESERVE;
+            && array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === [];
     }
 
     /** Of pieces, pastes and powders, with hardly a spoon of anything that pours. */
@@ -383,8 +376,8 @@ final readonly class Candidates
             }
         }
 
-        // thicker dairy for thin dairy, nut paste for nut paste
-        foreach (($this->feels[Feel::Thick->value] ?? 0.0) < 0.0 ? $this->own : [] as $own) {
+        // thicker dairy for thin dairy, thinner for thick, nut paste for nut paste
+        foreach (isset($this->feels[Feel::Thick->value]) ? $this->own : [] as $own) {
             if ($own->group === $thing->group && array_intersect($own->contains, $thing->contains) !== []) {
                 return true;
             }

@@ -49,14 +49,14 @@ final readonly class Equations
     private const COLD_IS_LESS_SWEET = 0.5;
 
     /**
-     * Steps of sourness or salt that a step of sweetness hides, and of sweetness that one of sourness does. Mixture
-     * suppression: sugar makes acid and salt taste less, acid sugar, and neither is changed (after Pangborn's taste
-     * interrelationships, from memory; the factor is judgement). It ranks what is offered and moves no figure.
+     * Steps of sourness or salt that a step of sweetness hides. Mixture suppression: sugar makes acid and salt taste
+     * less and changes neither (after Pangborn's taste interrelationships, from memory; the factor is judgement). It
+     * ranks what is offered and moves no figure.
      */
     private const ROUNDS = 0.25;
     /** Share of fat, percent, under which a sauce is not rich whatever is said of it; judgement. */
     private const LEAN = 3.0;
-    /** Steps of richness that a step of sourness cuts; common practice, the factor is judgement. */
+    /** Steps of sweetness or richness that a step of sourness cuts; common practice, the factor is judgement. */
     private const CUTS = 0.5;
     /** Steps short of what was wanted that are enough. */
     private const ENOUGH = 0.35;
@@ -354,10 +354,16 @@ final readonly class Equations
         return $isNamed && ! $isLean ? $hides : null;
     }
 
+    /** Whether acid is what is reached for, and not only hides it. */
+    public static function isCut(Feel $feel): bool
+    {
+        return $feel === Feel::Sweet || $feel === Feel::Rich;
+    }
+
     /** Steps of it that a step of what hides it does. */
     public static function hidden(Feel $feel): float
     {
-        return $feel === Feel::Rich ? self::CUTS : self::ROUNDS;
+        return self::isCut($feel) ? self::CUTS : self::ROUNDS;
     }
 
     /**

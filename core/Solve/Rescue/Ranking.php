@@ -26,9 +26,13 @@ final readonly class Ranking
     private const HELPS = 0.7;
     /**
      * What leaves more than this share of it only hides it: no pot is less salt for a
-     * spoon of sugar, though lemon cuts what is rich; judgement.
+     * spoon of sugar, though lemon cuts what is sweet or rich;
+     * judgement.
      */
     private const ONLY_HIDES = 0.9;
+
+    /** A step sweeter counts as so much of one where it was sharp; judgement. */
+    private const FOR_THE_SHARP = 0.5;
 
     public function __construct(private Equations $equations) {}
 
@@ -101,8 +105,15 @@ final readonly class Ranking
      */
     public function thrown(array $steps): float
     {
+        $isSharp = ($this->equations->feels[Feel::Sour->value] ?? 0.0) > 0.0;
+
         return max(0.0, ...array_map(
-            fn (Feel $feel): float => isset($this->equations->feels[$feel->value]) ? 0.0 : $steps[$feel->value],
+            fn (Feel $feel): float => match (true) {
+                isset($this->equations->feels[$feel->value]) => 0.0,
+                // sugar is for what is sharp
+                $isSharp && $feel === Feel::Sweet => self::FOR_THE_SHARP * $steps[$feel->value],
+                default => $steps[$feel->value],
+            },
             [Feel::Sweet, Feel::Sour, Feel::Salty],
         ));
     }
@@ -119,7 +130,7 @@ final readonly class Ranking
         $tasted = 0.0;
         foreach (array_keys($this->equations->feels) as $feel) {
             $before += $this->equations->left($this->equations->pot)[$feel] ** 2;
-            $after += $feel === Feel::Rich->value ? 0.0 : $steps[$feel] ** 2;
+            $after += Equations::isCut(Feel::from($feel)) ? 0.0 : $steps[$feel] ** 2;
             $tasted += $this->tasted($feel, $steps) ** 2;
         }
 

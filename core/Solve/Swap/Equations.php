@@ -60,9 +60,12 @@ final readonly class Equations
     private const MUCH = 0.2;
     /** What nobody puts in more than such a share of brings its taste and no body; judgement. */
     private const NO_BODY = 0.12;
+    /** Starch that sets as much as an egg does, in parts of it: a spoon to an egg; common practice, no source. */
+    private const SET_BY_STARCH = 0.1;
     /** How far from that an amount may be, in parts of it; judgement. */
     private const AS_STRONG = [0.75, 1.35];
     private const AS_THICK = [0.3, 3.0];
+    private const ABOUT_AS_THICK = [0.5, 2.0];
     private const AS_HEAVY = [0.75, 1.35];
     /** What a thing may be there for, in the order it counts. */
     private const TASTES = [Measure::Sweetness, Measure::Sourness, Measure::Saltiness, Measure::Heat];
@@ -405,7 +408,7 @@ final readonly class Equations
      */
     public function asMuchOf(Ingredient $thing): array
     {
-        if ($this->isByWeight() && ! $this->isOnlyATaste($thing)) {
+        if ($this->isByWeight() && ! $this->isOnlyATaste($thing) && ! $thing->isThickener()) {
             $isSour = in_array('acid', $thing->roles, true)
                 && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SHARP
                 && ! in_array('acid', $this->out->ingredient->roles ?? [], true);
@@ -419,6 +422,9 @@ final readonly class Equations
         $about = $this->out->grams * $given;
         if ($out === null) {
             return self::around($about, self::AS_HEAVY);
+        }
+        if ($thing->isThickener() && ! $out->isThickener()) {
+            return self::around($about * self::SET_BY_STARCH, self::ABOUT_AS_THICK);
         }
         $measure = self::measureOf($out, $thing);
         // and where they share no taste but their smell: fresh onion for onion powder, but never a cup of oil
@@ -434,7 +440,7 @@ final readonly class Equations
         $has = $isSmell ? array_sum($thing->aroma) : ($measure?->strengthOf($thing) ?? 0.0);
         $bit = Measure::Heat->strengthOf($out) ?? 0.0;
         $bites = Measure::Heat->strengthOf($thing) ?? 0.0;
-        if (in_array('hot', $thing->roles, true) && $bit < $bites) {
+        if (in_array('hot', $out->roles, true) && in_array('hot', $thing->roles, true) && $bit < $bites) {
             // cayenne for pepper goes by its fire, and not by its smell or its weight
             return self::around(($about * $bit) / $bites, self::AS_STRONG);
         }

@@ -49,6 +49,9 @@ final readonly class Kin
     private const FRESH = 0.65;
     /** Share of water from which what is savoury is a stock, and no sauce; judgement. */
     private const STOCK = 0.9;
+    /** Share of fat from which egg holds a sauce as an emulsion and not as a custard; judgement. */
+    private const MOSTLY_FAT = 0.35;
+
     /** Share of water under which a thing is dry, and of fat from which it is a nut; judgement. */
     private const DRY = 0.12;
     private const NUTTY = 0.3;
@@ -66,9 +69,13 @@ final readonly class Kin
 
     private Sensible $sensible;
 
+    private bool $isMostlyFat;
+
     public function __construct(private Ingredient $out, Evaluation $from)
     {
         $this->sensible = new Sensible($from);
+        $mixture = $from->cooked->mixture;
+        $this->isMostlyFat = $mixture->grams[Constituent::FAT] > self::MOSTLY_FAT * $mixture->mass();
         $this->contains = array_keys(Allergens::of($from->cooked->weighed)['contains']);
         $this->unexpected = array_values(array_diff(
             $from->cooked->weighed->vocabulary->unexpectedAllergens(),
@@ -79,7 +86,13 @@ final readonly class Kin
     /** What a cook takes for it may still not do here: butter is not stirred into what is never warm. */
     public function doesHere(Ingredient $thing): bool
     {
-        return $this->sensible->whyNot($thing, $this->out) === null;
+        // what only holds oil sets no custard, and starch sets nothing that stays cold
+        $sets = $this->out->is('raw-egg') && $this->sensible->isHeated && ! $this->isMostlyFat;
+        $isStarch = $thing->isThickener() && $thing->perGram[Constituent::STARCH_RAW] > 0.0;
+
+        return $this->sensible->whyNot($thing, $this->out) === null
+            && (! $sets || $thing->is('raw-egg') || ! ($thing->is('emulsifies') || $thing->is('emulsifies-a-little')))
+            && (! $isStarch || $this->out->isThickener() || $sets);
     }
 
     public function mayStandIn(Ingredient $thing): bool

@@ -37,6 +37,8 @@ final readonly class Search
     private const MAKES_IT_UP = 0.5;
     /** Least of a second thing beside the first, in parts of as much of it as would do alone; judgement. */
     private const BESIDE = 0.1;
+    /** Most of one thing of several, in parts of what goes out; judgement. */
+    private const ONE_OF_SEVERAL = 1.25;
     /** What a cook takes second is so much further than the figures say, and the third as much again; judgement. */
     private const NEXT = 0.5;
     /** Where a cook names so many, nothing else is looked for. */
@@ -414,6 +416,8 @@ final readonly class Search
             $of = $this->equations->sharers($things, $thing);
             // the vinegar of "soy sauce and vinegar" is all that is sour in it
             $isItsOwn = $i === 0 || $of < $n;
+            // of several things none is more than there was
+            $high[$i] = $n > 1 ? min($high[$i], self::ONE_OF_SEVERAL * $this->equations->out->grams) : $high[$i];
             $low[$i] = min($high[$i], $isItsOwn ? $least / $of : (self::BESIDE * $about) / $of);
         }
         $measure = $n === 1 ? $this->kin?->sameMeasure($things[0], $this->equations->out->grams) : null;

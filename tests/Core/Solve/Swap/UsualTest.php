@@ -171,6 +171,26 @@ final class UsualTest extends TestCase
         }
     }
 
+    public function test_a_curd_is_set_with_starch_and_a_hollandaise_is_not(): void
+    {
+        $curd = Sauce::evaluate(['lemon-juice' => '120 ml', 'sugar' => '180 g', 'egg' => '150 g', 'butter' => '100 g'], self::WARM);
+        $with = static fn (Evaluation $from): array => FreeOf::of($from, Sauce::catalogue(), [Sauce::need('eggs')], new Criteria)->changes[0]->with;
+
+        self::assertSame('maize-starch', $with($curd)[0]->ingredient->slug);
+        self::assertLessThan(35.0, $with($curd)[0]->grams);
+        self::assertNotSame('maize-starch', $with(Sauce::evaluate(['egg' => '100 g', 'butter' => '250 g', 'lemon-juice' => '20 ml'], self::WARM))[0]->ingredient->slug);
+    }
+
+    public function test_of_several_things_none_is_more_than_there_was(): void
+    {
+        $glaze = Sauce::evaluate(['apricot-jam' => '150 g', 'cider-vinegar' => '20 ml', 'dijon-type-mustard' => '10 g'], self::WARM);
+        foreach (self::options($glaze, 'apricot-jam') as $option) {
+            foreach (count($option->with) > 1 ? $option->with : [] as $with) {
+                self::assertLessThan(200.0, $with->grams, $with->ingredient->slug);
+            }
+        }
+    }
+
     public function test_nothing_savoury_goes_into_a_sweet_sauce(): void
     {
         $caramel = Sauce::evaluate(['sugar' => '200 g', 'water' => '60 ml', 'double-cream' => '150 ml', 'coarse-salt' => '3 g'], self::WARM);
