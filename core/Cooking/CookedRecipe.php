@@ -82,7 +82,8 @@ final readonly class CookedRecipe
     {
         $variance = 0.0;
         foreach ($slopes as $source => $slope) {
-            $variance += ($slope * $this->spreads[$source]) ** 2;
+            $each = $slope * $this->spreads[$source];
+            $variance += $each * $each;
         }
 
         return $variance;

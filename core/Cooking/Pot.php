@@ -104,7 +104,12 @@ final class Pot
             $this->kept[$line] = max(self::liquid($row), $exchanged * self::TAKEN_UP * $solids);
             $row = self::neutralAlone($row, $perGram);
         }
-        $this->totals = self::plus($this->totals, $row);
+        foreach ($row as $constituent => $mass) {
+            // most of what there is to be made of is in few things
+            if ($mass !== 0.0) {
+                $this->totals[$constituent] += $mass;
+            }
+        }
         $this->rows[$line] = $row;
         $this->tangents[$source]
             = isset($this->tangents[$source]) ? self::plus($this->tangents[$source], $row) : $row;
@@ -402,9 +407,9 @@ final class Pot
     public function liftOut(float $press): array
     {
         $liquid = self::liquid($this->totals);
-        $dissolved = self::liquor($this->totals);
+        $inLiquor = self::liquor($this->totals);
         $water = $this->totals[Constituent::WATER];
-        $shrunk = self::shrunk($water, $dissolved);
+        $shrunk = self::shrunk($water, $inLiquor);
         $acidity = $this->acidity();
         $kept = [];
         $mass = 0.0;
@@ -420,7 +425,9 @@ final class Pot
         $capped = $share > self::MOST_HELD;
         $share = min($share, self::MOST_HELD);
         // what leaves is as neutral as the pot it leaves, so that lifting a thing out moves no pH by itself
-        $neutral = self::ofLiquor($acidity?->surplusWeights() ?? []);
+        $weights = $acidity?->ownSurplusWeights() ?? [];
+        $neutral = self::ofLiquor($weights);
+        $ofSolids = array_diff_key($weights, $neutral);
         $owed = $share * Mixture::sum($neutral, $this->totals);
         $byShift
             = $acidity === null
@@ -428,21 +435,29 @@ final class Pot
                 : $share * Mixture::sum(self::ofLiquor($acidity->bufferWeights()), $this->totals) / $acidity->buffer;
         $charge = $owed < 0.0 ? Constituent::STRONG_ACID : Constituent::STRONG_BASE;
         $sign = $owed < 0.0 ? -1.0 : 1.0;
+        $stays = 1 - $share;
+        $dissolved = [];
+        foreach (Constituent::DISSOLVED as $constituent) {
+            // what is nowhere in the pot is in no line of it
+            if ($this->totals[$constituent] !== 0.0) {
+                $dissolved[$constituent] = $this->totals[$constituent];
+            }
+        }
         $shareSlopes = [];
         foreach ($this->tangents as $source => $tangent) {
             $shareSlopes[$source] = $slope
                 = $capped || $liquid <= 0.0
                     ? 0.0
                     : ($shrunk * ($kept[$source] ?? 0.0)
-                        + $all * self::shrinks($water, $dissolved, $tangent)
+                        + $all * self::shrinks($water, $inLiquor, $tangent)
                         - $share * self::liquid($tangent)) / $liquid;
+            $ofLiquor = Mixture::sum($neutral, $tangent);
             $owes
-                = $share * Mixture::sum($neutral, $tangent)
+                = $share * $ofLiquor
                 + $slope * ($share > 0.0 ? $owed / $share : 0.0)
-                - ($acidity?->surplus($tangent) ?? 0.0) * $byShift;
-            foreach (Constituent::DISSOLVED as $constituent) {
-                $tangent[$constituent]
-                    = (1 - $share) * $tangent[$constituent] - $slope * $this->totals[$constituent];
+                - ($ofLiquor + Mixture::sum($ofSolids, $tangent)) * $byShift;
+            foreach ($dissolved as $constituent => $total) {
+                $tangent[$constituent] = $stays * $tangent[$constituent] - $slope * $total;
             }
             $tangent[$charge] += $sign * $owes;
             $this->tangents[$source] = $tangent;
@@ -457,14 +472,14 @@ final class Pot
         }
         foreach ($this->rows as $line => $row) {
             $owes = $share * Mixture::sum($neutral, $row);
-            foreach (Constituent::DISSOLVED as $constituent) {
-                $row[$constituent] *= 1 - $share;
+            foreach ($dissolved as $constituent => $total) {
+                $row[$constituent] *= $stays;
             }
             $row[$charge] += $sign * $owes;
             $this->rows[$line] = $row;
         }
-        foreach (Constituent::DISSOLVED as $constituent) {
-            $this->totals[$constituent] *= 1 - $share;
+        foreach ($dissolved as $constituent => $total) {
+            $this->totals[$constituent] = $stays * $total;
         }
         $this->totals[$charge] += $sign * $owed;
         $this->hanging = [];

@@ -94,7 +94,12 @@ final class Steam
         foreach ($tangents as $source => $tangent) {
             // at the same fall of ln(water); then the fall itself, which meets the amount
             $byWater = ($tangent[Constituent::WATER] * $waterLeft) / $water;
-            $byAcetic = $aceticLeft * Mixture::sum($gradient, $tangent);
+            // Mixture::sum(), in place
+            $byAcetic = 0.0;
+            foreach ($gradient as $constituent => $by) {
+                $byAcetic += $by * $tangent[$constituent];
+            }
+            $byAcetic *= $aceticLeft;
             $byFall
                 = (($amountTangents[$source] ?? 0.0)
                     - $ofWater * ($tangent[Constituent::WATER] - $byWater)

@@ -306,14 +306,13 @@ final readonly class Tasting
                 $unknown[] = $i;
             }
         }
-        $sensitivities = [];
-        foreach ($cooked->tangents as $source => $tangent) {
+        $sensitivities = $value > 0.0 ? [] : array_map(static fn (): float => 0.0, $cooked->tangents);
+        foreach ($value > 0.0 ? $cooked->tangents : [] as $source => $tangent) {
             $own = 0.0;
             foreach ($weights as $constituent => $weight) {
                 $own += $weight * $tangent[$constituent];
             }
-            $sensitivities[$source]
-                = $value > 0.0 ? ($own * $per100) / $value - $massSensitivities[$source] : 0.0;
+            $sensitivities[$source] = ($own * $per100) / $value - $massSensitivities[$source];
         }
 
         return [
