@@ -56,12 +56,11 @@ final readonly class CookedRecipe
     ) {
         $this->massSlopes = array_map(Mixture::massOf(...), $tangents);
         $this->slurry = $slurry = $acidity ?? Acidity::ofSlurry($mixture->grams);
-        $this->phSlopes = $slurry === null ? [] : array_map($slurry->shift(...), $tangents);
-        $this->phByLine = $slurry === null ? [] : array_map($slurry->shift(...), $rows);
-        $this->buffers
-            = $slurry === null
-                ? []
-                : array_map(static fn (array $row): float => $slurry->bufferOf($row) / $slurry->buffer, $rows);
+        $surplus = $slurry?->ownSurplusWeights() ?? [];
+        $buffer = $slurry->buffer ?? 1.0;
+        $this->phSlopes = $slurry === null ? [] : Mixture::sums($surplus, $tangents, $buffer);
+        $this->phByLine = $slurry === null ? [] : Mixture::sums($surplus, $rows, $buffer);
+        $this->buffers = $slurry === null ? [] : Mixture::sums($slurry->bufferWeights(), $rows, $buffer);
         $certainties = [];
         $things = [];
         foreach (array_keys($rows) as $line) {
@@ -121,9 +120,6 @@ final readonly class CookedRecipe
      */
     public function slopesBy(array $gradient): array
     {
-        return array_map(
-            static fn (array $tangent): float => Mixture::sum($gradient, $tangent),
-            $this->tangents,
-        );
+        return Mixture::sums($gradient, $this->tangents);
     }
 }

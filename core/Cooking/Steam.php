@@ -193,10 +193,13 @@ final class Steam
                 $change - $third[0] * $step,
                 self::moved($gradient, $third[1], -$step),
             );
-            $shares = [[$first, 1 / 6], [$second, 1 / 3], [$third, 1 / 3], [$fourth, 1 / 6]];
-            foreach ($shares as [[$rate, $rateGradient], $weight]) {
-                $change -= $rate * $step * $weight;
-                $gradient = self::moved($gradient, $rateGradient, -$step * $weight);
+            $change -= ($step / 6) * ($first[0] + 2 * $second[0] + 2 * $third[0] + $fourth[0]);
+            foreach ($first[1] as $constituent => $each) {
+                // from where it is nearly dry on, none is counted
+                $each += 2 * ($second[1][$constituent] ?? 0.0)
+                    + 2 * ($third[1][$constituent] ?? 0.0)
+                    + ($fourth[1][$constituent] ?? 0.0);
+                $gradient[$constituent] = ($gradient[$constituent] ?? 0.0) - ($step / 6) * $each;
             }
         }
 

@@ -106,6 +106,27 @@ final readonly class Mixture
     }
 
     /**
+     * The same of many, in one go: of every line, or of every slope.
+     *
+     * @param array<int, float> $weights of a gram, by Constituent
+     * @param array<int, array<int, float>> $rows g of each constituent
+     * @return array<int, float> by the rows' keys
+     */
+    public static function sums(array $weights, array $rows, float $divisor = 1.0): array
+    {
+        $sums = [];
+        foreach ($rows as $key => $grams) {
+            $sum = 0.0;
+            foreach ($weights as $constituent => $weight) {
+                $sum += $weight * $grams[$constituent];
+            }
+            $sums[$key] = $sum / $divisor;
+        }
+
+        return $sums;
+    }
+
+    /**
      * Total of the constituents that bear mass, g. Linear, so it serves for a derivative as well.
      *
      * @param array<int, float> $grams by Constituent
