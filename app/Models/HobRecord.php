@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Pantry\Household;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use Vinculum\Figure\Figure;
 
 /**
@@ -35,8 +36,8 @@ final class HobRecord extends Model
     public static function known(): array
     {
         $known = [];
-        foreach (Household::stored(self::query()) as $hob) {
-            $known[$hob->name] = new Figure($hob->grams_per_minute, $hob->spread, 'g/min');
+        foreach (Household::rows(DB::table('hobs')) as $hob) {
+            $known[(string) $hob['name']] = new Figure((float) $hob['grams_per_minute'], (float) $hob['spread'], 'g/min');
         }
 
         return $known;

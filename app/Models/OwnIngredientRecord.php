@@ -40,6 +40,18 @@ final class OwnIngredientRecord extends Model
     /** @var array<string, string> */
     protected $casts = ['definition' => 'array'];
 
+    /**
+     * @param string $definition as it is kept
+     * @return Definition
+     */
+    public static function read(string $definition): array
+    {
+        /** @var Definition $read */
+        $read = json_decode($definition, true, flags: JSON_THROW_ON_ERROR);
+
+        return $read;
+    }
+
     protected static function booted(): void
     {
         static::saving(static function (self $own): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Support\Json;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -32,4 +33,16 @@ final class OwnStyle extends Model
 
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class];
+
+    /**
+     * @param string $document as it is kept
+     * @return StyleArray
+     */
+    public static function read(string $document): array
+    {
+        /** @var StyleArray $read */
+        $read = Json::arrays(Json::decode($document));
+
+        return $read;
+    }
 }

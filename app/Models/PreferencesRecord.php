@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Pantry\Preferences;
+use App\Support\Json;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -31,6 +32,15 @@ final class PreferencesRecord extends Model
     public function preferences(): Preferences
     {
         return Preferences::of($this->document);
+    }
+
+    /** @param string $document as it is kept */
+    public static function read(string $document): Preferences
+    {
+        /** @var array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}} $read */
+        $read = Json::arrays(Json::decode($document));
+
+        return Preferences::of($read);
     }
 
     public static function keep(Preferences $preferences): void

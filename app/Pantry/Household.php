@@ -6,10 +6,11 @@ namespace App\Pantry;
 
 use App\Models\OwnIngredientRecord;
 use App\Models\PreferencesRecord;
-use App\Models\Vessel;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder as QueryBuilder;
+use Illuminate\Support\Facades\DB;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
@@ -57,14 +58,26 @@ final class Household
     }
 
     /**
+     * The same in bare rows, for what every figure asks: a model is dear to set up where a few values are read.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function rows(QueryBuilder $query): array
+    {
+        $file = config()->string('database.connections.sqlite.database');
+
+        return $file === ':memory:' || is_file($file) ? array_values($query->get()->map(static fn (object $row): array => (array) $row)->all()) : [];
+    }
+
+    /**
      * @return array<string, float> millilitres by name
      */
     public function vessels(): array
     {
         if ($this->vessels === null) {
             $this->vessels = [];
-            foreach (self::stored(Vessel::query()->orderBy('name')) as $vessel) {
-                $this->vessels[$vessel->name] = $vessel->millilitres;
+            foreach (self::rows(DB::table('vessels')->orderBy('name')) as ['name' => $name, 'millilitres' => $millilitres]) {
+                $this->vessels[(string) $name] = (float) $millilitres;
             }
         }
 
@@ -73,7 +86,12 @@ final class Household
 
     public function preferences(): Preferences
     {
-        return $this->preferences ??= self::stored(PreferencesRecord::query())->first()?->preferences() ?? Preferences::usual();
+        if ($this->preferences === null) {
+            $row = self::rows(DB::table('preferences'))[0] ?? null;
+            $this->preferences = $row === null ? Preferences::usual() : PreferencesRecord::read((string) $row['document']);
+        }
+
+        return $this->preferences;
     }
 
     public function catalogue(): Catalogue
@@ -235,8 +253,8 @@ final class Household
             return array_intersect_key($this->definitions, array_flip($slugs));
         }
         $own = [];
-        foreach (self::stored(OwnIngredientRecord::query()->whereKey(array_values(array_unique($slugs)))) as $record) {
-            $own[$record->slug] = $record->definition;
+        foreach (self::rows(DB::table('own_ingredients')->whereIn('slug', array_values(array_unique($slugs)))->whereNull('deleted_at')) as $row) {
+            $own[(string) $row['slug']] = OwnIngredientRecord::read((string) $row['definition']);
         }
 
         return $own;

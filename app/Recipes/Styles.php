@@ -6,6 +6,7 @@ namespace App\Recipes;
 
 use App\Models\OwnStyle;
 use App\Pantry\Household;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Taste\Style;
@@ -109,8 +110,8 @@ final class Styles
     {
         if ($this->own === null) {
             $this->own = [];
-            foreach (Household::stored(OwnStyle::query()->orderBy('slug')) as $record) {
-                $this->own[$record->slug] = $record->document;
+            foreach (Household::rows(DB::table('own_styles')->whereNull('deleted_at')->orderBy('slug')) as $row) {
+                $this->own[(string) $row['slug']] = OwnStyle::read((string) $row['document']);
             }
         }
 
