@@ -116,24 +116,31 @@ final class LeastSquares
         foreach ($this->scale as $i => $square) {
             $this->scale[$i] = $square > 0.0 ? sqrt($square) : 1.0;
         }
-        $this->h = array_fill(0, $this->n, array_fill(0, $this->n, 0.0));
-        $this->q = array_fill(0, $this->n, 0.0);
+        // by columns, of what is not nought: what stands in few rows is met in few
+        $columns = array_fill(0, $this->n, []);
         foreach ($this->a as $r => $row) {
             foreach ($row as $i => $value) {
-                if ($value === 0.0) {
-                    continue;
-                }
-                $scaled = $value / $this->scale[$i];
-                $this->q[$i] += $scaled * $this->b[$r];
-                for ($j = 0; $j <= $i; $j++) {
-                    $this->h[$i][$j] += ($scaled * $row[$j]) / $this->scale[$j];
+                if ($value !== 0.0) {
+                    $columns[$i][$r] = $value / $this->scale[$i];
                 }
             }
         }
-        for ($i = 0; $i < $this->n; $i++) {
-            $this->h[$i][$i] += self::RIDGE;
-            for ($j = 0; $j < $i; $j++) {
-                $this->h[$j][$i] = $this->h[$i][$j];
+        $this->h = array_fill(0, $this->n, []);
+        $this->q = [];
+        foreach ($columns as $i => $column) {
+            $sum = 0.0;
+            foreach ($column as $r => $value) {
+                $sum += $value * $this->b[$r];
+            }
+            $this->q[] = $sum;
+            for ($j = 0; $j <= $i; $j++) {
+                $other = $columns[$j];
+                $sum = $i === $j ? self::RIDGE : 0.0;
+                foreach ($column as $r => $value) {
+                    $sum += $value * ($other[$r] ?? 0.0);
+                }
+                $this->h[$i][$j] = $sum;
+                $this->h[$j][$i] = $sum;
             }
         }
         $this->wrong = self::WRONG * max(1.0, ...array_map(abs(...), $this->q));
@@ -174,13 +181,21 @@ final class LeastSquares
         $most = 20 * $this->n + 100;
         $releases = 0;
         $factors = Cholesky::of($this->h, array_keys($this->held, 0, true), self::RIDGE / 10);
+        $gradient = $this->gradient();
         for ($steps = 1; $steps <= $most; $steps++) {
             $free = $factors->rows();
-            $gradient = $this->gradient();
             $step = $factors->solve(array_map(static fn (int $i): float => -$gradient[$i], $free));
             [$share, $blocking, $side] = $this->asFarAs($free, $step);
             foreach ($free as $k => $i) {
-                $this->x[$i] += $share * $step[$k];
+                $moved = $share * $step[$k];
+                if ($moved === 0.0) {
+                    continue;
+                }
+                $this->x[$i] += $moved;
+                // the matrix is symmetric: its row is its column
+                foreach ($this->h[$i] as $j => $value) {
+                    $gradient[$j] += $value * $moved;
+                }
             }
             if ($blocking !== null) {
                 $this->held[$blocking] = $side;
@@ -188,7 +203,7 @@ final class LeastSquares
                 $factors->remove($blocking);
                 continue;
             }
-            $wrong = $this->wronglyHeld($releases >= 3 * $this->n);
+            $wrong = $this->wronglyHeld($gradient, $releases >= 3 * $this->n);
             if ($wrong === null) {
                 return Stop::Optimal;
             }
@@ -241,10 +256,13 @@ final class LeastSquares
         return [$share, $blocking, $side];
     }
 
-    /** The held variable that would lower f most if let go, or the first of them; null where none would. */
-    private function wronglyHeld(bool $first): ?int
+    /**
+     * The held variable that would lower f most if let go, or the first of them; null where none would.
+     *
+     * @param array<int, float> $gradient
+     */
+    private function wronglyHeld(array $gradient, bool $first): ?int
     {
-        $gradient = $this->gradient();
         $worst = null;
         $most = $this->wrong;
         foreach ($this->held as $i => $side) {
