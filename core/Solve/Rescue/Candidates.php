@@ -55,6 +55,12 @@ final readonly class Candidates
     /** Share of fat from which a sauce is one of oil; judgement. */
     private const OILY = 0.25;
 
+    /** Steps of what is too much, for each that is mended of what is short, which nobody tastes; judgement. */
+    private const HARDLY = 0.25;
+
+    /** Share of water from which dairy pours; judgement. */
+    private const POURS = 0.4;
+
     /** Share of butter or oil from which a sauce is made of it, and takes more of it; judgement. */
     private const OF_BUTTER = 0.4;
 
@@ -285,7 +291,33 @@ final readonly class Candidates
                 ? 100 * $thing->perGram[Constituent::FAT]
                 : $measure->strengthOf($thing) ?? 0.0;
             // what has a third as much of it thins nothing to speak of, unless it is what the sauce is made of
-            if ($has > self::A_THIRD_AS_MUCH * $feel->value($this->pot)) {
+            $now = $feel->value($this->pot);
+            $brings = ($has - $now) / $feel->perStep($now);
+            if ($has > self::A_THIRD_AS_MUCH * $now && ! $this->hardlyMoves($thing, $brings)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * As much of it as mends a step of what is short brings hardly any of what is too much: lemon is sweet as well, and
+     * cayenne, and nobody tastes it.
+     *
+     * @param float $perGram steps of what is too much that it brings, times the pot's mass
+     */
+    private function hardlyMoves(Ingredient $thing, float $perGram): bool
+    {
+        foreach ($this->feels as $named => $steps) {
+            $short = Feel::from($named);
+            $measure = $short->measure();
+            if ($steps >= 0.0 || $measure === null) {
+                continue;
+            }
+            $now = $short->value($this->pot);
+            $brings = (($measure->strengthOf($thing) ?? 0.0) - $now) / $short->perStep($now);
+            if ($brings > 0.0 && $perGram < self::HARDLY * $brings) {
                 return true;
             }
         }
@@ -378,7 +410,13 @@ final readonly class Candidates
 
         // thicker dairy for thin dairy, thinner for thick, nut paste for nut paste
         foreach (isset($this->feels[Feel::Thick->value]) ? $this->own : [] as $own) {
-            if ($own->group === $thing->group && array_intersect($own->contains, $thing->contains) !== []) {
+            $pours = min($own->perGram[Constituent::WATER], $thing->perGram[Constituent::WATER]) > self::POURS;
+            if (
+                $own->group === $thing->group
+                && array_intersect($own->contains, $thing->contains) !== []
+                // a knob of butter makes no sauce one of milk
+                && ($pours || $this->feels[Feel::Thick->value] < 0.0)
+            ) {
                 return true;
             }
         }

@@ -305,7 +305,8 @@ final readonly class Equations
             $row = [];
             $right = ($wanted - $value) * $at->mass;
             $hides = $this->hides($feel);
-            $hiding = $hides === null ? 0.0 : $this->wanted[$hides->value];
+            // by what there is more of it than there was, though that was too little
+            $hiding = $hides === null ? 0.0 : $hides->value($this->pot);
             $share = $hides === null
                 ? 0.0
                 : (self::hidden($feel) * $feel->perStep($wanted))
@@ -348,10 +349,20 @@ final readonly class Equations
             default => null,
         };
 
-        $isNamed = ($this->feels[$feel->value] ?? 0.0) > 0.0 && ! isset($this->feels[$hides?->value]);
+        $isNamed = ($this->feels[$feel->value] ?? 0.0) > 0.0 && ($this->feels[$hides?->value] ?? 0.0) <= 0.0;
         $isLean = $feel === Feel::Rich && $feel->value($this->pot) < self::LEAN;
 
         return $isNamed && ! $isLean ? $hides : null;
+    }
+
+    /**
+     * Steps by which there is more of it than there was; 0 where there is less.
+     *
+     * @param array<string, float> $steps left
+     */
+    public function moreOf(Feel $feel, array $steps): float
+    {
+        return max(0.0, $steps[$feel->value] - min(0.0, $this->feels[$feel->value] ?? 0.0));
     }
 
     /** Whether acid is what is reached for, and not only hides it. */

@@ -24,10 +24,11 @@ final readonly class Ranking
     private const COUNTS_AS = [1.25, 1.05, 1.0];
     /** What leaves more than this share of what is wrong is no remedy. */
     private const HELPS = 0.7;
+    /** The same where several things are wrong, and one of them may be all that can be mended. */
+    private const HELPS_ONE = 0.85;
     /**
-     * What leaves more than this share of it only hides it: no pot is less salt for a
-     * spoon of sugar, though lemon cuts what is sweet or rich;
-     * judgement.
+     * What leaves more than this share of it only hides it: no pot is less salt for a spoon of sugar, though lemon cuts
+     * what is sweet or rich; judgement.
      */
     private const ONLY_HIDES = 0.9;
 
@@ -94,7 +95,9 @@ final readonly class Ranking
         $feel = Feel::from($named);
         $hides = $this->equations->hides($feel);
 
-        return $steps[$named] - ($hides === null ? 0.0 : Equations::hidden($feel) * max(0.0, $steps[$hides->value]));
+        return $hides === null
+            ? $steps[$named]
+            : $steps[$named] - Equations::hidden($feel) * $this->equations->moreOf($hides, $steps);
     }
 
     /**
@@ -122,8 +125,9 @@ final readonly class Ranking
      * Whether it takes away a good part of what is wrong.
      *
      * @param array<string, float> $steps left
+     * @param bool $isMore a batch more, which is no small thing, has to mend all of it
      */
-    public function helps(array $steps): bool
+    public function helps(array $steps, bool $isMore = false): bool
     {
         $before = 0.0;
         $after = 0.0;
@@ -134,7 +138,9 @@ final readonly class Ranking
             $tasted += $this->tasted($feel, $steps) ** 2;
         }
 
-        return $tasted <= self::HELPS ** 2 * $before && $after <= self::ONLY_HIDES ** 2 * $before;
+        $most = count($this->equations->feels) > 1 && ! $isMore ? self::HELPS_ONE : self::HELPS;
+
+        return $tasted <= $most ** 2 * $before && $after <= self::ONLY_HIDES ** 2 * $before;
     }
 
     /**

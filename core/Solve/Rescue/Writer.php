@@ -212,7 +212,7 @@ final readonly class Writer
         $rounded = ['sweetness' => [], 'acid' => []];
         foreach (array_keys($this->equations->feels) as $feel) {
             $hides = $this->equations->hides(Feel::from($feel));
-            if ($hides !== null && $left[$hides->value] >= self::ROUNDS) {
+            if ($hides !== null && $this->equations->moreOf($hides, $left) >= self::ROUNDS) {
                 $rounded[$hides === Feel::Sweet ? 'sweetness' : 'acid'][] = $feel;
             }
         }
@@ -241,7 +241,7 @@ final readonly class Writer
             static fn (float $steps): bool => abs($steps) > self::THROWN,
         );
 
-        return $thrown === [] && $this->ranking->helps($remedy->steps);
+        return $thrown === [] && $this->ranking->helps($remedy->steps, isMore: true);
     }
 
     /** Whether it throws another taste far out on its way. */

@@ -106,6 +106,16 @@ final class GrowthTest extends TestCase
         self::assertContains(['milk'], array_map(self::slugs(...), self::rescued($sauce, ['thick' => 2.0], ['milk'])->remedies));
     }
 
+    /** Lemon is a little sweet and cayenne too: that is no reason to leave them out of what is too sweet and flat or mild. */
+    public function test_too_sweet_and_flat_wants_lemon_and_too_sweet_and_mild_a_pinch_of_chilli(): void
+    {
+        $tartare = Sauce::evaluate(['mayonnaise' => '200 g', 'gherkin' => '100 g', 'capers' => '17 g', 'lemon-juice' => '15 g']);
+        self::assertSame(['lemon-juice'], self::slugs(self::rescued($tartare, ['sweet' => 1.5, 'sour' => -1.0], ['lemon-juice', 'water', 'sugar'])->remedies[0]));
+
+        $enchilada = Sauce::evaluate(['plain-flour' => '16 g', 'chilli-powder-blend' => '24 g', 'chicken-stock' => '500 g', 'tomato-paste' => '33 g'], self::SIMMERED);
+        self::assertContains('cayenne', self::slugs(self::rescued($enchilada, ['sweet' => 1.0, 'hot' => -1.0], ['cayenne', 'chicken-stock'])->remedies[0]));
+    }
+
     public function test_one_thing_is_seasoned_with_where_it_hardly_moves_the_rest(): void
     {
         $chutney = Sauce::evaluate(['mango' => '1 kg', 'sugar' => '300 g', 'cider-vinegar' => '250 ml', 'fine-salt' => '6 g'], self::SIMMERED);
