@@ -138,6 +138,14 @@ final readonly class Sensible
         return ! $isFat && (! $isSpice || ($isHot && $movesHeat));
     }
 
+    /** Cayenne, flakes, a pinch of which is hot; not a sauce of chillies. */
+    public function isFierySpice(Ingredient $thing): bool
+    {
+        return $thing->mostShare <= self::SPICE
+            && in_array('hot', $thing->roles, true)
+            && (Measure::Heat->strengthOf($thing) ?? 0.0) > self::FIERY;
+    }
+
     /**
      * Grams of a thing that may still go into a sauce which stays as large; any where all of it may be that thing.
      *

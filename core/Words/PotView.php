@@ -9,8 +9,8 @@ use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\LineWriter;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
+use Vinculum\Solve\Rescue\NamelessPot;
 use Vinculum\Solve\Rescue\Remedy;
-use Vinculum\Solve\Rescue\Writer;
 use Vinculum\Taste\Style;
 
 /** Ways to mend a pot without a recipe, as the API and the console send them (pot.schema.json). */
@@ -35,7 +35,7 @@ final readonly class PotView
             'style_name' => $style->name,
             'options' => array_map($this->option(...), $mended),
             'note' => $mended === []
-                ? $this->speech->say(Writer::nothingHelps($feels))
+                ? $this->speech->say(NamelessPot::nothing($feels))
                 : 'Nothing is known of this pot but its kind, so each amount is a range. Stir in the least, taste, and '
                     .'say again what the spoon says.',
         ];

@@ -78,12 +78,16 @@ final readonly class Candidates
 
     private Sensible $sensible;
 
-    /** @param array<string, float> $feels steps by Feel value, positive is too much */
+    /**
+     * @param array<string, float> $feels steps by Feel value, positive is too much
+     * @param bool $isNameless whether its lines only stand for what nobody wrote down
+     */
     public function __construct(
         private Evaluation $from,
         private array $feels,
         private LinearPot $pot,
         Catalogue $catalogue,
+        private bool $isNameless = false,
     ) {
         $this->sensible = new Sensible($from);
         $this->strangers = Brings::strangersTo($from->cooked->weighed, $catalogue);
@@ -147,6 +151,12 @@ final readonly class Candidates
         if ($thick < 0.0 && count($this->feels) === 1 && $isForTheTaste) {
             return true;
         }
+        // a spoon of cayenne to hold the heat while it is watered down, and glutamate for the savour
+        $isOnlyToHold = (! isset($this->feels[Feel::Hot->value]) && $this->sensible->isFierySpice($thing))
+            || (! isset($this->feels[Feel::Umami->value]) && $thing->is('plain-umami'));
+        if ($isOnlyToHold) {
+            return true;
+        }
         $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
         $isOfOil = $this->isWateredDownSoon() && ($fat >= self::OILY || $this->isMashed());
 
@@ -181,7 +191,8 @@ final readonly class Candidates
     {
         return ($this->feels[Feel::Sweet->value] ?? 0.0) > 0.0
             && $this->sensible->isCooked
-            && array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === [];
+            && ($this->isNameless
+                || array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === []);
     }
 
     /** Of pieces, pastes and powders, with hardly a spoon of anything that pours. */
@@ -334,7 +345,8 @@ final readonly class Candidates
         }
 
         // vinegar or lime where the sauce has neither; where it has one, more of that
-        return $this->isPlainAcid($thing) && array_filter($this->own, $this->isPlainAcid(...)) === [];
+        return $this->isPlainAcid($thing)
+            && ($this->isNameless || array_filter($this->own, $this->isPlainAcid(...)) === []);
     }
 
     /** Vinegar and citrus juice, and nothing sweet or salt. */

@@ -133,7 +133,7 @@ final readonly class Equations
                 : $value;
         }
         $this->wanted = $wanted;
-        $this->candidates = new Candidates($from, $feels, $this->pot, $catalogue);
+        $this->candidates = new Candidates($from, $feels, $this->pot, $catalogue, $state->isNameless);
         $have = self::distinct($have);
         $reasons = [];
         $things = [];

@@ -81,7 +81,7 @@ final class NamelessPot
         $at = static fn (float $edge): Evaluation => self::pot($style, $grams, $catalogue, $measures, $isCooked, $edge);
         $found = [];
         $middle = array_values(array_filter(
-            Rescue::of($at(0.0), $catalogue, $feels, $have, new PotState($grams))->remedies,
+            Rescue::of($at(0.0), $catalogue, $feels, $have, new PotState($grams, isNameless: true))->remedies,
             static fn (Remedy $remedy): bool => self::isPlain($remedy, $feels),
         ));
         $edges = array_map($at, self::EDGES);
@@ -95,7 +95,7 @@ final class NamelessPot
             $most = $least;
             foreach ($edges as $edge) {
                 $there = self::withThese(
-                    Rescue::of($edge, $catalogue, $feels, $things, new PotState($grams))->remedies,
+                    Rescue::of($edge, $catalogue, $feels, $things, new PotState($grams, isNameless: true))->remedies,
                     $things,
                 );
                 foreach ($there as $i => $each) {
@@ -112,6 +112,37 @@ final class NamelessPot
         }
 
         return $found;
+    }
+
+    /**
+     * Where nothing could be weighed out: what a cook does by the spoon. How thick or rich it is, nobody wrote down.
+     *
+     * @param array<string, float> $feels steps by Feel value, positive is too much
+     */
+    public static function nothing(array $feels): Sentence
+    {
+        $isTooMuch = static fn (Feel $feel): bool => ($feels[$feel->value] ?? 0.0) > 0.0;
+        $said = [];
+        if ($isTooMuch(Feel::Thick)) {
+            $said[] = Sentence::of(
+                'How thick it is cannot be told without its lines: stir in water, or stock or milk where it is made of '
+                    .'that, a spoonful at a time, until it runs as it should.',
+            );
+        }
+        if ($isTooMuch(Feel::Rich)) {
+            $said[] = Sentence::of(
+                'How rich it is cannot be told without its lines: a few drops of lemon or vinegar at a time cut it, or '
+                    .'more of all the rest.',
+            );
+        }
+        if ($isTooMuch(Feel::Hot)) {
+            $said[] = Sentence::of(
+                'Heat goes with more of the sauce alone: make as much again without the chilli and mix the two, or eat '
+                    .'it with yoghurt or cream.',
+            );
+        }
+
+        return $said === [] ? Writer::nothingHelps($feels) : Sentence::together($said);
     }
 
     /**

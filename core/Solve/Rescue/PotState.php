@@ -12,11 +12,13 @@ final readonly class PotState
      * @param float $boiledFurther g of water boiled off beyond the plan
      * @param bool $isHot tasted hot, and to be eaten cold
      * @param string|null $beforeStage id of a stage whose reduction is still to come; null where it is finished
+     * @param bool $isNameless nobody wrote a recipe for it: what it is made of here is only in its place
      */
     public function __construct(
         public ?float $grams = null,
         public float $boiledFurther = 0.0,
         public bool $isHot = false,
         public ?string $beforeStage = null,
+        public bool $isNameless = false,
     ) {}
 }

@@ -69,7 +69,7 @@ final readonly class Rescue
         );
         $lands = $remedies !== [] && $this->writer->lands($remedies[0]);
         if (! $lands || $this->writer->throwsFar($remedies[0])) {
-            $second = $this->milderBatch() ?? $this->secondBatch();
+            $second = $this->equations->state->isNameless ? null : $this->milderBatch() ?? $this->secondBatch();
             // it mends one taste, and is judged by all of them
             $isWorthIt = $second !== null
                 && $second->growth() <= self::MOST_GROWTH

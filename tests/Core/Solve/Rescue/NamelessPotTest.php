@@ -7,6 +7,7 @@ namespace Tests\Core\Solve\Rescue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Say;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Addition;
@@ -57,6 +58,8 @@ final class NamelessPotTest extends TestCase
         yield 'a salty barbecue sauce' => ['tomato-barbecue', ['salty' => 2.0], $cupboard, ['water', 'sugar', 'honey', 'cider-vinegar', 'lemon-juice'], ['fine-salt', 'soy-sauce', 'hard-cheese']];
         yield 'a flat one' => ['tomato-barbecue', ['sour' => -1.0], $cupboard, ['cider-vinegar', 'lemon-juice'], ['hard-cheese', 'maize-starch']];
         yield 'not sweet enough' => ['tomato-barbecue', ['sweet' => -2.0], $cupboard, ['sugar', 'honey', 'fine-salt'], ['hard-cheese']];
+        yield 'too sweet wants acid and no water' => ['tomato-barbecue', ['sweet' => 2.0], $cupboard, ['cider-vinegar', 'lemon-juice', 'fine-salt'], ['sugar', 'honey', 'water', 'cayenne']];
+        yield 'no cayenne only holds the heat' => ['vinegar-hot-sauce', ['salty' => 2.0], [...$cupboard, 'msg'], ['water', 'sugar', 'honey', 'cider-vinegar', 'lemon-juice'], ['cayenne', 'msg', 'fine-salt']];
         yield 'too sharp' => ['tomato-barbecue', ['sour' => 1.0], $cupboard, ['water', 'sugar', 'honey', 'fine-salt'], ['cider-vinegar', 'lemon-juice']];
     }
 
@@ -85,6 +88,14 @@ final class NamelessPotTest extends TestCase
                 self::assertGreaterThan(0.0, $each['least'][$i]);
             }
         }
+    }
+
+    public function test_what_cannot_be_weighed_out_is_said_by_the_spoon(): void
+    {
+        self::assertStringContainsString('a spoonful at a time', Say::it(NamelessPot::nothing(['thick' => 2.0])));
+        self::assertStringContainsString('lemon or vinegar', Say::it(NamelessPot::nothing(['rich' => 2.0])));
+        self::assertStringContainsString('without the chilli', Say::it(NamelessPot::nothing(['hot' => 2.0, 'sour' => -1.0])));
+        self::assertStringContainsString('Nothing on hand', Say::it(NamelessPot::nothing(['umami' => -2.0])));
     }
 
     public function test_half_the_pot_takes_about_half(): void
