@@ -40,6 +40,9 @@ final readonly class Sensible
     /** Caramel, a coulis, a chocolate sauce: sugar, and nothing savoury. */
     private bool $isSweet;
 
+    /** A list of lines with flour or starch in it, and no word of what is done with them: nobody eats that raw. */
+    public bool $isCookedAnyway;
+
     /** Whether something of it simmers or boils. */
     public bool $isCooked;
 
@@ -70,12 +73,12 @@ final readonly class Sensible
             $of->recipe->stages,
             static fn (Stage $stage): bool => $stage->process !== null,
         ) === [];
-        $this->isCooked = $simmers !== [] || ($isUnsaid && self::isCookedAnyway($of));
+        $this->isCookedAnyway = $isUnsaid && self::hasRawStarch($of);
+        $this->isCooked = $simmers !== [] || $this->isCookedAnyway;
         $this->isHeated = $this->isCooked || $heats !== [] || ($isUnsaid && self::isOfButter($of));
     }
 
-    /** A list of lines with flour or starch in it, and no word of what is done with them: nobody eats that raw. */
-    private static function isCookedAnyway(Evaluation $of): bool
+    private static function hasRawStarch(Evaluation $of): bool
     {
         return array_filter(
             $of->cooked->weighed->lines,

@@ -99,6 +99,9 @@ final readonly class Equations
 
     public float $aromaWeight;
 
+    /** Whether it boils though nobody wrote so. */
+    private bool $isCookedAnyway;
+
     /** The taste the line is there for; null where it is there for its aroma or its body. */
     public ?Measure $isFor;
 
@@ -127,6 +130,7 @@ final readonly class Equations
             $wanted[$feel->value] = $feel->value($this->pot);
         }
         $this->wanted = $wanted;
+        $this->isCookedAnyway = (new Sensible($from))->isCookedAnyway;
         $this->left = $this->whatIsLeft($this->out->line->handling);
         $this->leftOfStirredIn
             = $this->out->line->handling === Handling::In ? $this->left : $this->whatIsLeft(Handling::In);
@@ -186,7 +190,7 @@ final readonly class Equations
         foreach ($ingredient->perGram as $constituent => $share) {
             $perGram[] = $share * $left[$constituent];
         }
-        if (($this->from->cooked->simmered[$this->place] ?? null) !== null) {
+        if (($this->from->cooked->simmered[$this->place] ?? null) !== null || $this->isCookedAnyway) {
             $perGram[Constituent::STARCH_COOKED] += $ingredient->perGram[Constituent::STARCH_RAW];
             $perGram[Constituent::STARCH_RAW] = 0.0;
         }
@@ -256,6 +260,10 @@ final readonly class Equations
         $ingredient = $this->out->ingredient;
         if ($ingredient === null) {
             return [];
+        }
+        if ($this->isCookedAnyway) {
+            $row[Constituent::STARCH_COOKED] += $row[Constituent::STARCH_RAW];
+            $row[Constituent::STARCH_RAW] = 0.0;
         }
         $gap = $this->pulls(array_values($row), $ingredient);
         $at = count(Feel::cases());
@@ -336,6 +344,7 @@ final readonly class Equations
                 && $ingredient->slug !== $this->out->ingredient?->slug
                 && ! $this->isToTaste($ingredient)
                 && $this->isTasted($for)
+                && ! ($for === 'sour' && $this->hasAcid())
             ) {
                 $helpers[$basic] = [
                     'line' => null,
@@ -366,6 +375,18 @@ final readonly class Equations
         }
 
         return $pulls;
+    }
+
+    /** Where there is a lemon in it, no vinegar makes it up. */
+    private function hasAcid(): bool
+    {
+        foreach ($this->from->cooked->weighed->lines as $i => $line) {
+            if ($i !== $this->place && $line->grams > 0.0 && in_array('acid', $line->ingredient->roles ?? [], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Nobody makes up a taste that nobody finds in it: no vinegar goes into a cream sauce for a milder cream. */

@@ -191,6 +191,24 @@ final class UsualTest extends TestCase
         }
     }
 
+    /** Flour is half as strong as starch, in a list of lines without a method as well. */
+    public function test_flour_without_a_method_is_cooked_all_the_same(): void
+    {
+        foreach ([[], ['process' => ['kind' => 'simmer', 'minutes' => 10]]] as $stage) {
+            $gravy = Sauce::evaluate(['butter' => '30 g', 'plain-flour' => '30 g', 'beef-stock' => '500 ml'], $stage);
+            $starch = array_values(array_filter(self::options($gravy, 'plain-flour'), static fn (Substitution $option): bool => $option->with[0]->ingredient->slug === 'maize-starch'))[0];
+            self::assertEqualsWithDelta(16.0, $starch->with[0]->grams, 3.5);
+        }
+    }
+
+    public function test_where_there_is_a_lemon_no_vinegar_makes_up_for_it(): void
+    {
+        $tarator = Sauce::evaluate(['walnut' => '100 g', 'fresh-breadcrumbs' => '56 g', 'garlic' => '8 g', 'lemon-juice' => '46 g', 'olive-oil' => '100 ml']);
+        foreach (self::options($tarator, 'walnut') as $option) {
+            self::assertNotContains('white-vinegar', array_map(static fn (Addition $added): string => $added->ingredient->slug, $option->added));
+        }
+    }
+
     public function test_nothing_savoury_goes_into_a_sweet_sauce(): void
     {
         $caramel = Sauce::evaluate(['sugar' => '200 g', 'water' => '60 ml', 'double-cream' => '150 ml', 'coarse-salt' => '3 g'], self::WARM);
