@@ -55,9 +55,15 @@ final readonly class LinearPot
     public static function of(CookedRecipe $cooked, float $share = 1.0): self
     {
         $estimates = new Estimates($cooked);
+        $grams = $cooked->mixture->grams;
+        // flour is boiled, though nobody wrote what is done with it
+        if (Sensible::isCookedAnyway($cooked)) {
+            $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
+            $grams[Constituent::STARCH_RAW] = 0.0;
+        }
 
         return self::made(
-            array_map(static fn (float $grams): float => $grams * $share, $cooked->mixture->grams),
+            array_map(static fn (float $each): float => $each * $share, $grams),
             $share * $estimates->emulsifiedFat(),
             $share * $estimates->body(),
             $estimates->starchMinutes(),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve;
 
+use Vinculum\Cooking\CookedRecipe;
+use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Form;
@@ -40,9 +42,6 @@ final readonly class Sensible
     /** Caramel, a coulis, a chocolate sauce: sugar, and nothing savoury. */
     private bool $isSweet;
 
-    /** A list of lines with flour or starch in it, and no word of what is done with them: nobody eats that raw. */
-    public bool $isCookedAnyway;
-
     /** Whether something of it simmers or boils. */
     public bool $isCooked;
 
@@ -69,22 +68,27 @@ final readonly class Sensible
                 static fn (WeighedLine $line): bool => $line->ingredient !== null
                     && self::isSavoury($line->ingredient),
             ) === [];
-        $isUnsaid = array_filter(
-            $of->recipe->stages,
-            static fn (Stage $stage): bool => $stage->process !== null,
-        ) === [];
-        $this->isCookedAnyway = $isUnsaid && self::hasRawStarch($of);
-        $this->isCooked = $simmers !== [] || $this->isCookedAnyway;
-        $this->isHeated = $this->isCooked || $heats !== [] || ($isUnsaid && self::isOfButter($of));
+        $this->isCooked = $simmers !== [] || self::isCookedAnyway($of->cooked);
+        $this->isHeated = $this->isCooked || $heats !== [] || (self::isUnsaid($of->cooked) && self::isOfButter($of));
     }
 
-    private static function hasRawStarch(Evaluation $of): bool
+    /** A list of lines with flour or starch in it, and no word of what is done with them: nobody eats that raw. */
+    public static function isCookedAnyway(CookedRecipe $cooked): bool
+    {
+        return self::isUnsaid($cooked)
+            && array_filter(
+                $cooked->weighed->lines,
+                static fn (WeighedLine $line): bool => $line->ingredient?->isThickener() === true
+                    && $line->ingredient->perGram[Constituent::STARCH_RAW] > 0.0,
+            ) !== [];
+    }
+
+    private static function isUnsaid(CookedRecipe $cooked): bool
     {
         return array_filter(
-            $of->cooked->weighed->lines,
-            static fn (WeighedLine $line): bool => $line->ingredient?->isThickener() === true
-                && $line->ingredient->perGram[Constituent::STARCH_RAW] > 0.0,
-        ) !== [];
+            $cooked->stages,
+            static fn (StageReport $report): bool => $report->stage->process !== null,
+        ) === [];
     }
 
     /** Made of what sets when it is cold, as a butter sauce is. */

@@ -123,6 +123,7 @@ final readonly class Equations
         public Criteria $wishes,
     ) {
         $this->out = $from->cooked->weighed->lines[$place];
+        $this->isCookedAnyway = Sensible::isCookedAnyway($from->cooked);
         $this->pot = LinearPot::of($from->cooked);
         $this->kit = $from->recipe->kitchenware();
         $wanted = [];
@@ -130,7 +131,6 @@ final readonly class Equations
             $wanted[$feel->value] = $feel->value($this->pot);
         }
         $this->wanted = $wanted;
-        $this->isCookedAnyway = (new Sensible($from))->isCookedAnyway;
         $this->left = $this->whatIsLeft($this->out->line->handling);
         $this->leftOfStirredIn
             = $this->out->line->handling === Handling::In ? $this->left : $this->whatIsLeft(Handling::In);
