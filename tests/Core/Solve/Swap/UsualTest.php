@@ -230,7 +230,7 @@ final class UsualTest extends TestCase
         $needs = array_map(Sauce::need(...), ['gluten', 'soy']);
         $freed = FreeOf::of($glaze, Sauce::catalogue(), $needs, new Criteria);
 
-        self::assertSame(['coconut-aminos'], array_map(static fn (Addition $with): string => $with->ingredient->slug, $freed->changes[0]->with));
+        self::assertSame(['coconut-aminos', 'fine-salt'], array_map(static fn (Addition $with): string => $with->ingredient->slug, $freed->changes[0]->with));
     }
 
     public function test_bought_ketchup_without_sugar_is_tomato_paste_fruit_and_vinegar(): void
