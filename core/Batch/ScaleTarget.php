@@ -30,6 +30,7 @@ final readonly class ScaleTarget
      *     float,
      *     string,
      * }|null $allOf grams, pieces of its first portion, and the words for a thing that is used up
+     * @param float|null $filled millilitres of it instead
      * @param bool $isAsTheRecipeServes whether a recipe that says whom it serves decides what each has
      * @param bool $isUsual whether what each has is what is usual, and nobody said how much
      * @param float|null $millilitresAPiece of finished sauce for each piece, where the recipe has no such thing
@@ -45,6 +46,7 @@ final readonly class ScaleTarget
         public bool $isAsTheRecipeServes = false,
         public bool $isUsual = false,
         private ?float $millilitresAPiece = null,
+        private ?float $filled = null,
     ) {}
 
     /** @throws UnreachableTarget where the text is no size of a batch */
@@ -105,6 +107,12 @@ final readonly class ScaleTarget
     public static function allOf(?float $grams, float $pieces, string $words): self
     {
         return new self(null, null, null, 0, allOf: [$grams, $pieces, $words]);
+    }
+
+    /** All there is of one thing that pours or heaps. */
+    public static function allThatFills(float $millilitres, string $words): self
+    {
+        return new self(null, null, null, 0, allOf: [null, 0.0, $words], filled: $millilitres);
     }
 
     /** So much for each of so many pieces, unless the recipe is made of them. */
@@ -207,8 +215,13 @@ final readonly class ScaleTarget
             }
             $names[] = $line->ingredient->shortName();
             if (self::isCalled($line->ingredient, $words)) {
+                $density = $line->ingredient->fillsASpoon() ? $line->ingredient->density : null;
+                if ($this->filled !== null && $density === null) {
+                    throw UnreachableTarget::notPoured($line->ingredient->shortName());
+                }
                 $have
                     = $grams
+                    ?? ($this->filled !== null ? $this->filled * $density : null)
                     ?? $pieces
                         * ($line->ingredient->portions[0]->grams
                             ?? throw UnreachableTarget::notCounted($line->ingredient->shortName()));

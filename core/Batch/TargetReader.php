@@ -49,7 +49,11 @@ final readonly class TargetReader
 
     private function __construct(private string $text, private MeasuringSet $set)
     {
-        $plain = (string) preg_replace(['/(?<=\d)-(?=\p{L})/u', '/\s+/u'], ' ', mb_strtolower(trim($text)));
+        $plain = (string) preg_replace(
+            ['/(?<=\d|half|quarter)-(?=\p{L})/u', '/\s+/u'],
+            ' ',
+            str_replace('’', "'", mb_strtolower(trim($text))),
+        );
         $this->plain = (string) preg_replace(
             '/^(?:please |i (?:want|need) (?:to )?|make (?:me )?|about |roughly |scale (?:it )?to |just )+/u',
             '',
@@ -91,12 +95,47 @@ final readonly class TargetReader
         if (preg_match('/^(?:x|×) ?(.+)$/u', $this->plain, $match) === 1) {
             return ScaleTarget::times($this->factor($this->number($match[1])));
         }
+        $parts = $this->inParts();
+        if ($parts !== null) {
+            return ScaleTarget::times($this->factor($parts));
+        }
         [$numeral, $rest] = Numeral::read($this->plain) ?? [null, ''];
         $words = "/^(?:(?:x|×|times|fold)(?: (?:it|{$batch}))?|{$batch}|of it)$/u";
         $isTimes = preg_match($words, trim($rest, ' -')) === 1;
         $isBare = trim($rest) === '' && $numeral !== null && $numeral->value <= self::BARE;
 
         return $numeral !== null && ($isTimes || $isBare) ? ScaleTarget::times($this->factor($numeral->value)) : null;
+    }
+
+    /** "150 %", "a quarter more", "20 % less", "twice as much", "half as much again", "by 2.5", "another half" */
+    private function inParts(): ?float
+    {
+        $plain = (string) preg_replace('/^(?:multipl(?:y|ied) )?by /u', '', $this->plain, 1, $isBy);
+        $plain = (string) preg_replace('/ (?:of|than) (?:it|(?:the |a )?(?:batch|recipe|amount))$/u', '', $plain);
+        $percent = '/^([+-]?)(\d+(?:[.,]\d+)?) ?(?:%|percent|per cent)( more| less)?$/u';
+        if (preg_match($percent, $plain, $match) === 1) {
+            $share = (float) str_replace(',', '.', $match[2]) / 100;
+
+            return match (true) {
+                $match[1] === '-', ($match[3] ?? '') === ' less' => 1 - $share,
+                $match[1] === '+', ($match[3] ?? '') === ' more' => 1 + $share,
+                default => $share,
+            };
+        }
+        if (preg_match('/^(.+?)(?: as much)?( again| more| less| as much)$/u', $plain, $match) === 1) {
+            $share = self::TIMES[$match[1]] ?? $this->numberOrNull((string) preg_replace('/ times$/u', '', $match[1]));
+
+            return $share === null ? null : match ($match[2]) {
+                ' as much' => $share,
+                ' less' => 1 - $share,
+                default => 1 + $share,
+            };
+        }
+        if (preg_match('/^another (.+)$/u', $plain, $match) === 1) {
+            return 1 + $this->number($match[1]);
+        }
+
+        return $isBy === 1 ? $this->number($plain) : null;
     }
 
     /** "8 people, glaze", "for 12", "serves 12", "enough for 20", "20 portions of 30 ml" */
@@ -108,6 +147,13 @@ final readonly class TargetReader
             $this->plain,
             $for,
         ) === 1;
+        $some = '/^(?:a |the )?(?:party|crowd|family|group|table|dinner|household) (?:of|for) (.+)$'
+            .'|^the (.+) of us$/u';
+        if (preg_match($some, $isFor ? $for[1] : $this->plain, $party) === 1) {
+            $count = $this->count($this->number($party[2] ?? $party[1]));
+
+            return ScaleTarget::people($count, self::SERVINGS['table'], true, true);
+        }
         [$numeral, $rest] = Numeral::read($isFor ? $for[1] : $this->plain) ?? [null, ''];
         $who = "/^ ?(?:({$people})\\b)? ?(?:[x×,:]|at|as|of)? ?(.*)$/u";
         if ($numeral === null || preg_match($who, $rest, $match) !== 1) {
@@ -134,7 +180,8 @@ final readonly class TargetReader
     /** "a 3 l pan" */
     private function pan(): ?ScaleTarget
     {
-        $pan = '/^(?:fill )?(?:a |an |my |the |all )*(.+?) (?:pan|pot|saucepan)$/u';
+        $pan = '/^(?:fill |as much as (?:fits|goes)(?: in| into)? )?(?:a |an |my |the |all )*(.+?)'
+            .' (?:pan|pot|saucepan)$/u';
 
         return preg_match($pan, $this->plain, $match) === 1
             ? ScaleTarget::pan($this->millilitres($match[1]))
@@ -144,7 +191,8 @@ final readonly class TargetReader
     /** "all of 900 g plums", "use up 3 eggs", "900 g of pineapple" */
     private function usingUp(): ?ScaleTarget
     {
-        $all = '/^(?:all(?: of)?|use up|using up|everything from|from)(?: my| the)? (.+)$/u';
+        $all = '/^(?:all(?: of)?|use(?: up)?(?: all(?: of)?)?|using(?: up)?|everything from|from|with'
+            .'|i(?: have|\'ve(?: got)?)|there(?: is| are))(?: only)?(?: my| the| these| all)? (.+)$/u';
         if (preg_match($all, $this->plain, $match) === 1) {
             return $this->allOf($match[1]);
         }
@@ -171,6 +219,9 @@ final readonly class TargetReader
         if ($unit?->dimension === Dimension::Mass) {
             return ScaleTarget::allOf($numeral->value * $unit->size, 0.0, $match[2]);
         }
+        if ($unit?->dimension === Dimension::Volume) {
+            return ScaleTarget::allThatFills($numeral->value * $unit->size, $match[2]);
+        }
         $words = preg_replace('/^\s*(?:tins?|cans?|bunch(?:es)?|bottles?|whole|cloves?)\s+(?:of\s+)?/u', '', $rest);
 
         return ScaleTarget::allOf(null, $numeral->value, trim((string) $words));
@@ -180,7 +231,11 @@ final readonly class TargetReader
     private function containers(): ?ScaleTarget
     {
         $vessel = self::CONTAINER;
-        $plain = (string) preg_replace('/^(?:fill|to fill|fills) /u', '', $this->plain);
+        $plain = (string) preg_replace(
+            '/^(?:fill|to fill|fills)(?: up)?(?: my| the| this| these| our| those)? /u',
+            '',
+            $this->plain,
+        );
         // what kind of jar is no matter
         $plain = (string) preg_replace(
             '/ (?:(?:hot|sauce|squeezy|mason|jam|glass|swing-top|preserving|screw-top|small|large|big) ?)+'
@@ -256,11 +311,16 @@ final readonly class TargetReader
         return $dimension === Dimension::Mass ? ScaleTarget::ofGrams($size) : ScaleTarget::ofMillilitres($size);
     }
 
+    private function numberOrNull(string $text): ?float
+    {
+        [$numeral, $rest] = Numeral::read($text) ?? [null, ''];
+
+        return trim($rest) === '' ? $numeral?->value : null;
+    }
+
     private function number(string $text): float
     {
-        [$numeral, $rest] = Numeral::read($text) ?? throw UnreachableTarget::unreadable($this->text);
-
-        return trim($rest) === '' ? $numeral->value : throw UnreachableTarget::unreadable($this->text);
+        return $this->numberOrNull($text) ?? throw UnreachableTarget::unreadable($this->text);
     }
 
     private function factor(float $times): float
@@ -284,7 +344,8 @@ final readonly class TargetReader
     private function millilitres(string $size): float
     {
         // what a bottle holds is said in ounces, and meant in fluid ones
-        $size = (string) preg_replace('/(?<!fl )(?<!fl\. )(?<!fluid )\b(?:oz|ounces?)\b\.?/u', 'fl oz', trim($size));
+        $ounces = '/(?<!fl )(?<!fl\. )(?<!fluid )(?<!\p{L})(?:oz|ounces?)\b\.?/u';
+        $size = (string) preg_replace($ounces, 'fl oz', trim($size));
         $size = Numeral::read($size) === null ? "1 {$size}" : $size;
         [$dimension, $millilitres] = $this->size(Amount::parse(trim($size), $this->set));
         if ($dimension !== Dimension::Volume) {

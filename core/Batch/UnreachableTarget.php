@@ -46,6 +46,11 @@ final class UnreachableTarget extends \DomainException
         return new self("How much one {$name} weighs is not known. Give its weight, such as all of 900 g {$name}.");
     }
 
+    public static function notPoured(string $name): self
+    {
+        return new self("How much {$name} fills that is not known. Give its weight, such as all of 900 g {$name}.");
+    }
+
     public static function portions(string $why): self
     {
         return new self($why);

@@ -19,7 +19,7 @@ final class TargetReaderTest extends TestCase
     /** @return iterable<string, array{string, float}> text, times the recipe */
     public static function times(): iterable
     {
-        foreach (['2x' => 2, 'x3' => 3, '2' => 2, '1/2' => 0.5, '½' => 0.5, 'half' => 0.5, 'half a batch' => 0.5, 'half the recipe' => 0.5, 'twice' => 2, 'twice the recipe' => 2, 'Double it' => 2, 'triple' => 3, 'a third' => 1 / 3, 'a quarter of a batch' => 0.25, 'a batch and a half' => 1.5, 'two batches' => 2, '1 1/2 times' => 1.5, 'one and a half times the recipe' => 1.5, '10x' => 10, '200x' => 200, 'make 3 times the amount' => 3] as $text => $factor) {
+        foreach (['2x' => 2, 'x3' => 3, '2' => 2, '1/2' => 0.5, '½' => 0.5, 'half' => 0.5, 'half a batch' => 0.5, 'half the recipe' => 0.5, 'twice' => 2, 'twice the recipe' => 2, 'Double it' => 2, 'triple' => 3, 'a third' => 1 / 3, 'a quarter of a batch' => 0.25, 'a batch and a half' => 1.5, 'two batches' => 2, '1 1/2 times' => 1.5, 'one and a half times the recipe' => 1.5, '10x' => 10, '200x' => 200, 'make 3 times the amount' => 3, '150 %' => 1.5, '150% of the recipe' => 1.5, '+50 %' => 1.5, '25 % more' => 1.25, '20% less' => 0.8, 'by 2.5' => 2.5, 'multiply by 3' => 3, 'twice as much' => 2, 'three times as much' => 3, 'half as much' => 0.5, 'half as much again' => 1.5, 'a third less' => 2 / 3, 'a quarter more' => 1.25, 'another half' => 1.5] as $text => $factor) {
             yield (string) $text => [(string) $text, (float) $factor];
         }
     }
@@ -46,6 +46,9 @@ final class TargetReaderTest extends TestCase
         yield 'half a unit' => ['a half pint jar', 1, 236.588];
         yield 'what kind is no matter' => ['one 5 oz hot sauce bottle', 1, 5 * 29.5735];
         yield 'millilitres' => ['a 330 ml bottle', 1, 330.0];
+        yield 'half a unit each' => ['4 half-pint jars', 4, 236.588];
+        yield 'without a space' => ['fill six 8oz jars', 6, 8 * 29.5735];
+        yield 'one of one’s own' => ['fill my 750ml bottle', 1, 750.0];
     }
 
     #[DataProvider('containers')]
@@ -67,6 +70,9 @@ final class TargetReaderTest extends TestCase
         yield 'by use' => ['8 people, glaze', 8, 30.0];
         yield 'by volume' => ['for 6 people, 100 ml', 6, 100.0];
         yield 'a dozen' => ['for a dozen people', 12, 15.0];
+        yield 'a party' => ['for a party of 25', 25, 15.0];
+        yield 'a family' => ['a family of four', 4, 15.0];
+        yield 'of us' => ['for the six of us', 6, 15.0];
     }
 
     #[DataProvider('people')]
@@ -96,6 +102,22 @@ final class TargetReaderTest extends TestCase
         self::assertEqualsWithDelta(3.0, $factor('6 eggs'), 1e-9, 'it has eggs');
         self::assertEqualsWithDelta(1.5, $factor('990 g of plums'), 1e-9);
         self::assertEqualsWithDelta(330 / $from->estimates->mass()->value, $factor('330 g of sauce'), 1e-9);
+    }
+
+    public function test_what_there_is_of_a_thing_is_used_up(): void
+    {
+        $from = Sauce::evaluate(['plum' => '600 g', 'cider-vinegar' => '300 ml', 'lemon' => '3', 'sugar' => '100 g']);
+        $factor = static fn (string $text): float => ScaleTarget::parse($text, MeasuringSet::Metric)->factorFor($from, 0.0);
+
+        foreach (['I have 750 g plums' => 1.25, 'use my 1.2 kg of plums' => 2.0, 'I’ve got 6 lemons' => 2.0, 'use 5 lemons' => 5 / 3, 'use all 900 ml of vinegar' => 3.0, 'with 450 ml cider vinegar' => 1.5, 'there are 300 g of plums' => 0.5] as $text => $times) {
+            self::assertEqualsWithDelta($times, $factor($text), 0.02, $text);
+        }
+    }
+
+    public function test_a_jugful_of_pieces_is_asked_for_by_weight(): void
+    {
+        $this->expectExceptionMessage('Give its weight, such as all of 900 g plums.');
+        ScaleTarget::parse('I have 2 cups of plums', MeasuringSet::Us)->factorFor(Sauce::evaluate(['plum' => '600 g', 'sugar' => '100 g']), 0.0);
     }
 
     /** @return iterable<string, array{string, string}> */
