@@ -155,7 +155,7 @@ final class JottedText
             }
         }
         // "cornflour slurry: 60 g cornflour + 120 ml water" too
-        $after = '/(?:\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+|[:+&(]\s*)'
+        $after = '/(?:\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+|[:+&(,]\s*)'
             .'(?:another\s+|about\s+)?('.Numeral::BEGINS.'(?:(?!\s+and\s+'.Numeral::BEGINS.')[^,.;()+&])*)/iu';
         foreach ($this->method as [$sentence]) {
             preg_match_all($after, $sentence, $matches);
@@ -172,6 +172,18 @@ final class JottedText
                 ) {
                     $known[$named->ingredient->slug] = true;
                     $this->ingredient("{$amount->text} {$words[0]}", 0);
+                }
+            }
+            // "… , xanthan 1/4 tsp": the thing before its amount, in a list of such
+            $behind = '/,\s*(?:and\s+)?(\p{L}[\p{L} ]{2,30}?)\s+('.Numeral::BEGINS.'[^,.;()]{1,20})(?=[,.;)]|$)/iu';
+            preg_match_all($behind, $sentence, $matches, PREG_SET_ORDER);
+            foreach ($matches as [, $name, $said]) {
+                $thing = $this->naming->exactly($name);
+                $amount = JottedAmount::at($said, $this->set);
+                $isMeasured = $amount?->isMeasuredOut() === true && trim($amount->rest) === '';
+                if ($thing !== null && $isMeasured && ! isset($known[$thing->slug])) {
+                    $known[$thing->slug] = true;
+                    $this->ingredient("{$amount->text} {$name}", 0);
                 }
             }
         }
@@ -229,7 +241,7 @@ final class JottedText
     private function take(LineKind $kind, string $plain, int $at, bool $isFirst): void
     {
         match ($kind) {
-            LineKind::Title => $this->call(trim($plain, '# :')),
+            LineKind::Title => $this->call(trim(rtrim($plain, '! '), '# :')),
             LineKind::Yield => ($this->makes = mb_substr(
                 $this->makes === '' ? Sorter::yieldOf($plain) : $this->makes,
                 0,

@@ -56,6 +56,11 @@ final readonly class LineReader
         // "1 packed cup parsley", "2 cups, loosely packed, mint"
         '/\b'.self::PACKED.'\s+'.self::SPOON_OR_CUP.'/iu' => '$2 $1',
         '/\b'.self::SPOON_OR_CUP.',\s*'.self::PACKED.',?(?=\s)/iu' => '$1 $2',
+        // "few shakes", "1 loose cup", "prunes ~125g", "s&p"
+        '/^few\s+(?=\p{L})/iu' => 'a few ',
+        '/\bloose\s+(?=cups?\b)/iu' => '',
+        '/(?<=\p{L})\s*,?\s*~\s*(?=\d)/u' => ', about ',
+        '/\bs\s?&\s?p\b/iu' => 'salt and pepper',
         // "about a pound of", and not "about a third"
         '/^(?:about|around|roughly|nearly|almost)\s+\Kan?\s+(?=(?:kilo|pound|lb|litre|liter|pint|quart|cup|tbsp|tsp|'
             .'tablespoon|teaspoon|gram|ounce|oz)s?\b)/iu' => '1 ',
@@ -94,10 +99,15 @@ final readonly class LineReader
             && preg_match(self::COUNTED, mb_strtolower($match[1])) === 1
             && JottedAmount::parse($match[1], $this->kit)?->terms === null
             && $this->naming->exactly($line) === null
-            && $this->naming->means($match[2])
+            && $this->naming->means(trim((string) preg_replace('/\s*\([^()]*\)$/u', '', $match[2])))
         ) {
             $line = "1 {$line}";
         }
+        $parts = $this->beside($line);
+        if ($parts !== null) {
+            return array_merge(...array_map($this->read(...), $parts));
+        }
+        $line = $this->turned($line);
         $optional = preg_match('/\boptional(?:ly)?\b/iu', $line) === 1;
         $line = trim((string) preg_replace('/\s*[(,]?\s*\boptional(?:ly)?\b\s*\)?/iu', '', $line), ' ,;');
 
@@ -127,6 +137,42 @@ final readonly class LineReader
             ?? $this->saltAndPepper($line)
             ?? $this->several($line, $optional)
             ?? $this->single($line, $optional);
+    }
+
+    /**
+     * "bay leaf, sprig thyme": a second thing, of which there is one.
+     *
+     * @return list<string>|null
+     */
+    private function beside(string $line): ?array
+    {
+        if (preg_match('/^([^,;()\d]+),\s*(\p{L}+)\s+(?:of\s+)?([^,;()\d]+)$/u', $line, $match) !== 1) {
+            return null;
+        }
+        [, $first, $portion, $second] = $match;
+
+        return preg_match(self::COUNTED, mb_strtolower($portion)) === 1
+            && $this->naming->means($first)
+            && $this->naming->exactly($second) !== null
+            ? [$first, "1 {$portion} {$second}"]
+            : null;
+    }
+
+    /** "black treacle, good spoonful", "worcester, few shakes", "salt pinch": how much is said last, and loosely. */
+    private function turned(string $line): string
+    {
+        $shape = '/^([^,;()\d]{3,}?)(,\s*|\s+)((?:an?\s+)?(?:(?:few|good|big|small|generous|tiny|heaped)\s+)?'
+            .'(?:pinch|splash|dash|knob|glug|handful|squeeze|drizzle|shake|spoonful|lug|grind|twist|spoon)'
+            .'(?:e?s)?)$/iu';
+        if (preg_match($shape, $line, $match) !== 1 || JottedAmount::at($line, $this->kit) !== null) {
+            return $line;
+        }
+        $said = (string) preg_replace('/^few\s/iu', 'a few ', $match[3]);
+        $isThing = $match[2] === ' ' ? $this->naming->exactly($match[1]) !== null : $this->naming->means($match[1]);
+
+        return $isThing && JottedAmount::at("{$said} {$match[1]}", $this->kit)?->rest === $match[1]
+            ? "{$said} {$match[1]}"
+            : $line;
     }
 
     /**

@@ -14,6 +14,9 @@ use Vinculum\Recipe\Until;
 final readonly class MethodReader
 {
     /** Minutes of "overnight". */
+    /** Minutes on the heat from which it is cooked and not warmed; judgement. */
+    private const COOKS = 15.0;
+
     private const OVERNIGHT = 720.0;
 
     private const MINUTES = ['sec' => 1 / 60, 'min' => 1.0, 'h' => 60.0, 'day' => 1440.0, 'week' => 10_080.0];
@@ -116,7 +119,12 @@ final readonly class MethodReader
 
     private function step(string $clause, ?Step $before): ?Step
     {
-        $said = mb_strtolower($clause);
+        // "45ish mins", "3 wks"
+        $said = (string) preg_replace(
+            ['/(?<=\d)[ -]?ish\b/u', '/(?<=\d)\s*wks?\b/u'],
+            ['', ' weeks'],
+            mb_strtolower($clause),
+        );
         // "the rest of the milk" rests nowhere, and "(up to three days)" is how long it may
         $said = (string) preg_replace(
             ['/\([^()]*\bup to\b[^()]*\)/u', '/\b(?:the|and) rest\b(?= of|[ ,.]|$)/u'],
@@ -294,6 +302,12 @@ final readonly class MethodReader
             $beforeTime = $last = 'simmer';
         }
         $found = $isTimed ? $beforeTime ?? $last : $last;
+        // three quarters of an hour on a low heat is no warming through
+        $isCooked = $found === 'warm'
+            && (self::minutes($original) ?? 0.0) >= self::COOKS
+            && preg_match('/\bheat\b/u', $original) === 1
+            && preg_match('/\bwarm|\bthrough\b/u', $original) !== 1;
+        $found = $isCooked ? 'simmer' : $found;
         // what is down by a quarter was not only warmed
         $found = $found === 'warm' && $reduces ? 'simmer' : $found;
         if ($found === null && ($reduces || preg_match('/\breduce|\bboil(?:ed)? down/u', $said) === 1)) {

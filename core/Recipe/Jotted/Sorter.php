@@ -66,7 +66,7 @@ final readonly class Sorter
             preg_match(self::RELATION, $line) === 1 => LineKind::Ingredient,
             preg_match(self::TOO, $line) === 1 => LineKind::Remark,
             $this->isHeading($raw, $line) => LineKind::Heading,
-            $isFirst && preg_match(self::SAUCE, $line) === 1 && $this->isTitle($line) => LineKind::Title,
+            $isFirst && preg_match(self::SAUCE, rtrim($line, '! ')) === 1 && $this->isTitle($line) => LineKind::Title,
             preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
             $this->isMethod($line) => LineKind::Method,
             $isFirst && $this->isTitle($line) => LineKind::Title,
@@ -212,7 +212,7 @@ final readonly class Sorter
         $amount = JottedAmount::at($line, $this->kit);
 
         return ($amount === null || $amount->bare)
-            && preg_match('/[.!?]$/u', $line) !== 1
+            && preg_match('/[.?]$/u', $line) !== 1
             && ! ($amount?->bare === true && $this->naming->knows($amount->rest))
             && ! $this->isNameThenAmount($line)
             && preg_match('/\bto taste\b|\d\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/iu', $line) !== 1;
