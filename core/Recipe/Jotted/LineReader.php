@@ -60,7 +60,16 @@ final readonly class LineReader
         '/^few\s+(?=\p{L})/iu' => 'a few ',
         '/\bloose\s+(?=cups?\b)/iu' => '',
         '/(?<=\p{L})\s*,?\s*~\s*(?=\d)/u' => ', about ',
-        '/\bs\s?&\s?p\b/iu' => 'salt and pepper',
+        '/(?<=[,;] )s\s?[&+]\s?p\b/iu' => 'salt and pepper',
+        // "1 part ish", "2 tsp ea. of", "1 TB brn sugar", "chili pdr", "blk pepper", "yolks @ room temp"
+        '/(?<=[\d\p{L}])[ -]ish\b/iu' => '',
+        '/\bea\b\.?(?=\s)/iu' => 'each',
+        '/\bTBS?\b\.?(?=\s)/u' => 'tbsp',
+        '/\bbrn\b\.?/iu' => 'brown',
+        '/\bblk\b\.?/iu' => 'black',
+        '/\bp(?:w|o)?dr\b\.?/iu' => 'powder',
+        '/,?\s*(?:@|\bat)\s*room\s+temp(?:erature|\b\.?)/iu' => ', at room temperature',
+        '/(?<=\p{L}),?\s+(?=(?:right )?at the (?:very )?end$)/iu' => ', ',
         // "about a pound of", and not "about a third"
         '/^(?:about|around|roughly|nearly|almost)\s+\Kan?\s+(?=(?:kilo|pound|lb|litre|liter|pint|quart|cup|tbsp|tsp|'
             .'tablespoon|teaspoon|gram|ounce|oz)s?\b)/iu' => '1 ',
@@ -108,6 +117,9 @@ final readonly class LineReader
             return array_merge(...array_map($this->read(...), $parts));
         }
         $line = $this->turned($line);
+        if (preg_match('/^(.{3,}?),?\s+(per\s+\d.*)$/iu', $line, $match) === 1) {
+            return $this->perSoMuch($match[1], $match[2]);
+        }
         $optional = preg_match('/\boptional(?:ly)?\b/iu', $line) === 1;
         $line = trim((string) preg_replace('/\s*[(,]?\s*\boptional(?:ly)?\b\s*\)?/iu', '', $line), ' ,;');
 
@@ -151,28 +163,64 @@ final readonly class LineReader
         }
         [, $first, $portion, $second] = $match;
 
-        return preg_match(self::COUNTED, mb_strtolower($portion)) === 1
-            && $this->naming->means($first)
-            && $this->naming->exactly($second) !== null
-            ? [$first, "1 {$portion} {$second}"]
+        $isCounted = preg_match(self::COUNTED, mb_strtolower($portion)) === 1
+            || preg_match('/^(?:pinch|splash|dash|knob|glug|squeeze|drizzle)$/iu', $portion) === 1;
+
+        return $isCounted
+            && ($this->naming->means($first) || $this->saltAndPepper($first) !== null)
+            && $this->naming->means($second)
+            ? [$first, preg_match(self::COUNTED, mb_strtolower($portion)) === 1
+                ? "1 {$portion} {$second}"
+                : "{$portion} {$second}"]
             : null;
+    }
+
+    /**
+     * "garlic, 1 clove per 100 g tahini": how much that comes to is asked.
+     *
+     * @return list<JottedLine>
+     */
+    private function perSoMuch(string $line, string $per): array
+    {
+        $read = $this->read($line);
+        $first = $read[0];
+        $ask = "It says “{$per}”. How much {$first->named->words} is that?";
+
+        return [
+            new JottedLine(
+                $first->named,
+                $first->amount,
+                [...$first->questions, ['amount', $ask, [$first->amount]]],
+                $first->optional,
+                $first->note,
+            ),
+            ...array_slice($read, 1),
+        ];
     }
 
     /** "black treacle, good spoonful", "worcester, few shakes", "salt pinch": how much is said last, and loosely. */
     private function turned(string $line): string
     {
-        $shape = '/^([^,;()\d]{3,}?)(,\s*|\s+)((?:an?\s+)?(?:(?:few|good|big|small|generous|tiny|heaped)\s+)?'
-            .'(?:pinch|splash|dash|knob|glug|handful|squeeze|drizzle|shake|spoonful|lug|grind|twist|spoon)'
+        $shape = '/^([^,;()\d]{3,}?)(\s*[,:]\s*|\s+[–—-]\s+|\s+)'
+            .'((?:an?\s+)?(?:(?:few|good|big|small|generous|tiny|heaped)\s+)?'
+            .'(?:pinch|splash|dash|knob|glug|handful|squeeze|drizzle|shake|spoonful|lug|grind|twist|spoon|'
+            .'teaspoon|tablespoon|dessertspoon|cup)'
             .'(?:e?s)?)$/iu';
         if (preg_match($shape, $line, $match) !== 1 || JottedAmount::at($line, $this->kit) !== null) {
             return $line;
         }
         $said = (string) preg_replace('/^few\s/iu', 'a few ', $match[3]);
-        $isThing = $match[2] === ' ' ? $this->naming->exactly($match[1]) !== null : $this->naming->means($match[1]);
+        $isThing = trim($match[2]) === ''
+            ? $this->naming->exactly($match[1]) !== null
+            : $this->naming->means($match[1]);
 
-        return $isThing && JottedAmount::at("{$said} {$match[1]}", $this->kit)?->rest === $match[1]
-            ? "{$said} {$match[1]}"
-            : $line;
+        foreach ($isThing ? [$said, "1 {$said}"] : [] as $amount) {
+            if (JottedAmount::at("{$amount} {$match[1]}", $this->kit)?->rest === $match[1]) {
+                return "{$amount} {$match[1]}";
+            }
+        }
+
+        return $line;
     }
 
     /**
@@ -666,6 +714,12 @@ final readonly class LineReader
                 $chunks[count($chunks) - 1] .= $token;
             }
         }
+        // "200 ml light olive oil + 50 ml evoo": two things, though one of them is not known so
+        $isMeasured = count($chunks) > 1 && array_filter($chunks, function (string $chunk): bool {
+            $own = JottedAmount::at($chunk, $this->kit);
+
+            return $own?->isMeasuredOut() !== true || preg_match('/^\p{L}{3}/u', trim($own->rest)) !== 1;
+        }) === [];
         $found = [];
         $surely = $unsurely = 0;
         foreach ($chunks as $chunk) {
@@ -680,7 +734,7 @@ final readonly class LineReader
                 $found[] = [$before, "{$words}, {$chunk}"];
                 continue;
             }
-            $isSure = $own !== null && $this->namesOne($own) && ! ($own->bare
+            $isSure = $own !== null && ($isMeasured || $this->namesOne($own)) && ! ($own->bare
                 && $this->naming->exactly($own->rest) === null
                 && $this->countedPortion($own->text, $own->rest)[0] === $own->text);
             $surely += $isSure ? 1 : 0;

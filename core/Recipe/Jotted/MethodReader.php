@@ -134,7 +134,7 @@ final readonly class MethodReader
         // what is not to be done, and how it keeps, are no steps
         $said = (string) preg_replace(
             '/\b(?:do not|don[’\']?t|never|without|before it|instead of|rather than|'
-                .'avoid)\s+\w+(?:\s+it)?(?:\s+hard)?/u',
+                .'avoid)\s+(?:let(?:ting)?\s+(?:it|them|this)\s+)?\w+(?:\s+it)?(?:\s+hard)?/u',
             ' ',
             $said,
         );
