@@ -101,7 +101,7 @@ final class PhTest extends TestCase
     }
 
     /**
-     * The 45 of them and the fourteen whole sauces: within 0.20 root mean square, intervals holding 75 to 90 in a hundred.
+     * The 45 of them and the eighteen whole sauces: within 0.20 root mean square, intervals holding 75 to 90 in a hundred.
      *
      * A finding: the two tables of citrate contradict one another by 0.4 at the same make-up (disodium citrate 4.96 and 5.33),
      * and ours stands between them, as the NBS standard does.
@@ -125,7 +125,7 @@ final class PhTest extends TestCase
         $count = count($errors);
         $rms = sqrt(array_sum(array_map(static fn (float $error): float => $error ** 2, $errors)) / $count);
 
-        self::assertGreaterThanOrEqual(59, $count);
+        self::assertGreaterThanOrEqual(63, $count);
         self::assertLessThan(0.20, $rms);
         self::assertGreaterThan(0.75, $hits / $count);
         self::assertLessThan(0.90, $hits / $count);
