@@ -9,7 +9,14 @@ namespace Vinculum\Pantry;
  * once, in database/vocabulary.json, which also says what each means; an invalid table of them is refused when the
  * product is built.
  *
- * @phpstan-type Allergen array{name: string, lists: list<string>, also?: list<string>, unexpected?: bool}
+ * @phpstan-type Allergen array{
+ *     name: string,
+ *     lists: list<string>,
+ *     also?: list<string>,
+ *     unexpected?: bool,
+ *     named?: list<string>,
+ * }
+ * @phpstan-type Hazard array{named: list<string>, unless?: list<string>, text: string, rule: string}
  * @phpstan-type DietRule array{
  *     contains?: list<string>,
  *     traits?: list<string>,
@@ -37,6 +44,7 @@ namespace Vinculum\Pantry;
  * @phpstan-type VocabularyArray array{
  *     keeping: array<string, KeepingWords>,
  *     allergens: array<string, Allergen>,
+ *     hazards: array<string, Hazard>,
  *     diets: array<string, DietWords>,
  *     needs: array<string, NeedWords>,
  *     roles: array<string, string>,
@@ -102,6 +110,45 @@ final readonly class Vocabulary
     public function allergenName(string $allergen): string
     {
         return $this->words['allergens'][$allergen]['name'] ?? $allergen;
+    }
+
+    /**
+     * Allergens that words name, whoever knows the thing: "soy flour", "six oysters". None of what is said to be free
+     * of something, or made of plants in its place.
+     *
+     * @return list<string> in the order they are shown
+     */
+    public function allergensNamed(string $words): array
+    {
+        if (preg_match('/\b(?:free|vegan|plant|mock|substitute|replacer)\b/iu', $words) === 1) {
+            return [];
+        }
+
+        return array_keys(array_filter(
+            $this->words['allergens'],
+            static fn (array $allergen): bool => ($allergen['named'] ?? []) !== []
+                && preg_match('/\b(?:'.implode('|', $allergen['named']).')(?:e?s)?\b/iu', $words) === 1,
+        ));
+    }
+
+    /**
+     * What is poisonous, or is until it is boiled, by the words alone.
+     *
+     * @return array<string, Hazard> by code
+     */
+    public function hazardsNamed(string $words): array
+    {
+        return array_filter(
+            $this->words['hazards'],
+            static fn (array $hazard): bool => self::holds($hazard['named'], $words)
+                && ! self::holds($hazard['unless'] ?? [], $words),
+        );
+    }
+
+    /** @param list<string> $patterns of whole words */
+    private static function holds(array $patterns, string $words): bool
+    {
+        return $patterns !== [] && preg_match('/\b(?:'.implode('|', $patterns).')\b/iu', $words) === 1;
     }
 
     public function isAllergen(string $name): bool

@@ -28,7 +28,14 @@ final class Allergens
         $unsaid = [];
         foreach ($weighed->lines as $line) {
             $ingredient = $line->ingredient;
-            if ($ingredient === null || $line->line->leftOut || $ingredient->is('refused')) {
+            if ($line->line->leftOut || $ingredient?->is('refused') === true) {
+                continue;
+            }
+            if ($ingredient === null) {
+                // nobody knows what is in it, but what its own name says
+                foreach ($weighed->vocabulary->allergensNamed($line->line->ingredient) as $allergen) {
+                    $found['contains'][$allergen][] = $line->line->id;
+                }
                 continue;
             }
             if (! $ingredient->allergensKnown) {

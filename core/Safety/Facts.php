@@ -153,7 +153,10 @@ final class Facts
     {
         $present = array_values($this->present());
 
-        return count($present) === 1 && $present[0]->ingredient?->is('bought') === true && ! $this->wasCooked();
+        return count($present) === 1
+            && $present[0]->ingredient?->is('bought') === true
+            && $this->unknownLines() === []
+            && ! $this->wasCooked();
     }
 
     /** Minutes of one process, all stages together; null where there is none. */
@@ -263,10 +266,13 @@ final class Facts
         return $this->activity;
     }
 
-    /** Whether the cautious end of the pH is over the limit: what a meter said, or else what is estimated. */
+    /**
+     * Whether the cautious end of the pH is over the limit: what a meter said, or else what is estimated, which says
+     * nothing while a line is not read.
+     */
     public function isLowAcid(): bool
     {
-        $ph = $this->measuredPh ?? $this->ph();
+        $ph = $this->measuredPh ?? ($this->unknownLines() === [] ? $this->ph() : null);
 
         return $ph === null ? $this->mass() > 0.0 : $ph->high() > Cautions::PH_LIMIT;
     }
@@ -276,7 +282,9 @@ final class Facts
     {
         $activity = $this->waterActivity();
 
-        return $activity !== null && $activity->high() <= Cautions::ACTIVITY_LIMIT;
+        return $activity !== null
+            && $activity->high() <= Cautions::ACTIVITY_LIMIT
+            && $this->unknownLines() === [];
     }
 
     private function shareOf(float $grams): float

@@ -107,7 +107,8 @@ final readonly class KeepingTime
         $kinds = [
             'raw-egg' => $sauce->rawHaving('raw-egg') !== [],
             'cooked-egg' => $sauce->having('raw-egg') !== [],
-            'plant-in-oil' => $sauce->fat() > self::OILY && $sauce->having('low-acid-plant') !== [],
+            'plant-in-oil' => $sauce->fat() > self::OILY
+                && [...$sauce->having('low-acid-plant'), ...$sauce->unknownLines()] !== [],
             'dairy' => $sauce->having('perishable') !== [] && $sauce->having('not-for-canning') !== [],
             'stock' => $sauce->having('perishable') !== [] && ! $isSour,
             'low-acid'

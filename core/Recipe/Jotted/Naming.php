@@ -141,7 +141,28 @@ final class Naming
             ),
         );
 
-        return $named->prepared($preparation);
+        return $this->withoutHarm($named, $words)->prepared($preparation);
+    }
+
+    /**
+     * A guess that is without the allergen in the very words is only shown, never put in: soy flour is no plain
+     * flour. So is any guess at what is poisonous by its name: bitter almonds are no almonds.
+     */
+    private function withoutHarm(Named $named, string $words): Named
+    {
+        $ingredient = $named->ingredient;
+        if ($named->isSure || $ingredient === null) {
+            return $named;
+        }
+        $lost = array_diff(
+            $this->catalogue->vocabulary->allergensNamed($words),
+            $ingredient->contains,
+            $ingredient->mayContain,
+        );
+
+        return $lost === [] && $this->catalogue->vocabulary->hazardsNamed($words) === []
+            ? $named
+            : new Named(null, $named->words, '', false, $named->guesses, $named->like);
     }
 
     /**

@@ -34,6 +34,10 @@ final class Acidity implements Rule
             = $sauce->aboutPh !== null && $sauce->aboutPh->high() > Cautions::PH_LIMIT
                 ? [$this->about($sauce->aboutPh)]
                 : [];
+        $unknown = $sauce->unknownLines();
+        if ($unknown !== [] && ! $this->isOver($sauce->ph())) {
+            return [...$about, $this->withoutAll($unknown)];
+        }
         if ($sauce->isTooDryForToxin()) {
             return [
                 ...$about,
@@ -48,6 +52,28 @@ final class Acidity implements Rule
         }
 
         return [...$about, ...$sauce->ph() === null ? $this->withoutPh($sauce) : [$this->estimated($sauce->ph())]];
+    }
+
+    private function isOver(?Figure $ph): bool
+    {
+        return $ph !== null && $ph->high() > Cautions::PH_LIMIT;
+    }
+
+    /**
+     * What nobody could read is in no estimate, so that none of them can say how sour it is at the most.
+     *
+     * @param non-empty-list<string> $lines
+     */
+    private function withoutAll(array $lines): Caution
+    {
+        return Caution::of(
+            Grade::Mind,
+            'ph-without-all-lines',
+            'How sour it is cannot be said while a line is not read: take it as low in acid. Fridge for days, or '
+                .'freeze it, until a calibrated meter says where it is.',
+            self::LIMIT,
+            $lines,
+        );
     }
 
     private function measured(Figure $ph): Caution
@@ -96,7 +122,7 @@ final class Acidity implements Rule
     private function estimated(Figure $ph): Caution
     {
         $slots = ['high' => Quantity::number($ph->high(), 1)];
-        if ($ph->high() > Cautions::PH_LIMIT) {
+        if ($this->isOver($ph)) {
             return new Caution(
                 Grade::Mind,
                 'ph-above-limit',

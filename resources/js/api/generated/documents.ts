@@ -628,7 +628,7 @@ export interface RecipeProcess {
    */
   heat?: 'low' | 'medium' | 'high' | null;
   /**
-   * minutes, 0 to 10000, or null
+   * minutes, 0 to 600000, or null
    */
   minutes?: number | null;
   /**

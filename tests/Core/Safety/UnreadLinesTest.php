@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Safety;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Jotted\JottedText;
+use Vinculum\Safety\Allergens;
+use Vinculum\Safety\Caution;
+use Vinculum\Safety\Cautions;
+use Vinculum\Safety\Facts;
+use Vinculum\Safety\KeepingTime;
+
+/** A line nobody could read loses no allergen its own words name, and nothing reassures beside it. */
+final class UnreadLinesTest extends TestCase
+{
+    /**
+     * US FDA, major food allergens; EU 1169/2011 annex II (both from memory).
+     *
+     * @return iterable<string, array{string, list<string>}>
+     */
+    public static function named(): iterable
+    {
+        foreach ([
+            '6 raw oysters' => ['molluscs'], '100 g mussels, cleaned' => ['molluscs'], '80 g scallops' => ['molluscs'],
+            '100 g lobster meat' => ['crustaceans'], '120 g white crab meat' => ['crustaceans'],
+            '1 tin tuna' => ['fish'], '100 g smoked salmon' => ['fish'], '20 g lupin flour' => ['lupin'],
+            '20 g soy flour' => ['soy'], '50 g rye flour' => ['gluten'], '60 g pearl barley' => ['gluten'],
+            '40 g brazil nuts' => ['nuts'], '50 g halloumi' => ['milk'], '1 oyster mushroom' => [],
+            '100 g crab apples' => [], '100 g plant tuna' => [],
+        ] as $line => $allergens) {
+            yield $line => [$line, $allergens];
+        }
+    }
+
+    /** @param list<string> $allergens */
+    #[DataProvider('named')]
+    public function test_an_allergen_in_the_words_of_a_line_is_said(string $line, array $allergens): void
+    {
+        self::assertSame($allergens, array_keys(Allergens::of(self::jotted($line)->cooked->weighed)['contains']));
+    }
+
+    public function test_a_guess_without_the_allergen_is_shown_and_not_put_in(): void
+    {
+        [$recipe, $questions] = JottedText::read("Gravy\n\n20 g lupin flour\n400 ml water", Sauce::catalogue(), MeasuringSet::Metric);
+
+        self::assertSame('lupin flour', $recipe->stages[0]->lines[0]->ingredient);
+        self::assertSame(['plain-flour'], array_slice($questions[0]->guesses, 0, 1));
+    }
+
+    public function test_no_pH_is_said_to_be_low_while_a_line_is_not_read(): void
+    {
+        $codes = self::codes("100 ml lemon juice\n300 g cooked chayote");
+
+        self::assertContains('ph-without-all-lines', $codes);
+        self::assertNotContains('ph-is-an-estimate', $codes);
+        self::assertContains('ph-is-an-estimate', self::codes('100 ml lemon juice'));
+    }
+
+    public function test_a_bought_thing_with_something_unread_in_it_is_no_longer_as_its_label_says(): void
+    {
+        $oil = "200 ml olive oil\n10 g shaved truffle";
+
+        self::assertNotContains('as-its-label-says', self::codes($oil));
+        self::assertContains('unread-in-oil', self::codes($oil));
+        self::assertLessThanOrEqual(4, KeepingTime::of(Facts::of(self::jotted($oil)))->fridgeDays ?? 99);
+        self::assertContains('as-its-label-says', self::codes('200 ml olive oil'));
+    }
+
+    public function test_nothing_is_dry_enough_while_a_line_is_not_read(): void
+    {
+        $codes = self::codes("500 g sugar\n300 g cooked chayote");
+
+        self::assertNotContains('dry-enough-for-toxin', $codes);
+        self::assertContains('ph-without-all-lines', $codes);
+    }
+
+    /**
+     * Sources beside each in database/vocabulary.json, from memory.
+     *
+     * @return iterable<string, array{string, string|null}>
+     */
+    public static function hazards(): iterable
+    {
+        foreach ([
+            '50 g apricot kernels' => 'kernels', '30 g bitter almonds' => 'kernels', '200 g cassava' => 'cassava',
+            '1 cup dried kidney beans' => 'raw-beans', '200 g black beans, soaked' => 'raw-beans', '3 green potatoes' => 'green-potatoes',
+            '500 g foraged mushrooms' => 'wild-mushrooms', '20 g fiddleheads' => 'fiddleheads', '50 g comfrey leaves' => 'poisonous-plants',
+            '1 tin kidney beans, drained' => null, '20 g cassava flour' => null, '200 g green tomatoes' => null, '3 potatoes' => null,
+        ] as $line => $code) {
+            yield $line => [$line, $code];
+        }
+    }
+
+    #[DataProvider('hazards')]
+    public function test_what_is_poisonous_by_its_name_is_said_and_no_guess_is_put_in(string $line, ?string $code): void
+    {
+        $said = array_intersect(self::codes($line), array_keys(Sauce::catalogue()->vocabulary->words['hazards']));
+
+        self::assertSame($code === null ? [] : [$code], array_values($said));
+    }
+
+    public function test_what_is_fermented_for_weeks_can_be_kept(): void
+    {
+        $recipe = JottedText::read("Mash\n\n300 g red chillies\n10 g salt\n\nFerment for 6 weeks.", Sauce::catalogue(), MeasuringSet::Metric)[0];
+        $again = RecipeDocument::read(RecipeDocument::write($recipe));
+
+        self::assertSame(60480.0, $again->stages[0]->process?->minutes);
+    }
+
+    /** @return list<string> */
+    private static function codes(string $lines): array
+    {
+        return array_map(static fn (Caution $caution): string => $caution->code, Cautions::of(Facts::of(self::jotted($lines))));
+    }
+
+    private static function jotted(string $lines): Evaluation
+    {
+        return Evaluation::of(JottedText::read("Test\n\n{$lines}", Sauce::catalogue(), MeasuringSet::Metric)[0], Sauce::catalogue(), null);
+    }
+}
