@@ -56,11 +56,14 @@ final readonly class Diet
         $found = ['against' => [], 'check' => []];
         $isSalty = $this->isSalty($cooked);
         foreach ($cooked->weighed->lines as $line) {
-            if ($line->ingredient === null || $line->line->leftOut) {
+            if ($line->line->leftOut) {
                 continue;
             }
-            $verdict = $this->verdict($line->ingredient);
-            if (isset($this->against['sodium_over'])) {
+            $verdict
+                = $line->ingredient === null
+                    ? $this->verdictOnUnknown($line->line->ingredient, $cooked->weighed->vocabulary)
+                    : $this->verdict($line->ingredient);
+            if ($line->ingredient !== null && isset($this->against['sodium_over'])) {
                 $verdict
                     = $isSalty
                     && 100 * $line->ingredient->perGram[Constituent::SODIUM] > $this->against['sodium_over']
@@ -92,6 +95,18 @@ final readonly class Diet
                 => 'check',
             default => null,
         };
+    }
+
+    /**
+     * Of what nobody knows: what its own name says is in its way, and all else is to be checked.
+     *
+     * @return 'against'|'check'
+     */
+    public function verdictOnUnknown(string $name, Vocabulary $vocabulary): string
+    {
+        $isNamed = array_intersect($vocabulary->allergensNamed($name), $this->against['contains'] ?? []) !== [];
+
+        return $isNamed ? 'against' : 'check';
     }
 
     /**

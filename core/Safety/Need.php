@@ -94,6 +94,20 @@ final readonly class Need
         };
     }
 
+    /**
+     * Of what nobody knows: whether its own name is in the way, or all there is to say is that nobody knows.
+     *
+     * @return 'against'|'check'
+     */
+    public function verdictOnUnknown(string $name): string
+    {
+        if ($this->diet !== null) {
+            return $this->diet->verdictOnUnknown($name, $this->vocabulary);
+        }
+
+        return array_intersect($this->vocabulary->allergensNamed($name), $this->allergens) === [] ? 'check' : 'against';
+    }
+
     /** "contains wheat", "is not vegan" */
     public function why(Ingredient $ingredient): string
     {

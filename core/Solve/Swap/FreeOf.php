@@ -94,6 +94,7 @@ final class FreeOf
             );
             $at = $best->after;
         }
+        $left = [...$left, ...self::unknown($from, $needs)];
         $tastes = [];
         foreach (Measure::cases() as $measure) {
             $tastes[$measure->value] = $from->tasting->value($measure);
@@ -305,6 +306,32 @@ final class FreeOf
         }
 
         return $offending;
+    }
+
+    /**
+     * Lines of which nobody knows what they are: none of them is free of anything by being unknown.
+     *
+     * @param list<Need> $needs
+     * @return list<array{line: string, why: Sentence}>
+     */
+    private static function unknown(Evaluation $evaluation, array $needs): array
+    {
+        $unknown = [];
+        foreach ($evaluation->cooked->weighed->lines as $line) {
+            if ($line->ingredient !== null || $line->line->leftOut) {
+                continue;
+            }
+            $name = $line->line->ingredient;
+            $verdicts = array_map(static fn (Need $need): string => $need->verdictOnUnknown($name), $needs);
+            $why
+                = in_array('against', $verdicts, true)
+                    ? '“{name}” is in the way by its name, and nothing here knows it well enough to find what stands '
+                        .'in. Leave it out.'
+                    : 'Nothing here knows what is in “{name}”: whether it may stay is for its label to say.';
+            $unknown[] = ['line' => $line->line->id, 'why' => Sentence::of($why, ['name' => $name])];
+        }
+
+        return $unknown;
     }
 
     /**

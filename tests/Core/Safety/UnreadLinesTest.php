@@ -14,8 +14,11 @@ use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Safety\Allergens;
 use Vinculum\Safety\Caution;
 use Vinculum\Safety\Cautions;
+use Vinculum\Safety\Diet;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\KeepingTime;
+use Vinculum\Solve\Swap\Criteria;
+use Vinculum\Solve\Swap\FreeOf;
 
 /** A line nobody could read loses no allergen its own words name, and nothing reassures beside it. */
 final class UnreadLinesTest extends TestCase
@@ -104,6 +107,20 @@ final class UnreadLinesTest extends TestCase
         $said = array_intersect(self::codes($line), array_keys(Sauce::catalogue()->vocabulary->words['hazards']));
 
         self::assertSame($code === null ? [] : [$code], array_values($said));
+    }
+
+    public function test_what_nobody_knows_is_free_of_nothing(): void
+    {
+        $sauce = self::jotted("6 raw oysters\n200 g cooked chayote\n100 g butter");
+        $left = static fn (string $need): array => array_map(
+            static fn (array $line): string => $line['line'].(str_contains((string) json_encode($line['why']), 'in the way') ? ' against' : ' check'),
+            FreeOf::of($sauce, Sauce::catalogue(), [Sauce::need($need)], new Criteria)->left,
+        );
+
+        self::assertSame(['l1 against', 'l2 check'], $left('shellfish'));
+        self::assertSame(['l1 check', 'l2 check'], $left('nuts'));
+        self::assertSame(['l1 against', 'l2 check'], $left('vegan'));
+        self::assertSame(['against' => ['l1'], 'check' => ['l2']], Diet::named('vegetarian', Sauce::catalogue()->vocabulary)->of($sauce->cooked));
     }
 
     public function test_what_is_fermented_for_weeks_can_be_kept(): void
