@@ -30,7 +30,7 @@ final readonly class Problem
     }
 
     /**
-     * @param list<string> $suggestions slugs
+     * @param array<string, string> $suggestions names by slug
      */
     public static function unknownIngredient(string $at, string $slug, array $suggestions): self
     {
@@ -40,7 +40,7 @@ final readonly class Problem
             $at,
             'ingredient-unknown',
             Sentence::plain("“{$slug}” is not in the pantry, so this line is left out of every figure.{$like}"),
-            $suggestions,
+            array_keys($suggestions),
         );
     }
 

@@ -47,11 +47,11 @@ final readonly class WeighedRecipe
         foreach ($lines as $i => $line) {
             $ingredients[$i] = $catalogue->find($line->ingredient);
             if ($ingredients[$i] === null) {
-                $problems[] = Problem::unknownIngredient(
-                    $line->id,
-                    $line->ingredient,
-                    $catalogue->nearest($line->ingredient),
-                );
+                $names = [];
+                foreach ($catalogue->nearest($line->ingredient) as $slug) {
+                    $names[$slug] = $catalogue->find($slug)?->shortName() ?? $slug;
+                }
+                $problems[] = Problem::unknownIngredient($line->id, $line->ingredient, $names);
             }
             [$amounts[$i], $weights[$i], $problem] = self::weigh($line, $ingredients[$i], $kit);
             if ($problem !== null && $ingredients[$i] !== null) {

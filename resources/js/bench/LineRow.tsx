@@ -109,7 +109,7 @@ export function LineRow(props: Props) {
                   : props.onAmount(suggestion, false)
               }
             >
-              {suggestion}
+              {problem.code === 'ingredient-unknown' ? suggestion.replaceAll('-', ' ') : suggestion}
             </button>
           ))}
         </div>

@@ -69,11 +69,14 @@ final class WeighedRecipeTest extends TestCase
             ['id' => 'c', 'ingredient' => 'fine-salt', 'amount' => 'to taste'],
             ['id' => 'd', 'ingredient' => 'water', 'amount' => '50 g', 'left_out' => true],
             ['id' => 'e', 'ingredient' => 'water', 'amount' => '70 g', 'optional' => true],
+            ['id' => 'f', 'ingredient' => 'lupin flour', 'amount' => '5 g'],
         ]);
 
-        self::assertEqualsWithDelta([0.0, 0.0, 0.0, 0.0, 70.0], self::grams($weighed), 1e-9);
-        self::assertSame(['a' => 'unit-unknown', 'b' => 'ingredient-unknown', 'c' => 'to-taste'], self::codes($weighed));
+        self::assertEqualsWithDelta([0.0, 0.0, 0.0, 0.0, 70.0, 0.0], self::grams($weighed), 1e-9);
+        self::assertSame(['a' => 'unit-unknown', 'b' => 'ingredient-unknown', 'c' => 'to-taste', 'f' => 'ingredient-unknown'], self::codes($weighed));
         self::assertSame(['gooseberry', 'physalis'], $weighed->problems[1]->suggestions);
+        self::assertSame(['plain-flour', 'tapioca-starch'], $weighed->problems[3]->suggestions);
+        self::assertStringContainsString('Did you mean plain flour or tapioca starch?', (string) json_encode($weighed->problems[3]->text->slots));
     }
 
     /**
