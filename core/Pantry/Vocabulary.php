@@ -16,7 +16,13 @@ namespace Vinculum\Pantry;
  *     unexpected?: bool,
  *     named?: list<string>,
  * }
- * @phpstan-type Hazard array{named: list<string>, unless?: list<string>, text: string, rule: string}
+ * @phpstan-type Hazard array{
+ *     named: list<string>,
+ *     unless?: list<string>,
+ *     until_cooked?: bool,
+ *     text: string,
+ *     rule: string,
+ * }
  * @phpstan-type DietRule array{
  *     contains?: list<string>,
  *     traits?: list<string>,

@@ -95,6 +95,7 @@ final class UnreadLinesTest extends TestCase
             '50 g apricot kernels' => 'kernels', '30 g bitter almonds' => 'kernels', '200 g cassava' => 'cassava',
             '1 cup dried kidney beans' => 'raw-beans', '200 g black beans, soaked' => 'raw-beans', '3 green potatoes' => 'green-potatoes',
             '500 g foraged mushrooms' => 'wild-mushrooms', '20 g fiddleheads' => 'fiddleheads', '50 g comfrey leaves' => 'poisonous-plants',
+            '6 raw oysters' => 'raw-seafood', "100 g salmon, diced\n\nSimmer 10 minutes." => null, '1 tin tuna' => null,
             '1 tin kidney beans, drained' => null, '20 g cassava flour' => null, '200 g green tomatoes' => null, '3 potatoes' => null,
         ] as $line => $code) {
             yield $line => [$line, $code];

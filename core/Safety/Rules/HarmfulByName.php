@@ -9,19 +9,22 @@ use Vinculum\Safety\Facts;
 use Vinculum\Safety\Grade;
 use Vinculum\Safety\Rule;
 
-/** What is not in the catalogue, and is poisonous by its name, or is until it has been boiled. */
-final class PoisonousByName implements Rule
+/** What is not in the catalogue, and can make ill by its name, or can until it has been cooked. */
+final class HarmfulByName implements Rule
 {
     public function of(Facts $sauce): array
     {
         $lines = [];
         $hazards = [];
-        foreach ($sauce->cooked->weighed->lines as $line) {
+        foreach ($sauce->cooked->weighed->lines as $i => $line) {
             if ($line->ingredient !== null || $line->line->leftOut) {
                 continue;
             }
             $words = implode(' ', [$line->line->amount, $line->line->ingredient, $line->line->prep]);
-            $named = $sauce->cooked->weighed->vocabulary->hazardsNamed($words);
+            $named = array_filter(
+                $sauce->cooked->weighed->vocabulary->hazardsNamed($words),
+                static fn (array $hazard): bool => ! (($hazard['until_cooked'] ?? false) && $sauce->isCooked($i)),
+            );
             $hazards += $named;
             foreach (array_keys($named) as $code) {
                 $lines[$code][] = $line->line->id;
