@@ -110,6 +110,13 @@ final class UnreadLinesTest extends TestCase
         self::assertSame($code === null ? [] : [$code], array_values($said));
     }
 
+    public function test_three_nutmegs_in_a_cup_of_milk_make_ill_and_a_pinch_does_not(): void
+    {
+        self::assertContains('much-nutmeg', self::codes("200 ml milk\n3 nutmegs, grated"));
+        self::assertNotContains('much-nutmeg', self::codes("30 g cinnamon\n10 g nutmeg\n10 g ground ginger"));
+        self::assertNotContains('much-nutmeg', self::codes("500 ml milk\n1/2 tsp grated nutmeg"));
+    }
+
     public function test_what_nobody_knows_is_free_of_nothing(): void
     {
         $sauce = self::jotted("6 raw oysters\n200 g cooked chayote\n100 g butter");

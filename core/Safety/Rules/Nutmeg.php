@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Safety\Rules;
+
+use Vinculum\Mixture\Constituent;
+use Vinculum\Safety\Caution;
+use Vinculum\Safety\Facts;
+use Vinculum\Safety\Grade;
+use Vinculum\Safety\Rule;
+
+/** Nutmeg and mace, where there is far more than anyone grates in. */
+final class Nutmeg implements Rule
+{
+    /** Share of what went in: a quarter of a litre of such a sauce holds the five grams that make ill. */
+    private const MUCH = 0.02;
+
+    /** Below this share of water it is a blend of spices, of which nobody eats a cup; judgement. */
+    private const DRY = 0.15;
+
+    public function of(Facts $sauce): array
+    {
+        $water = $sauce->cooked->mixture->grams[Constituent::WATER];
+        if ($sauce->shareHaving('myristicin') < self::MUCH || $water < self::DRY * $sauce->mass()) {
+            return [];
+        }
+
+        return [Caution::of(
+            Grade::Stop,
+            'much-nutmeg',
+            'Far too much nutmeg: from five grams, about one whole nut, it makes ill for a day or two. Is the amount '
+                .'right?',
+            'Ehrenpreis and others, J. Med. Toxicol. 10 (2014) 148, on nutmeg poisonings',
+            $sauce->having('myristicin'),
+        )];
+    }
+}
