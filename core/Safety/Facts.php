@@ -76,6 +76,25 @@ final class Facts
     }
 
     /**
+     * The same, but for those whose name says that they are of an animal: crab meat is no plant.
+     *
+     * @return list<string>
+     */
+    public function unknownPlants(): array
+    {
+        $vocabulary = $this->cooked->weighed->vocabulary;
+        $vegan = Diet::named('vegan', $vocabulary);
+        $animals = [];
+        foreach ($this->cooked->weighed->lines as $line) {
+            if ($vegan->verdictOnUnknown($line->line->ingredient, $vocabulary) === 'against') {
+                $animals[] = $line->line->id;
+            }
+        }
+
+        return array_values(array_diff($this->unknownLines(), $animals));
+    }
+
+    /**
      * Lines that are in it, whatever their amount: "to taste" is in it, and so is what nobody can read.
      *
      * @return array<int, WeighedLine> by place

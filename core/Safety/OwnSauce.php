@@ -7,6 +7,7 @@ namespace Vinculum\Safety;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\OwnIngredient;
 use Vinculum\Safety\Rules\Cassia;
+use Vinculum\Safety\Rules\Nutmeg;
 
 /**
  * A finished sauce as an ingredient of another, with all that has to come along: allergens, labels to check, what
@@ -37,6 +38,7 @@ final class OwnSauce
         'refused',
         // said of the sauce only where there is much of it, below
         'cassia',
+        'myristicin',
     ];
 
     /**
@@ -51,6 +53,9 @@ final class OwnSauce
         $traits = $facts->wasCooked() ? ['cooked'] : [];
         if ($facts->shareHaving('cassia') >= Cassia::MUCH) {
             $traits[] = 'cassia';
+        }
+        if ($facts->shareHaving('myristicin') >= Nutmeg::MUCH) {
+            $traits[] = 'myristicin';
         }
         $alcoholFree = Diet::named('alcohol-free', $evaluation->cooked->weighed->vocabulary);
         foreach ($facts->present() as $i => $line) {

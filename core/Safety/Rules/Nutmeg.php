@@ -14,7 +14,7 @@ use Vinculum\Safety\Rule;
 final class Nutmeg implements Rule
 {
     /** Share of what went in: a quarter of a litre of such a sauce holds the five grams that make ill. */
-    private const MUCH = 0.02;
+    public const MUCH = 0.02;
 
     /** Below this share of water it is a blend of spices, of which nobody eats a cup; judgement. */
     private const DRY = 0.15;

@@ -28,7 +28,8 @@ final class PlantUnderOil implements Rule
         }
         $lines = [...$sauce->having('low-acid-plant'), ...$sauce->soakedPlants()];
 
-        if ($lines === [] && $sauce->unknownLines() !== []) {
+        $unread = $sauce->unknownPlants();
+        if ($lines === [] && $unread !== []) {
             return [
                 Caution::of(
                     Grade::Mind,
@@ -37,7 +38,7 @@ final class PlantUnderOil implements Rule
                         .'grow there without a sign. Until it is read: fridge at once, four days at the most, or the '
                         .'freezer.',
                     self::SOURCE,
-                    $sauce->unknownLines(),
+                    $unread,
                 ),
             ];
         }

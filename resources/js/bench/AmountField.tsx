@@ -71,6 +71,8 @@ export function AmountField({ line, figures, tiedTo, takesFocus, onFocusTaken, o
         onBlur={commit}
         onKeyDown={(event) => {
           if (event.key === 'Enter') {
+            // the rest of this key would press the button that takes the focus, and open the field again
+            event.preventDefault();
             commit();
             requestAnimationFrame(() => button.current?.focus());
           } else if (event.key === 'Escape') {

@@ -74,6 +74,7 @@ final class UnreadLinesTest extends TestCase
         self::assertContains('unread-in-oil', self::codes($oil));
         self::assertLessThanOrEqual(4, KeepingTime::of(Facts::of(self::jotted($oil)))->fridgeDays ?? 99);
         self::assertContains('as-its-label-says', self::codes('200 ml olive oil'));
+        self::assertNotContains('unread-in-oil', self::codes("150 g crab meat\n100 g butter"));
     }
 
     public function test_nothing_is_dry_enough_while_a_line_is_not_read(): void
