@@ -24,7 +24,7 @@ final class UnlikelyAmount
     private const TIMES = 2.0;
 
     /** Below this share of water it is a rub or a blend, to which a sauce's shares do not apply; judgement. */
-    private const DRY = 0.15;
+    public const DRY = 0.15;
 
     /** @return list<Problem> */
     public static function problems(CookedRecipe $cooked): array

@@ -73,6 +73,12 @@ namespace Vinculum\Pantry;
  */
 final readonly class Vocabulary
 {
+    /** Words of what stands in the place of something. */
+    private const INSTEAD = ['vegan', 'plant', 'mock', 'substitute', 'replacer'];
+
+    /** What something is free of: "gluten-free", but no "free-range". */
+    private const FREE_OF = '/\b(\p{L}+)\W?free\b(?!\W?range)/iu';
+
     /**
      * @param VocabularyArray $words
      *
@@ -119,22 +125,28 @@ final readonly class Vocabulary
     }
 
     /**
-     * Allergens that words name, whoever knows the thing: "soy flour", "six oysters". None of what is said to be free
-     * of something, or made of plants in its place.
+     * Allergens that words name, whoever knows the thing: "soy flour", "six oysters". Not the one
+     * it is said to be free of, and none of what is made of plants in its place.
      *
      * @return list<string> in the order they are shown
      */
     public function allergensNamed(string $words): array
     {
-        if (preg_match('/\b(?:free|vegan|plant|mock|substitute|replacer)\b/iu', $words) === 1) {
+        if (self::holds(self::INSTEAD, $words)) {
             return [];
         }
+        preg_match_all(self::FREE_OF, $words, $free);
+        $without = implode(' ', $free[1]);
+        $words = (string) preg_replace(self::FREE_OF, ' ', $words);
+        $named = [];
+        foreach ($this->words['allergens'] as $allergen => $says) {
+            $isWithout = self::holds([$allergen, ...$says['also'] ?? [], ...$says['named'] ?? []], $without);
+            if (! $isWithout && self::holds($says['named'] ?? [], $words)) {
+                $named[] = $allergen;
+            }
+        }
 
-        return array_keys(array_filter(
-            $this->words['allergens'],
-            static fn (array $allergen): bool => ($allergen['named'] ?? []) !== []
-                && preg_match('/\b(?:'.implode('|', $allergen['named']).')(?:e?s)?\b/iu', $words) === 1,
-        ));
+        return $named;
     }
 
     /**
@@ -151,10 +163,10 @@ final readonly class Vocabulary
         );
     }
 
-    /** @param list<string> $patterns of whole words */
+    /** @param list<string> $patterns of whole words, of one or of several */
     private static function holds(array $patterns, string $words): bool
     {
-        return $patterns !== [] && preg_match('/\b(?:'.implode('|', $patterns).')\b/iu', $words) === 1;
+        return $patterns !== [] && preg_match('/\b(?:'.implode('|', $patterns).')(?:e?s)?\b/iu', $words) === 1;
     }
 
     public function isAllergen(string $name): bool

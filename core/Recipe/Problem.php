@@ -16,12 +16,14 @@ final readonly class Problem
     /**
      * @param string $at the id of the line or stage it is about
      * @param list<string> $suggestions up to three
+     * @param list<string> $names as each is read, where it is not read as it is written
      */
     public function __construct(
         public string $at,
         public string $code,
         public Sentence $text,
         public array $suggestions = [],
+        public array $names = [],
     ) {}
 
     public static function unreadable(string $at, UnreadableAmount $why): self
@@ -41,6 +43,7 @@ final readonly class Problem
             'ingredient-unknown',
             Sentence::plain("“{$slug}” is not in the pantry, so this line is left out of every figure.{$like}"),
             array_keys($suggestions),
+            array_values($suggestions),
         );
     }
 

@@ -66,13 +66,16 @@ final class Facts
     /** @return list<string> ids of lines whose name nobody knows */
     public function unknownLines(): array
     {
-        return array_values(array_map(
-            static fn (WeighedLine $line): string => $line->line->id,
-            array_filter(
-                $this->cooked->weighed->lines,
-                static fn (WeighedLine $line): bool => $line->ingredient === null && ! $line->line->leftOut,
-            ),
-        ));
+        return self::ids($this->unknown());
+    }
+
+    /** @return array<int, WeighedLine> the same lines, by place */
+    public function unknown(): array
+    {
+        return array_filter(
+            $this->cooked->weighed->lines,
+            static fn (WeighedLine $line): bool => $line->ingredient === null && ! $line->line->leftOut,
+        );
     }
 
     /**
@@ -84,14 +87,12 @@ final class Facts
     {
         $vocabulary = $this->cooked->weighed->vocabulary;
         $vegan = Diet::named('vegan', $vocabulary);
-        $animals = [];
-        foreach ($this->cooked->weighed->lines as $line) {
-            if ($vegan->verdictOnUnknown($line->line->ingredient, $vocabulary) === 'against') {
-                $animals[] = $line->line->id;
-            }
-        }
 
-        return array_values(array_diff($this->unknownLines(), $animals));
+        return self::ids(array_filter(
+            $this->unknown(),
+            static fn (WeighedLine $line): bool => $vegan->verdictOnUnknown($line->line->ingredient, $vocabulary)
+                !== 'against',
+        ));
     }
 
     /**

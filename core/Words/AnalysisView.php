@@ -176,7 +176,7 @@ final readonly class AnalysisView
     }
 
     /**
-     * @return array{at: string, code: string, text: string, suggestions: list<string>}
+     * @return array{at: string, code: string, text: string, suggestions: list<string>, suggestion_texts: list<string>}
      */
     private function problem(Problem $problem): array
     {
@@ -185,6 +185,7 @@ final readonly class AnalysisView
             'code' => $problem->code,
             'text' => $this->speech->say($problem->text),
             'suggestions' => $problem->suggestions,
+            'suggestion_texts' => $problem->names === [] ? $problem->suggestions : $problem->names,
         ];
     }
 }

@@ -102,7 +102,7 @@ final class BenchTest extends BrowserTestCase
         $this->see('.add-input')->sendKeys(['Dijon mustad', WebDriverKeys::ENTER]);
         self::assertStringContainsString('is not in the pantry', $this->see('.troubled .trouble')->getText());
         $this->press(WebDriverKeys::ESCAPE);
-        $this->see("//button[.='dijon type mustard']")->click();
+        $this->see("//button[.='smooth hot mustard']")->click();
         $this->eventually(fn (): bool => in_array('smooth hot mustard', $this->names(), true), 'for the neighbour to take its place');
         $this->waitUntilKept();
     }

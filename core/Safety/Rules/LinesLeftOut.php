@@ -28,7 +28,7 @@ final class LinesLeftOut implements Rule
                     Grade::Mind,
                     'lines-left-out',
                     'Lines that could not be read are not in the pH or the other figures; a name nobody knows is '
-                        .'not among the allergens either, but for what it says itself.',
+                        .'not among the allergens either, unless it names one itself.',
                     'how Vinculum counts',
                     $left,
                 ),

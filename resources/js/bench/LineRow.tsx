@@ -98,7 +98,7 @@ export function LineRow(props: Props) {
       {trouble.map((problem) => (
         <div key={problem.code} className="trouble" role="alert">
           {problem.text}
-          {problem.suggestions.map((suggestion) => (
+          {problem.suggestions.map((suggestion, index) => (
             <button
               key={suggestion}
               type="button"
@@ -109,7 +109,7 @@ export function LineRow(props: Props) {
                   : props.onAmount(suggestion, false)
               }
             >
-              {problem.code === 'ingredient-unknown' ? suggestion.replaceAll('-', ' ') : suggestion}
+              {problem.suggestion_texts[index]}
             </button>
           ))}
         </div>

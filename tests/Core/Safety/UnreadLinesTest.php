@@ -36,7 +36,8 @@ final class UnreadLinesTest extends TestCase
             '1 tin tuna' => ['fish'], '100 g smoked salmon' => ['fish'], '20 g lupin flour' => ['lupin'],
             '20 g soy flour' => ['soy'], '50 g rye flour' => ['gluten'], '60 g pearl barley' => ['gluten'],
             '40 g brazil nuts' => ['nuts'], '50 g halloumi' => ['milk'], '1 oyster mushroom' => [],
-            '100 g crab apples' => [], '100 g plant tuna' => [],
+            '100 g crab apples' => [], '100 g plant tuna' => [], '1 gluten-free fish finger' => ['fish'],
+            '50 g lactose-free halloumi' => ['milk'], '50 g dairy-free halloumi' => [], '1 gluten-free brown loaf, wheat-free bread' => [], '2 free-range turkey eggs' => ['eggs'],
         ] as $line => $allergens) {
             yield $line => [$line, $allergens];
         }
@@ -109,6 +110,18 @@ final class UnreadLinesTest extends TestCase
         $said = array_intersect(self::codes($line), array_keys(Sauce::catalogue()->vocabulary->words['hazards']));
 
         self::assertSame($code === null ? [] : [$code], array_values($said));
+    }
+
+    public function test_beans_of_ones_own_are_poisonous_until_they_are_boiled(): void
+    {
+        $catalogue = Sauce::catalogueWith(['beans' => ['name' => 'beans', 'per_100g' => ['water' => 60.0], 'traits' => ['raw-beans']]]);
+        $codes = static fn (array $stage): array => array_map(
+            static fn (Caution $caution): string => $caution->code,
+            Cautions::of(Facts::of(Evaluation::of(Sauce::of(['beans' => '100 g'], $stage), $catalogue, null))),
+        );
+
+        self::assertContains('raw-beans', $codes(['process' => ['kind' => 'blend']]));
+        self::assertNotContains('raw-beans', $codes(['process' => ['kind' => 'simmer', 'minutes' => 60]]));
     }
 
     public function test_three_nutmegs_in_a_cup_of_milk_make_ill_and_a_pinch_does_not(): void

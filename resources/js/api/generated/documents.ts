@@ -194,6 +194,10 @@ export interface AnalysisProblem {
   code: string;
   text: string;
   suggestions: string[];
+  /**
+   * each of them as it is read
+   */
+  suggestion_texts: string[];
 }
 /**
  * a batch in the open format (docs/format.md)
