@@ -1,60 +1,75 @@
-import { lazy, Suspense, useEffect } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Suspense, useEffect } from 'react';
+import { matchRoutes, Navigate, type RouteObject, useRoutes } from 'react-router';
 import { Bench } from './bench/Bench';
 import { LastOpened } from './bench/LastOpened';
 import { sendHeld } from './bench/unkept';
+import { type Later, later } from './shared/later';
 import { Shelf } from './shelf/Shelf';
 
-const BatchScreen = lazy(() => import('./batch/BatchScreen').then(({ BatchScreen }) => ({ default: BatchScreen })));
-const BeginScreen = lazy(() => import('./begin/BeginScreen').then(({ BeginScreen }) => ({ default: BeginScreen })));
-const Card = lazy(() => import('./batch/Card').then(({ Card }) => ({ default: Card })));
-const How = lazy(() => import('./how/How').then(({ How }) => ({ default: How })));
-const Keys = lazy(() => import('./how/Keys').then(({ Keys }) => ({ default: Keys })));
-const Pantry = lazy(() => import('./pantry/Pantry').then(({ Pantry }) => ({ default: Pantry })));
-const Labels = lazy(() => import('./log/Labels').then(({ Labels }) => ({ default: Labels })));
-const LogScreen = lazy(() => import('./log/LogScreen').then(({ LogScreen }) => ({ default: LogScreen })));
-const PotScreen = lazy(() => import('./pot/PotScreen').then(({ PotScreen }) => ({ default: PotScreen })));
-const ShoppingList = lazy(() => import('./batch/ShoppingList').then(({ ShoppingList }) => ({ default: ShoppingList })));
-const StoveScreen = lazy(() => import('./stove/StoveScreen').then(({ StoveScreen }) => ({ default: StoveScreen })));
-const TrialsScreen = lazy(() => import('./log/TrialsScreen').then(({ TrialsScreen }) => ({ default: TrialsScreen })));
-const WhenScreen = lazy(() => import('./when/WhenScreen').then(({ WhenScreen }) => ({ default: WhenScreen })));
-const Styles = lazy(() => import('./styles/Styles').then(({ Styles }) => ({ default: Styles })));
+const screens = {
+  batch: later(async () => (await import('./batch/BatchScreen')).BatchScreen),
+  begin: later(async () => (await import('./begin/BeginScreen')).BeginScreen),
+  card: later(async () => (await import('./batch/Card')).Card),
+  how: later(async () => (await import('./how/How')).How),
+  keys: later(async () => (await import('./how/Keys')).Keys),
+  labels: later(async () => (await import('./log/Labels')).Labels),
+  log: later(async () => (await import('./log/LogScreen')).LogScreen),
+  pantry: later(async () => (await import('./pantry/Pantry')).Pantry),
+  pot: later(async () => (await import('./pot/PotScreen')).PotScreen),
+  shopping: later(async () => (await import('./batch/ShoppingList')).ShoppingList),
+  stove: later(async () => (await import('./stove/StoveScreen')).StoveScreen),
+  styles: later(async () => (await import('./styles/Styles')).Styles),
+  trials: later(async () => (await import('./log/TrialsScreen')).TrialsScreen),
+  when: later(async () => (await import('./when/WhenScreen')).WhenScreen),
+};
+
+/** Where a screen that comes later is found. */
+function at(path: string, { Shown, load }: Later<object>): RouteObject {
+  return { path, element: <Shown />, handle: load };
+}
+
+const routes: RouteObject[] = [
+  { path: '/', element: <Navigate to="/shelf" replace /> },
+  // a maker lands on one of these two: they come at once
+  { path: '/shelf', element: <Shelf /> },
+  { path: '/bench', element: <LastOpened /> },
+  { path: '/bench/:id', element: <Bench /> },
+  { path: '/batch', element: <LastOpened screen="batch" /> },
+  at('/batch/:id', screens.batch),
+  at('/card/:id', screens.card),
+  at('/begin', screens.begin),
+  at('/pot', screens.pot),
+  at('/log', screens.log),
+  at('/log/:id', screens.log),
+  at('/trials/:id', screens.trials),
+  at('/labels/:id', screens.labels),
+  at('/stove', screens.stove),
+  at('/stove/:id', screens.stove),
+  at('/when', screens.when),
+  at('/shopping', screens.shopping),
+  at('/pantry', screens.pantry),
+  at('/styles', screens.styles),
+  at('/how', screens.how),
+  at('/keys', screens.keys),
+  { path: '*', element: <Navigate to="/shelf" replace /> },
+];
+
+/**
+ * Fetches the screen the address asks for before anything is drawn. Drawn without it, the page would be blank first, and React holds
+ * back for 300 ms what comes after a blank.
+ */
+export async function screenAhead(): Promise<void> {
+  const load: unknown = matchRoutes(routes, location)?.at(-1)?.route.handle;
+  if (typeof load === 'function') await load();
+}
 
 const sendMs = 5000;
 
-/** The Shelf and the Bench come at once: a maker lands on one of them. The other screens come when first asked for. */
 export function App() {
   useEffect(() => {
     void sendHeld();
     const timer = setInterval(() => void sendHeld(), sendMs);
     return () => clearInterval(timer);
   }, []);
-  return (
-    <Suspense fallback={null}>
-      <Routes>
-        <Route path="/" element={<Navigate to="/shelf" replace />} />
-        <Route path="/shelf" element={<Shelf />} />
-        <Route path="/bench" element={<LastOpened />} />
-        <Route path="/bench/:id" element={<Bench />} />
-        <Route path="/batch" element={<LastOpened screen="batch" />} />
-        <Route path="/batch/:id" element={<BatchScreen />} />
-        <Route path="/card/:id" element={<Card />} />
-        <Route path="/begin" element={<BeginScreen />} />
-        <Route path="/pot" element={<PotScreen />} />
-        <Route path="/log" element={<LogScreen />} />
-        <Route path="/log/:id" element={<LogScreen />} />
-        <Route path="/trials/:id" element={<TrialsScreen />} />
-        <Route path="/labels/:id" element={<Labels />} />
-        <Route path="/stove" element={<StoveScreen />} />
-        <Route path="/stove/:id" element={<StoveScreen />} />
-        <Route path="/when" element={<WhenScreen />} />
-        <Route path="/shopping" element={<ShoppingList />} />
-        <Route path="/pantry" element={<Pantry />} />
-        <Route path="/styles" element={<Styles />} />
-        <Route path="/how" element={<How />} />
-        <Route path="/keys" element={<Keys />} />
-        <Route path="*" element={<Navigate to="/shelf" replace />} />
-      </Routes>
-    </Suspense>
-  );
+  return <Suspense fallback={null}>{useRoutes(routes)}</Suspense>;
 }

@@ -11,7 +11,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { App } from './App';
+import { App, screenAhead } from './App';
 import { openAhead } from './bench/opening';
 import { theme } from './shared/theme';
 
@@ -36,7 +36,7 @@ const draw = () => {
     </StrictMode>,
   );
 };
-void openAhead(queries).finally(draw);
+void Promise.allSettled([openAhead(queries), screenAhead()]).then(draw);
 
 // on a phone's home screen it opens though the machine is off, and says so; where it may not, nothing is lost
 navigator.serviceWorker?.register('/sw.js').catch(() => undefined);

@@ -1,7 +1,8 @@
-import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { createRecipe } from '../api/generated/client';
 import type { Ghost, Recipe } from '../api/generated/documents';
+import { later, useSoon } from '../shared/later';
 import { TopBar } from '../shared/TopBar';
 import { setAmount } from './edits';
 import { FinishedSauce } from './FinishedSauce';
@@ -20,12 +21,11 @@ import { useDraft } from './useDraft';
 import { useEvaluation } from './useEvaluation';
 import { WayIn } from './WayIn';
 
-const ConflictDialog = lazy(() =>
-  import('./ConflictDialog').then(({ ConflictDialog }) => ({ default: ConflictDialog })),
-);
+const conflictDialog = later(async () => (await import('./ConflictDialog')).ConflictDialog);
 
 /** The Bench with a recipe on it. */
 export function Desk({ record, evaluation }: Opening) {
+  useSoon(conflictDialog);
   const [left] = useState(() => leftOver(record));
   const draft = useDraft(record.recipe);
   const { recipe, undo, redo } = draft;
@@ -180,7 +180,7 @@ export function Desk({ record, evaluation }: Opening) {
       </div>
       {keeping.state === 'conflict' && (
         <Suspense fallback={null}>
-          <ConflictDialog
+          <conflictDialog.Shown
             mine={recipe}
             theirs={keeping.theirs}
             onMine={() => keepMine(keeping.theirs)}

@@ -1,11 +1,12 @@
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import type { EvaluationBench } from '../api/generated/documents';
+import { later, useSoon } from '../shared/later';
 import { setPin } from './edits';
 import { isAt, type Looking } from './looking';
 import { RatioFraction } from './RatioFraction';
 import type { Draft } from './useDraft';
 
-const ScaleInPlace = lazy(() => import('./ScaleInPlace').then(({ ScaleInPlace }) => ({ default: ScaleInPlace })));
+const scaleInPlace = later(async () => (await import('./ScaleInPlace')).ScaleInPlace);
 
 interface Props {
   draft: Draft;
@@ -19,6 +20,7 @@ interface Props {
 
 /** What is in the jar at the end: how much, what it measures, how it keeps, and its ratios as true fractions. */
 export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMakes }: Props) {
+  useSoon(scaleInPlace);
   const [isScaling, setScaling] = useState(false);
   return (
     <section className={`panel finished${isStale ? ' stale' : ''}`} aria-label="The finished sauce">
@@ -99,7 +101,7 @@ export function FinishedSauce({ draft, bench, isStale, looking, onLook, thenMake
           </ul>
           {isScaling && (
             <Suspense fallback={null}>
-              <ScaleInPlace draft={draft} onClose={() => setScaling(false)} />
+              <scaleInPlace.Shown draft={draft} onClose={() => setScaling(false)} />
             </Suspense>
           )}
         </>

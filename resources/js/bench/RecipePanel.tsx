@@ -1,6 +1,7 @@
-import { lazy, Suspense, useRef, useState } from 'react';
+import { Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Evaluation, Recipe } from '../api/generated/documents';
+import { later, useSoon } from '../shared/later';
 import { measuringSets } from '../shared/measuringSets';
 import { useStyles } from '../shared/useStyles';
 import { AddLine } from './AddLine';
@@ -25,7 +26,7 @@ import { isAt, type Looking } from './looking';
 import { StageHead } from './StageHead';
 import type { Draft } from './useDraft';
 
-const PasteList = lazy(() => import('./PasteList').then(({ PasteList }) => ({ default: PasteList })));
+const pasteList = later(async () => (await import('./PasteList')).PasteList);
 
 interface Props {
   draft: Draft;
@@ -41,6 +42,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
   const { recipe, edit } = draft;
   const styles = useStyles();
   const [name, setTypedName] = useState<string | null>(null);
+  useSoon(pasteList);
   const [isPasting, setPasting] = useState(false);
   const added = useRef<string | null>(null);
   const lines = new Map(evaluation?.bench.lines.map((line) => [line.id, line]));
@@ -200,7 +202,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
         )}
         {isPasting && (
           <Suspense fallback={null}>
-            <PasteList draft={draft} room={room} onClose={() => setPasting(false)} />
+            <pasteList.Shown draft={draft} room={room} onClose={() => setPasting(false)} />
           </Suspense>
         )}
       </div>
