@@ -21,7 +21,7 @@ use Vinculum\Solve\Rebalance\Search;
  */
 final class RebalanceTest extends TestCase
 {
-    private const DRAWN = 24;
+    private const DRAWN = 12;
 
     /** What the yield weighs and may be, where it may move: the second of the search's own. */
     private const YIELD = 0.7;
