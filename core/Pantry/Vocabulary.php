@@ -76,8 +76,9 @@ final readonly class Vocabulary
     /** Words of what stands in the place of something. */
     private const INSTEAD = ['vegan', 'plant', 'mock', 'substitute', 'replacer'];
 
-    /** What something is free of: "gluten-free", but no "free-range". */
-    private const FREE_OF = '/\b(\p{L}+)\W?free\b(?!\W?range)/iu';
+    /** What something is free of: "gluten-free", "eggless", "without nuts", but no "free-range". */
+    private const FREE_OF = '/\b(?:(?:free (?:of|from)|without) (?:the |any )?(\p{L}+)'
+        .'|(\p{L}+)(?:\W?free|less)\b(?!\W?range))/iu';
 
     /**
      * @param VocabularyArray $words
@@ -135,18 +136,41 @@ final readonly class Vocabulary
         if (self::holds(self::INSTEAD, $words)) {
             return [];
         }
-        preg_match_all(self::FREE_OF, $words, $free);
-        $without = implode(' ', $free[1]);
+        $without = $this->allergensWithout($words);
         $words = (string) preg_replace(self::FREE_OF, ' ', $words);
-        $named = [];
-        foreach ($this->words['allergens'] as $allergen => $says) {
-            $isWithout = self::holds([$allergen, ...$says['also'] ?? [], ...$says['named'] ?? []], $without);
-            if (! $isWithout && self::holds($says['named'] ?? [], $words)) {
-                $named[] = $allergen;
-            }
-        }
+        $named = array_keys(array_filter(
+            $this->words['allergens'],
+            static fn (array $says): bool => self::holds($says['named'] ?? [], $words),
+        ));
 
-        return $named;
+        return array_values(array_diff($named, $without));
+    }
+
+    /** Whether words say that it is not this: gluten-free flour is no plain flour, vegan honey no honey. */
+    public function isRuledOut(Ingredient $ingredient, string $words): bool
+    {
+        $against = self::holds(self::INSTEAD, $words) ? $this->words['diets']['vegan']['against'] : [];
+
+        return array_intersect(
+            [...$this->allergensWithout($words), ...$against['contains'] ?? []],
+            $ingredient->contains,
+        ) !== [] || array_intersect($against['traits'] ?? [], $ingredient->traits) !== [];
+    }
+
+    /** @return list<string> allergens that words say are not in the thing */
+    private function allergensWithout(string $words): array
+    {
+        preg_match_all(self::FREE_OF, $words, $free);
+        $without = implode(' ', [...$free[1], ...$free[2]]);
+
+        return array_keys(array_filter(
+            $this->words['allergens'],
+            static fn (array $says, string $allergen): bool => self::holds(
+                [$allergen, ...$says['also'] ?? [], ...$says['named'] ?? []],
+                $without,
+            ),
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /**

@@ -146,7 +146,8 @@ final class Naming
 
     /**
      * A guess that is without the allergen in the very words is only shown, never put in: soy flour is no plain
-     * flour. So is any guess at what is poisonous by its name: bitter almonds are no almonds.
+     * flour. So is any guess at what is poisonous by its name: bitter almonds are no almonds. What its own words
+     * rule out is not even shown: of a gluten-free flour, no wheat.
      */
     private function withoutHarm(Named $named, string $words): Named
     {
@@ -154,15 +155,27 @@ final class Naming
         if ($named->isSure || $ingredient === null) {
             return $named;
         }
+        $vocabulary = $this->catalogue->vocabulary;
+        if ($vocabulary->isRuledOut($ingredient, $words)) {
+            $left = [];
+            foreach ($this->guesses($named) as $slug) {
+                $guess = $this->catalogue->find($slug);
+                if ($guess !== null && ! $vocabulary->isRuledOut($guess, $words)) {
+                    $left[] = $slug;
+                }
+            }
+
+            return new Named(null, $words, '', false, $left);
+        }
         $lost = array_diff(
-            $this->catalogue->vocabulary->allergensNamed($words),
+            $vocabulary->allergensNamed($words),
             $ingredient->contains,
             $ingredient->mayContain,
         );
 
-        return $lost === [] && $this->catalogue->vocabulary->hazardsNamed($words) === []
+        return $lost === [] && $vocabulary->hazardsNamed($words) === []
             ? $named
-            : new Named(null, $named->words, '', false, $named->guesses, $named->like);
+            : new Named(null, $words, '', false, $named->guesses, $named->like);
     }
 
     /**
@@ -554,7 +567,9 @@ final class Naming
         }
 
         return array_slice(
-            array_values(array_unique($guesses === [] ? $this->catalogue->nearest($named->like) : $guesses)),
+            array_values(array_unique(
+                $guesses === [] && $named->like !== '' ? $this->catalogue->nearest($named->like) : $guesses,
+            )),
             0,
             4,
         );

@@ -34,7 +34,7 @@ final class UnreadLinesTest extends TestCase
             '6 raw oysters' => ['molluscs'], '100 g mussels, cleaned' => ['molluscs'], '80 g scallops' => ['molluscs'],
             '100 g lobster meat' => ['crustaceans'], '120 g white crab meat' => ['crustaceans'],
             '1 tin tuna' => ['fish'], '100 g smoked salmon' => ['fish'], '20 g lupin flour' => ['lupin'],
-            '20 g soy flour' => ['soy'], '50 g rye flour' => ['gluten'], '60 g pearl barley' => ['gluten'],
+            '20 g soy flour' => ['soy'], '20 g flour (lupin)' => ['lupin'], '20 g flour, soy' => ['soy'], '50 g rye flour' => ['gluten'], '60 g pearl barley' => ['gluten'],
             '40 g brazil nuts' => ['nuts'], '50 g halloumi' => ['milk'], '1 oyster mushroom' => [],
             '100 g crab apples' => [], '100 g plant tuna' => [], '1 gluten-free fish finger' => ['fish'],
             '50 g lactose-free halloumi' => ['milk'], '50 g dairy-free halloumi' => [], '1 gluten-free brown loaf, wheat-free bread' => [], '2 free-range turkey eggs' => ['eggs'],
@@ -56,6 +56,39 @@ final class UnreadLinesTest extends TestCase
 
         self::assertSame('lupin flour', $recipe->stages[0]->lines[0]->ingredient);
         self::assertSame(['plain-flour'], array_slice($questions[0]->guesses, 0, 1));
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function ruledOut(): iterable
+    {
+        foreach ([
+            '200 g gluten-free flour' => 'wheat', '200 g flour (gluten-free)' => 'wheat', '100 g vegan cheese' => 'milk',
+            '50 g dairy-free cheese' => 'milk', '1 tbsp vegan fish sauce' => 'fish', '1 tbsp soy-free miso' => 'soy',
+            '1 tbsp vegan Worcestershire sauce' => 'fish', '2 tbsp nut-free pesto' => 'nuts', '1 tbsp mustard-free piccalilli' => 'mustard',
+            '2 tbsp eggless hollandaise' => 'eggs', '2 tbsp gluten-free soy sauce' => 'wheat',
+            '100 ml plant-based milk' => 'milk', '2 tbsp egg-free mayonnaise' => 'eggs', '100 ml plant-based cream' => 'milk',
+        ] as $line => $allergen) {
+            yield $line => [$line, $allergen];
+        }
+    }
+
+    #[DataProvider('ruledOut')]
+    public function test_what_its_own_words_rule_out_is_neither_put_in_nor_shown(string $line, string $allergen): void
+    {
+        [$recipe, $questions] = JottedText::read("Sauce\n\n{$line}", Sauce::catalogue(), MeasuringSet::Metric);
+        $meant = [$recipe->stages[0]->lines[0]->ingredient, ...array_merge(...array_map(static fn (object $question): array => $question->guesses, $questions))];
+        foreach ($meant as $slug) {
+            self::assertNotContains($allergen, Sauce::catalogue()->find($slug)->contains ?? []);
+        }
+    }
+
+    public function test_what_is_only_without_sugar_or_fat_is_what_it_is(): void
+    {
+        foreach (['100 g fat-free yoghurt' => 'yoghurt', '100 ml lactose-free milk' => 'milk', '50 g boneless anchovies' => 'anchovy'] as $line => $slug) {
+            self::assertSame($slug, JottedText::read("Sauce\n\n{$line}", Sauce::catalogue(), MeasuringSet::Metric)[0]->stages[0]->lines[0]->ingredient);
+        }
     }
 
     public function test_no_pH_is_said_to_be_low_while_a_line_is_not_read(): void
