@@ -64,6 +64,7 @@ namespace Vinculum\Pantry;
  *     reading: array{
  *         preparations: list<string>,
  *         qualities: list<string>,
+ *         grown: list<string>,
  *         forms: list<string>,
  *         commands: list<string>,
  *         timed: list<string>,

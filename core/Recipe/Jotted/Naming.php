@@ -504,6 +504,7 @@ final class Naming
                 && ! ($word === 'ground' && ($ingredient->is('dry-plant') || $ingredient->is('ground')))
                 && ! ($word === 'hot' && $ingredient->is('plain-water'))
                 && ! (str_ends_with($word, '%') && $ingredient->group !== 'acids')
+                && ! $this->isOnlyGrownSo($word, $ingredient)
                 && ! $this->saysItAgain($word, $ingredient)
             ) {
                 return false;
@@ -511,6 +512,13 @@ final class Naming
         }
 
         return true;
+    }
+
+    /** Where and how a plant grew changes little, but with chillies it is another kind. */
+    private function isOnlyGrownSo(string $word, Ingredient $ingredient): bool
+    {
+        return in_array($ingredient->group, ['fruit', 'vegetables', 'tomato'], true)
+            && in_array($word, $this->catalogue->vocabulary->words['reading']['grown'], true);
     }
 
     /** A word of its own name, or for what it is one of, changes nothing: "juice from a lemon", "serrano peppers". */
