@@ -137,15 +137,16 @@ final readonly class Adjuster
             throw InvalidRecipe::at('amount', 'is not accepted. Expected: how much is in the pot, from 20 g to 100 kg, such as 900 g or 1 l.');
         }
 
-        return [$of, NamelessPot::mended($of, $grams, $feels, $this->have($plain, $have, $catalogue->find(...)), $catalogue, $set, $isCooked), $feels];
+        return [$of, NamelessPot::mended($of, $grams, $feels, $this->have($plain, $have, $catalogue->find(...), isIn: false), $catalogue, $set, $isCooked), $feels];
     }
 
     /**
      * @param list<string>|null $slugs
      * @param callable(string): ?Ingredient $find
+     * @param bool $isIn whether the lines are what somebody put in, who then eats it; otherwise they only stand for it
      * @return list<Ingredient>
      */
-    private function have(Evaluation $from, ?array $slugs, callable $find): array
+    private function have(Evaluation $from, ?array $slugs, callable $find, bool $isIn = true): array
     {
         if ($slugs === null) {
             $slugs = OnHand::slugs();
@@ -165,10 +166,10 @@ final readonly class Adjuster
 
         $preferences = $this->household->preferences();
         $vocabulary = $from->cooked->weighed->vocabulary;
-        $isIn = array_map(static fn (WeighedLine $line): string => $line->ingredient->slug ?? '', $from->cooked->weighed->lines);
+        $in = $isIn ? array_map(static fn (WeighedLine $line): string => $line->ingredient->slug ?? '', $from->cooked->weighed->lines) : [];
         $things = array_filter(array_map($find, array_values(array_filter($slugs))));
 
-        return array_values(array_filter($things, static fn (Ingredient $thing): bool => in_array($thing->slug, $isIn, true) || ! $preferences->keepsOut($thing, $vocabulary)));
+        return array_values(array_filter($things, static fn (Ingredient $thing): bool => in_array($thing->slug, $in, true) || ! $preferences->keepsOut($thing, $vocabulary)));
     }
 
     /**

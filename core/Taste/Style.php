@@ -20,6 +20,8 @@ final readonly class Style
     /**
      * @param array<string, Band> $bands by Measure or Ratio value, or ph, brix, thickness
      * @param list<string> $cues words makers use for it
+     * @param array{ingredient: string, share: float|int}|null $base what most of it is, where that is not water:
+     *     its slug, and its share of the mass, 0 to 1
      */
     private function __construct(
         public string $slug,
@@ -28,6 +30,7 @@ final readonly class Style
         public array $bands,
         public array $cues,
         public string $source,
+        public ?array $base,
     ) {}
 
     /**
@@ -53,6 +56,7 @@ final readonly class Style
             $bands,
             $style['cues'] ?? [],
             $style['source'],
+            $style['base'] ?? null,
         );
     }
 
@@ -134,7 +138,7 @@ final readonly class Style
             'bands' => $bands,
             'cues' => $this->cues,
             'source' => $source,
-        ];
+        ] + ($this->base === null ? [] : ['base' => $this->base]);
     }
 
     /** @return array{low: float, aim: float, high: float} */

@@ -29,6 +29,16 @@ final class PotTest extends HttpTestCase
         self::assertNotSame('', $pot['note']);
     }
 
+    public function test_a_house_without_eggs_is_offered_no_mayonnaise_though_the_kind_is_made_of_it(): void
+    {
+        $asked = ['style' => 'white-table-sauce', 'amount' => '500 g', 'feels' => ['sour' => 2]];
+        self::assertStringContainsString('mayonnaise', json_encode($this->postJson('/api/pot', $asked)->json('options'), JSON_THROW_ON_ERROR));
+        $preferences = $this->getJson('/api/preferences')->json();
+        $this->putJson('/api/preferences', ['never' => ['eggs']] + $preferences)->assertOk();
+
+        self::assertStringNotContainsString('mayonnaise', json_encode($this->postJson('/api/pot', $asked)->json('options'), JSON_THROW_ON_ERROR));
+    }
+
     public function test_what_nothing_at_hand_mends_is_said_to_be_short_or_too_much(): void
     {
         $short = $this->documented('pot', $this->postJson('/api/pot', ['style' => 'mayonnaise-type', 'amount' => '500 g', 'feels' => ['sour' => -2], 'have' => ['sugar']]));

@@ -32,6 +32,7 @@ use Vinculum\Recipe\Until;
  *     bands: array<string, BandArray>,
  *     cues?: list<string>,
  *     source: string,
+ *     base?: array{ingredient: string, share: float|int},
  * }
  * @phpstan-type LineArray array{
  *     id?: string,

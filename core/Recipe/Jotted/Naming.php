@@ -517,7 +517,8 @@ final class Naming
     /** Where and how a plant grew changes little, but with chillies it is another kind. */
     private function isOnlyGrownSo(string $word, Ingredient $ingredient): bool
     {
-        return in_array($ingredient->group, ['fruit', 'vegetables', 'tomato'], true)
+        return (in_array($ingredient->group, ['fruit', 'vegetables'], true) || $ingredient->is('fresh-plant'))
+            && ! $ingredient->is('chilli')
             && in_array($word, $this->catalogue->vocabulary->words['reading']['grown'], true);
     }
 

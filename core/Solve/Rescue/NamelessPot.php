@@ -42,8 +42,9 @@ final class NamelessPot
     /** Shares of the way to the edges of its bands that a pot of a kind is taken to be within. */
     private const EDGES = [-1.0, 1.0];
 
-    /** Steps from which another taste is thrown out; judgement. */
+    /** Steps from which another taste is thrown out, and by how much more than what is mended; judgement. */
     private const THROWN = 2.5;
+    private const THROWN_BESIDE = 0.5;
 
     /** Things that are a few. */
     private const FEW = 3;
@@ -199,7 +200,7 @@ final class NamelessPot
         // acid is weaker beside acid, and savour stronger beside savour: a few rounds settle it
         for ($round = 0; ; $round++) {
             $evaluation = Evaluation::of(
-                self::written($aims, $amounts, $grams, $catalogue, $measures, $isCooked),
+                self::written($aims, $amounts, $style->base, $grams, $catalogue, $measures, $isCooked),
                 $catalogue,
                 $style,
             );
@@ -216,10 +217,12 @@ final class NamelessPot
     /**
      * @param array<string, array{Measure, Ingredient, float}> $aims
      * @param array<string, float> $amounts grams
+     * @param array{ingredient: string, share: float|int}|null $base
      */
     private static function written(
         array $aims,
         array $amounts,
+        ?array $base,
         float $grams,
         Catalogue $catalogue,
         MeasuringSet $measures,
@@ -229,10 +232,13 @@ final class NamelessPot
         foreach ($aims as $name => [, $thing]) {
             $lines[] = new Line("l-{$name}", $thing->slug, sprintf('%.4f g', max(0.001, $amounts[$name])));
         }
+        $rest = max(0.0, $grams - array_sum($amounts));
+        $ofBase = $base === null ? 0.0 : min($rest, $grams * $base['share']);
         $water = $catalogue->having('plain-water');
-        $rest = $grams - array_sum($amounts);
-        if ($water !== null && $rest > 0.0) {
-            $lines[] = new Line('l-rest', $water->slug, sprintf('%.4f g', $rest));
+        foreach ([[$base['ingredient'] ?? '', $ofBase], [$water->slug ?? '', $rest - $ofBase]] as [$slug, $mass]) {
+            if ($slug !== '' && $mass > 0.0) {
+                $lines[] = new Line("l-{$slug}", $slug, sprintf('%.4f g', $mass));
+            }
         }
         $process = $isCooked ? new Process(ProcessKind::Simmer, minutes: 1.0, lid: true) : null;
 
@@ -240,16 +246,20 @@ final class NamelessPot
     }
 
     /**
-     * A few plain things, not another pot of them, and nothing else thrown out: of the tastes, that is, since of
-     * thickness and fat nothing is known.
+     * A few plain things, not another pot of them, and nothing else thrown out further than what is mended: of the
+     * tastes, that is, since of thickness and fat nothing is known.
      *
      * @param array<string, float> $feels
      */
     private static function isPlain(Remedy $remedy, array $feels): bool
     {
+        // what is short of something takes it, whatever is thinned by it; what has too much is no better for a
+        // worse fault
+        $tooMuch = max([...array_values($feels), 0.0]);
+        $thrown = $tooMuch > 0.0 ? min(self::THROWN, $tooMuch + self::THROWN_BESIDE) : self::THROWN;
         foreach (Feel::cases() as $feel) {
             $isHeld = $feel->measure() !== null && ! isset($feels[$feel->value]);
-            if ($isHeld && abs($remedy->steps[$feel->value]) > self::THROWN) {
+            if ($isHeld && abs($remedy->steps[$feel->value]) > $thrown) {
                 return false;
             }
         }

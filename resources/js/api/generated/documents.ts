@@ -541,6 +541,19 @@ export interface Style {
    * where the figures come from, 1 to 500 characters
    */
   source: string;
+  /**
+   * what most of it is, where that is not water
+   */
+  base?: {
+    /**
+     * the slug of an ingredient
+     */
+    ingredient: string;
+    /**
+     * its share of the mass, 0 to 1
+     */
+    share: number;
+  };
   [k: string]: unknown;
 }
 /**

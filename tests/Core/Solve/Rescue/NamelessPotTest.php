@@ -90,6 +90,49 @@ final class NamelessPotTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, array<string, float>, string}> */
+    public static function madeOfOil(): iterable
+    {
+        yield 'a vinaigrette too salty' => ['vinaigrette', ['salty' => 2.0], 'olive-oil'];
+        yield 'a vinaigrette too sharp' => ['vinaigrette', ['sour' => 1.0], 'olive-oil'];
+        yield 'herbs in oil too sharp' => ['herb-oil-vinegar', ['sour' => 2.0], 'olive-oil'];
+        yield 'a mayonnaise too salty' => ['mayonnaise-type', ['salty' => 2.0], 'sunflower-oil'];
+        yield 'a white sauce too sharp' => ['white-table-sauce', ['sour' => 1.0], 'mayonnaise'];
+        yield 'a white barbecue sauce too sweet' => ['white-barbecue-thick', ['sweet' => 2.0], 'mayonnaise'];
+    }
+
+    /** @param array<string, float> $feels */
+    #[DataProvider('madeOfOil')]
+    public function test_what_is_made_of_oil_takes_more_of_it_and_no_water(string $slug, array $feels, string $base): void
+    {
+        $have = array_map(Sauce::ingredient(...), ['water', 'sugar', 'cider-vinegar', 'lemon-juice', 'fine-salt', 'milk', $base]);
+        $mended = NamelessPot::mended(Sauce::style($slug), 800.0, $feels, $have, Sauce::catalogue(), MeasuringSet::Us, false);
+
+        $stirredIn = array_map(static fn (array $each): array => array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $each['remedy']->additions), $mended);
+        self::assertContains($base, $stirredIn[0] ?? []);
+        self::assertNotContains('water', array_merge(...$stirredIn));
+    }
+
+    public function test_what_has_too_much_is_not_mended_into_a_worse_fault(): void
+    {
+        $have = array_map(Sauce::ingredient(...), ['water', 'sugar', 'cider-vinegar', 'fine-salt']);
+        $looked = 0;
+        foreach (array_keys(Sauce::styles()) as $at => $slug) {
+            if ($at % 2 === 1) {
+                continue;
+            }
+            foreach (['hot', 'salty'] as $feel) {
+                foreach (NamelessPot::mended(Sauce::style($slug), 800.0, [$feel => 1.0], $have, Sauce::catalogue(), MeasuringSet::Us, true) as $each) {
+                    $looked++;
+                    foreach (['sweet', 'sour', 'salty', 'umami', 'hot'] as $other) {
+                        self::assertLessThanOrEqual(1.5, $other === $feel ? 0.0 : abs($each['remedy']->steps[$other]), "{$slug}, {$feel}");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(20, $looked);
+    }
+
     public function test_what_cannot_be_weighed_out_is_said_by_the_spoon(): void
     {
         self::assertStringContainsString('a spoonful at a time', Say::it(NamelessPot::nothing(['thick' => 2.0])));
