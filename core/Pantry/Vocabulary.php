@@ -77,6 +77,9 @@ final readonly class Vocabulary
     /** Words of what stands in the place of something. */
     private const INSTEAD = ['vegan', 'plant', 'mock', 'substitute', 'replacer'];
 
+    /** Then what is said may hold and may not: "milk or plant milk", "soy sauce (gluten-free if needed)". */
+    private const PERHAPS = '/\b(?:or|if|for|otherwise|check|omit|leave)\b/iu';
+
     /** What something is free of: "gluten-free", "eggless", "without nuts", but no "free-range". */
     private const FREE_OF = '/\b(?:(?:free (?:of|from)|without) (?:the |any )?(\p{L}+)'
         .'|(\p{L}+)(?:\W?free|less)\b(?!\W?range))/iu';
@@ -134,7 +137,7 @@ final readonly class Vocabulary
      */
     public function allergensNamed(string $words): array
     {
-        if (self::holds(self::INSTEAD, $words)) {
+        if ($this->isInstead($words)) {
             return [];
         }
         $without = $this->allergensWithout($words);
@@ -147,10 +150,16 @@ final readonly class Vocabulary
         return array_values(array_diff($named, $without));
     }
 
+    /** Whether words name a choice: what they say of a thing may hold and may not. */
+    private static function isPerhaps(string $words): bool
+    {
+        return preg_match(self::PERHAPS, $words) === 1;
+    }
+
     /** Whether words say that it is not this: gluten-free flour is no plain flour, vegan honey no honey. */
     public function isRuledOut(Ingredient $ingredient, string $words): bool
     {
-        $against = self::holds(self::INSTEAD, $words) ? $this->words['diets']['vegan']['against'] : [];
+        $against = $this->isInstead($words) ? $this->words['diets']['vegan']['against'] : [];
 
         return array_intersect(
             [...$this->allergensWithout($words), ...$against['contains'] ?? []],
@@ -158,9 +167,18 @@ final readonly class Vocabulary
         ) !== [] || array_intersect($against['traits'] ?? [], $ingredient->traits) !== [];
     }
 
+    /** Whether it is made of plants in the place of what it is called after. */
+    private function isInstead(string $words): bool
+    {
+        return self::holds(self::INSTEAD, $words) && ! self::isPerhaps($words);
+    }
+
     /** @return list<string> allergens that words say are not in the thing */
     private function allergensWithout(string $words): array
     {
+        if (self::isPerhaps($words)) {
+            return [];
+        }
         preg_match_all(self::FREE_OF, $words, $free);
         $without = implode(' ', [...$free[1], ...$free[2]]);
 

@@ -167,7 +167,8 @@ final class Naming
 
             return new Named(null, $words, '', false, $left);
         }
-        $lost = array_diff(
+        // "milk, oat if you like" is milk, and the oat is asked for
+        $lost = preg_match('/\bif\b/iu', $words) === 1 ? [] : array_diff(
             $vocabulary->allergensNamed($words),
             $ingredient->contains,
             $ingredient->mayContain,
@@ -215,14 +216,23 @@ final class Naming
         $head = (string) preg_replace('/^(.*?)(\p{L}+)\s?\/\s?(\p{L}+)(.*)$/u', '$1$2$4 or $1$3$4', $head);
         if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
             $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
-            $either = array_values(array_filter([
+            $both = [
                 $this->catalogue->named("{$match[1]} {$noun}") ?? $this->exactly($match[1]) ?? $this->sure($match[1]),
                 $this->exactly($match[2]) ?? $this->sure($match[2]),
-            ]));
-            if (count($either) === 2) {
+            ];
+            $either = array_values(array_filter($both));
+            // an allergen is not lost with the one that nobody knows: "plain or lupin flour"
+            $unknown = $match[$both[0] === null ? 1 : 2];
+            $isSafe = count($either) === 2 || array_diff(
+                $this->catalogue->vocabulary->allergensNamed($unknown),
+                $either[0]->contains ?? [],
+            ) === [];
+            if ($either !== [] && $isSafe) {
                 $slugs = array_map(static fn (Ingredient $one): string => $one->slug, $either);
+                $isOne = count($slugs) === 2 && $slugs[0] === $slugs[1];
 
-                return [$head, new Named($either[0], $head, "or {$match[2]}", $slugs[0] === $slugs[1], $slugs)];
+                // of one that nobody knows, the other is put in: what that brings is not lost
+                return [$head, new Named($either[0], $head, "or {$match[2]}", $isOne, $slugs)];
             }
         }
         $such = '(?:such as|like|e\.?g\.?|for example|preferably|ideally|i use|we use|i used)';
@@ -355,8 +365,9 @@ final class Naming
             }
         }
         foreach ($behind as $part) {
-            // "or dried": that is another way, and not this one
-            $tailWords = preg_match('/^or\b/iu', $part) === 1 ? [] : self::words($part);
+            // "or dried", "dairy-free if needed": that is another way, and not this one
+            $isPerhaps = preg_match('/\b(?:or|if|otherwise)\b/iu', $part) === 1;
+            $tailWords = $isPerhaps ? [] : self::words($part);
             foreach ([2, 1] as $length) {
                 for ($i = 0; $i + $length <= count($tailWords); $i++) {
                     $change = implode(' ', array_slice($tailWords, $i, $length));

@@ -36,7 +36,10 @@ final class UnreadLinesTest extends TestCase
             '1 tin tuna' => ['fish'], '100 g smoked salmon' => ['fish'], '20 g lupin flour' => ['lupin'],
             '20 g soy flour' => ['soy'], '20 g flour (lupin)' => ['lupin'], '20 g flour, soy' => ['soy'], '50 g rye flour' => ['gluten'], '60 g pearl barley' => ['gluten'],
             '40 g brazil nuts' => ['nuts'], '50 g halloumi' => ['milk'], '1 oyster mushroom' => [],
-            '100 g crab apples' => [], '100 g plant tuna' => [], '1 gluten-free fish finger' => ['fish'],
+            '50 g butter or vegan spread' => ['milk'], '2 tbsp soy sauce (gluten-free if needed)' => ['wheat', 'soy'],
+            '100 g yoghurt (dairy-free if needed)' => ['milk'], '50 g butter, dairy-free or not' => ['milk'],
+            '30 g plain or lupin flour' => ['lupin'], '30 g lupin flour or plain flour' => ['lupin'],
+            '100 ml milk or plant milk' => ['milk'], '1 tin tuna or vegan tuna' => ['fish'], '100 g crab apples' => [], '100 g plant tuna' => [], '1 gluten-free fish finger' => ['fish'],
             '50 g lactose-free halloumi' => ['milk'], '50 g dairy-free halloumi' => [], '1 gluten-free brown loaf, wheat-free bread' => [], '2 free-range turkey eggs' => ['eggs'],
         ] as $line => $allergens) {
             yield $line => [$line, $allergens];
