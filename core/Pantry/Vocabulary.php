@@ -150,8 +150,18 @@ final readonly class Vocabulary
         return array_values(array_diff($named, $without));
     }
 
+    /**
+     * Allergens of what may be taken in the place of a thing: "or soya cream", "oat if you like".
+     *
+     * @return list<string> in the order they are shown
+     */
+    public function allergensOfAnother(string $words): array
+    {
+        return self::isPerhaps($words) ? $this->allergensNamed($words) : [];
+    }
+
     /** Whether words name a choice: what they say of a thing may hold and may not. */
-    private static function isPerhaps(string $words): bool
+    public static function isPerhaps(string $words): bool
     {
         return preg_match(self::PERHAPS, $words) === 1;
     }

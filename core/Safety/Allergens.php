@@ -47,7 +47,9 @@ final class Allergens
             $isPressed
                 = $ingredient->is('pressed-or-bottled')
                 && preg_match(self::PRESSED, "{$line->line->prep} {$line->line->amount}") === 1;
-            foreach ($isPressed ? [] : array_diff($ingredient->mayContain, $ingredient->contains) as $allergen) {
+            $another = $weighed->vocabulary->allergensOfAnother((string) $line->line->prep);
+            $may = array_unique([...$isPressed ? [] : $ingredient->mayContain, ...$another]);
+            foreach (array_diff($may, $ingredient->contains) as $allergen) {
                 $found['check'][$allergen][] = $line->line->id;
             }
         }

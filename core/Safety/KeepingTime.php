@@ -108,7 +108,7 @@ final readonly class KeepingTime
             'raw-egg' => $sauce->rawHaving('raw-egg') !== [],
             'cooked-egg' => $sauce->having('raw-egg') !== [],
             'plant-in-oil' => $sauce->fat() > self::OILY
-                && [...$sauce->having('low-acid-plant'), ...$sauce->unknownLines()] !== [],
+                && [...$sauce->having('low-acid-plant'), ...$sauce->unknownPlants()] !== [],
             'dairy' => $sauce->having('perishable') !== [] && $sauce->having('not-for-canning') !== [],
             'stock' => $sauce->having('perishable') !== [] && ! $isSour,
             'low-acid'

@@ -9,6 +9,7 @@ use Vinculum\Amount\Numeral;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Singular;
+use Vinculum\Pantry\Vocabulary;
 
 /**
  * From the words of a line to an ingredient: the longest name of the pantry within them, with every word that changes
@@ -121,11 +122,11 @@ final class Naming
         }
         [$head, $behind] = self::parted($words);
         $head = (string) preg_replace('/^(?:an?|the|some)\s+(?=\S)/iu', '', $head);
-        // "oil for frying", "water to cover"
+        // "oil for frying", "water to cover", "butter the size of an egg"
         // and "dried porcini soaked in warm water": the water is no part of the name
         if (preg_match('/^(.+?)\s+((?:(?:for|to)\s+(?:[\p{L}-]+ing|serve|garnish|taste|cover|finish|loosen|thin|'
             .'top|the\s)|(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|packed|fried|toasted|cooked)\s+'
-            .'(?:in|with|into)\s).*)$/iu', $head, $match) === 1) {
+            .'(?:in|with|into)\s|the\s+size\s+of\s|as\s+(?:big|large|small)\s+as\s).*)$/iu', $head, $match) === 1) {
             $head = $match[1];
             array_unshift($behind, $match[2]);
         }
@@ -167,8 +168,8 @@ final class Naming
 
             return new Named(null, $words, '', false, $left);
         }
-        // "milk, oat if you like" is milk, and the oat is asked for
-        $lost = preg_match('/\bif\b/iu', $words) === 1 ? [] : array_diff(
+        // "milk, oat if you like" is milk that may be oat, and keeps the words that say so
+        $lost = Vocabulary::isPerhaps($words) ? [] : array_diff(
             $vocabulary->allergensNamed($words),
             $ingredient->contains,
             $ingredient->mayContain,
@@ -216,23 +217,18 @@ final class Naming
         $head = (string) preg_replace('/^(.*?)(\p{L}+)\s?\/\s?(\p{L}+)(.*)$/u', '$1$2$4 or $1$3$4', $head);
         if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
             $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
-            $both = [
-                $this->catalogue->named("{$match[1]} {$noun}") ?? $this->exactly($match[1]) ?? $this->sure($match[1]),
-                $this->exactly($match[2]) ?? $this->sure($match[2]),
-            ];
-            $either = array_values(array_filter($both));
-            // an allergen is not lost with the one that nobody knows: "plain or lupin flour"
-            $unknown = $match[$both[0] === null ? 1 : 2];
-            $isSafe = count($either) === 2 || array_diff(
-                $this->catalogue->vocabulary->allergensNamed($unknown),
-                $either[0]->contains ?? [],
-            ) === [];
-            if ($either !== [] && $isSafe) {
+            $first = $this->catalogue->named("{$match[1]} {$noun}")
+                ?? $this->exactly($match[1])
+                ?? $this->sure($match[1]);
+            $either = array_values(array_filter([$first, $this->exactly($match[2]) ?? $this->sure($match[2])]));
+            if ($either !== []) {
                 $slugs = array_map(static fn (Ingredient $one): string => $one->slug, $either);
                 $isOne = count($slugs) === 2 && $slugs[0] === $slugs[1];
 
                 // of one that nobody knows, the other is put in: what that brings is not lost
-                return [$head, new Named($either[0], $head, "or {$match[2]}", $isOne, $slugs)];
+                $other = 'or '.($first === null ? $match[1] : $match[2]);
+
+                return [$head, new Named($either[0], $head, $other, $isOne, $slugs)];
             }
         }
         $such = '(?:such as|like|e\.?g\.?|for example|preferably|ideally|i use|we use|i used)';
@@ -366,8 +362,7 @@ final class Naming
         }
         foreach ($behind as $part) {
             // "or dried", "dairy-free if needed": that is another way, and not this one
-            $isPerhaps = preg_match('/\b(?:or|if|otherwise)\b/iu', $part) === 1;
-            $tailWords = $isPerhaps ? [] : self::words($part);
+            $tailWords = Vocabulary::isPerhaps($part) ? [] : self::words($part);
             foreach ([2, 1] as $length) {
                 for ($i = 0; $i + $length <= count($tailWords); $i++) {
                     $change = implode(' ', array_slice($tailWords, $i, $length));

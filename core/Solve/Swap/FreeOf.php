@@ -12,6 +12,7 @@ use Vinculum\Recipe\LineWriter;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Safety\Brings;
+use Vinculum\Safety\Facts;
 use Vinculum\Safety\Limits;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Addition;
@@ -317,10 +318,7 @@ final class FreeOf
     private static function unknown(Evaluation $evaluation, array $needs): array
     {
         $unknown = [];
-        foreach ($evaluation->cooked->weighed->lines as $line) {
-            if ($line->ingredient !== null || $line->line->leftOut) {
-                continue;
-            }
+        foreach (Facts::of($evaluation)->unknown() as $line) {
             $name = $line->line->ingredient;
             $verdicts = array_map(static fn (Need $need): string => $need->verdictOnUnknown($name), $needs);
             $why

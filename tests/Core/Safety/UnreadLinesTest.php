@@ -38,7 +38,7 @@ final class UnreadLinesTest extends TestCase
             '40 g brazil nuts' => ['nuts'], '50 g halloumi' => ['milk'], '1 oyster mushroom' => [],
             '50 g butter or vegan spread' => ['milk'], '2 tbsp soy sauce (gluten-free if needed)' => ['wheat', 'soy'],
             '100 g yoghurt (dairy-free if needed)' => ['milk'], '50 g butter, dairy-free or not' => ['milk'],
-            '30 g plain or lupin flour' => ['lupin'], '30 g lupin flour or plain flour' => ['lupin'],
+            '50 g butter the size of an egg' => ['milk'],
             '100 ml milk or plant milk' => ['milk'], '1 tin tuna or vegan tuna' => ['fish'], '100 g crab apples' => [], '100 g plant tuna' => [], '1 gluten-free fish finger' => ['fish'],
             '50 g lactose-free halloumi' => ['milk'], '50 g dairy-free halloumi' => [], '1 gluten-free brown loaf, wheat-free bread' => [], '2 free-range turkey eggs' => ['eggs'],
         ] as $line => $allergens) {
@@ -51,6 +51,31 @@ final class UnreadLinesTest extends TestCase
     public function test_an_allergen_in_the_words_of_a_line_is_said(string $line, array $allergens): void
     {
         self::assertSame($allergens, array_keys(Allergens::of(self::jotted($line)->cooked->weighed)['contains']));
+    }
+
+    /**
+     * @return iterable<string, array{string, list<string>, list<string>}>
+     */
+    public static function choices(): iterable
+    {
+        yield 'the other is not known' => ['30 g plain or lupin flour', ['wheat'], ['lupin']];
+        yield 'the first is not known' => ['30 g lupin flour or plain flour', ['wheat'], ['lupin']];
+        yield 'as you like' => ['100 ml milk, oat if you like', ['milk'], ['gluten']];
+        yield 'in brackets' => ['100 ml cream (or soya cream)', ['milk'], ['soy']];
+        yield 'without it' => ['100 g yoghurt (dairy-free if needed)', ['milk'], []];
+    }
+
+    /**
+     * @param list<string> $contains
+     * @param list<string> $may
+     */
+    #[DataProvider('choices')]
+    public function test_where_there_is_a_choice_the_allergens_of_the_other_are_to_be_checked(string $line, array $contains, array $may): void
+    {
+        $found = Allergens::of(self::jotted($line)->cooked->weighed);
+
+        self::assertSame($contains, array_keys($found['contains']));
+        self::assertSame($may, array_values(array_intersect(array_keys($found['check']), ['lupin', 'gluten', 'soy'])));
     }
 
     public function test_a_guess_without_the_allergen_is_shown_and_not_put_in(): void
