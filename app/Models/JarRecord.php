@@ -43,6 +43,19 @@ final class JarRecord extends Model
         return $this->belongsTo(Batch::class, 'batch_id');
     }
 
+    /**
+     * A jar of a batch that was thrown away is not to be had by its address.
+     *
+     * @param mixed $query
+     * @param mixed $value
+     * @param string|null $field
+     * @return Builder<self>
+     */
+    public function resolveRouteBindingQuery($query, $value, $field = null)
+    {
+        return parent::resolveRouteBindingQuery($query, $value, $field)->whereHas('batch');
+    }
+
     /** As core knows it. */
     public function jar(): Jar
     {
@@ -62,12 +75,12 @@ final class JarRecord extends Model
     }
 
     /**
-     * Those that are still there, what keeps shortest first.
+     * Those that are still there, their batch too, what keeps shortest first.
      *
      * @param Builder<self> $query
      */
     public function scopeToUseFirst(Builder $query, int $most): void
     {
-        $query->whereNull('gone_on')->whereNotNull('keep_until')->with('batch')->orderBy('keep_until')->orderBy('id')->limit($most);
+        $query->whereNull('gone_on')->whereNotNull('keep_until')->whereHas('batch')->with('batch')->orderBy('keep_until')->orderBy('id')->limit($most);
     }
 }

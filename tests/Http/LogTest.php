@@ -50,6 +50,20 @@ final class LogTest extends HttpTestCase
         self::assertSame(['freezer', true, 'keeps until 22 Dec'], [$batch['jars'][1]['place'], $batch['jars'][1]['is_past'], $batch['jars'][1]['keeps_text']]);
     }
 
+    public function test_a_batch_thrown_away_with_an_open_jar_takes_its_jars_off_the_list_and_leaves_the_log_whole(): void
+    {
+        $batch = $this->made('Ketchup');
+        $jars = $this->filled($batch, 2)['jars'];
+        $this->putJson("/api/jars/{$jars[0]['id']}", ['opened_on' => '2026-11-24'])->assertOk();
+        $this->filled($this->made('Relish'), 1);
+        $this->deleteJson("/api/batches/{$batch}")->assertSuccessful();
+
+        $log = $this->log();
+        self::assertSame(['Relish'], array_column($log['batches'], 'name'));
+        self::assertCount(1, $log['use_first']);
+        $this->documented('failure', $this->putJson("/api/jars/{$jars[0]['id']}", ['place' => 'freezer']), 404);
+    }
+
     public function test_jars_past_their_day_do_not_crowd_out_what_is_still_to_be_eaten(): void
     {
         $this->filled($this->made('Ketchup'), 8);
