@@ -30,7 +30,7 @@ final class RestoreCommand extends Command
 
                 return self::SUCCESS;
             }
-            $before = Backups::usual()->make();
+            $before = Backups::usual()->beforeRestore();
             Archive::restore($tables);
         } catch (UnreadableArchive $why) {
             fwrite(STDERR, $why->getMessage()."\n");

@@ -157,6 +157,28 @@ final class HouseholdArchiveTest extends HttpTestCase
         self::assertStringStartsWith('2025-12', end($kept));
     }
 
+    public function test_what_stood_before_a_restore_is_kept_for_thirty_days_whatever_else_is_thinned(): void
+    {
+        $this->kept('The whole house');
+        $backups = Backups::usual();
+        Carbon::setTestNow('2026-11-24 08:00:00');
+        $first = $backups->beforeRestore();
+        Carbon::setTestNow('2026-11-24 08:05:00');
+        $second = $backups->beforeRestore();
+        Carbon::setTestNow('2026-11-24 20:00:00');
+        $backups->make();
+        self::assertFileExists($first, 'two wrong restores on one day lose nothing');
+        self::assertFileExists($second);
+        self::assertContains($first, array_column($backups->all(), 'path'), 'and it is listed, so that it can be put back');
+
+        Carbon::setTestNow('2026-12-24 07:59:00');
+        $backups->make();
+        self::assertFileExists($first);
+        Carbon::setTestNow('2027-03-24 08:06:00');
+        $backups->make();
+        self::assertFileDoesNotExist($first);
+    }
+
     public function test_a_daily_copy_is_made_once_a_day(): void
     {
         $this->kept();

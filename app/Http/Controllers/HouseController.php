@@ -66,7 +66,7 @@ final class HouseController
             throw new RequestRefused(403, 'first-machine-only', 'This is done on the first machine, the one the product runs on.');
         }
         $tables = Archive::read($this->path($copy));
-        Backups::usual()->make();
+        Backups::usual()->beforeRestore();
         Archive::restore($tables);
 
         return $this->show();
