@@ -44,7 +44,8 @@ final class Archive
      */
     public static function write(string $path): array
     {
-        $files = DB::transaction(self::files(...));
+        $pdo = DB::connection()->getPdo();
+        $files = $pdo instanceof HousePdo ? $pdo->ofOneMoment(self::files(...)) : DB::transaction(self::files(...));
         $zip = new \ZipArchive;
         $part = "{$path}.part";
         if ($zip->open($part, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {

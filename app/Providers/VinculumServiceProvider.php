@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\House\HouseConnector;
 use App\Models\Batch;
 use App\Models\CookRecord;
 use App\Models\Device;
@@ -39,6 +40,7 @@ final class VinculumServiceProvider extends ServiceProvider
                 config()->set($key, $said);
             }
         }
+        $this->app->bind('db.connector.sqlite', HouseConnector::class);
         $this->app->singleton(Compiled::class, fn (): Compiled => Compiled::load(config()->string('vinculum.compiled')));
         $this->app->scoped(Household::class);
         $this->app->bind(Catalogue::class, fn (): Catalogue => $this->app->make(Household::class)->catalogue());

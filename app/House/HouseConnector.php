@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use Illuminate\Database\Connectors\SQLiteConnector;
+
+/** Opens the house's database so that writers take their turn. */
+final class HouseConnector extends SQLiteConnector
+{
+    protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options)
+    {
+        return new HousePdo($dsn, $username, $password, $options);
+    }
+}
