@@ -89,7 +89,7 @@ final readonly class KeepingTime
             ." ({$this->kind}). Look, smell, and throw it away when in doubt.";
     }
 
-    /** @return array<string, bool> by kind of sauce; at least one is true */
+    /** @return array<string, bool> by kind of sauce; what is of none keeps shortest, never longest */
     private static function kinds(Facts $sauce): array
     {
         $grams = $sauce->cooked->mixture->grams;
@@ -110,12 +110,13 @@ final readonly class KeepingTime
             'plant-in-oil' => $sauce->fat() > self::OILY
                 && [...$sauce->having('low-acid-plant'), ...$sauce->unknownPlants()] !== [],
             'dairy' => $sauce->having('perishable') !== [] && $sauce->having('not-for-canning') !== [],
-            'stock' => $sauce->having('perishable') !== [] && ! $isSour,
+            // an estimated pH shortens and never lengthens: stock, tofu and the like keep no longer for being sour
+            'stock' => array_diff($sauce->having('perishable'), $sauce->having('not-for-canning')) !== [],
             'low-acid'
                 => ! $isSour
                 && ! $sauce->isTooDryForToxin()
                 && ! ($isPlain && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass()),
-            'raw-fresh' => $sauce->rawHaving('fresh-plant') !== [],
+            'raw-fresh' => $sauce->rawHaving('fresh-plant') !== [] || self::rawFruit($sauce) !== [],
             'egg-bought'
                 => array_filter(
                     $sauce->present(),
@@ -131,7 +132,7 @@ final readonly class KeepingTime
                         $line->ingredient->contains ?? [],
                     ) !== [] && $line->ingredient?->is('not-for-canning') === true,
                 ) !== [],
-            'tomato' => $hasTomato && $isCooked,
+            'tomato' => $hasTomato,
             'dip' => $isPlain && ! $isCooked && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass(),
             'unknown' => $sauce->unknownLines() !== [],
             'oil' => $sauce->isTooDryForToxin() && $sauce->fat() > self::OILY,
@@ -139,12 +140,30 @@ final readonly class KeepingTime
             'vinegar' => $isVinegar && $isPlain,
             'fruit' => $hasFruit && $isCooked && $isSour && ! $isVinegar,
         ];
-        // sour and cooked, or sour and all of it from bottles, is what is left
+        $isOfBottles = $isPlain && $isSour && array_filter(
+            $sauce->present(),
+            static fn ($line): bool => $line->ingredient?->is('bought') !== true,
+        ) === [];
         $kinds['acid-cooked']
-            = ! in_array(true, $kinds, true)
+            = ($isOfBottles && ! in_array(true, $kinds, true))
             || ($isCooked && $isSour && ! $isVinegar && ! $hasFruit && ! $sauce->isTooDryForToxin());
+        $kinds['of-no-kind'] = ! in_array(true, $kinds, true);
 
         return $kinds;
+    }
+
+    /** @return list<string> ids of fruit that goes in raw, and out of no jar or packet */
+    private static function rawFruit(Facts $sauce): array
+    {
+        $fruit = [];
+        foreach ($sauce->present() as $i => $line) {
+            $thing = $line->ingredient;
+            if ($thing?->group === 'fruit' && ! $thing->is('bought') && ! $sauce->isCooked($i)) {
+                $fruit[] = $line->line->id;
+            }
+        }
+
+        return $fruit;
     }
 
     private static function days(int $days): string
