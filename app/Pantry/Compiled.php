@@ -69,7 +69,9 @@ final readonly class Compiled
             $pantry[$slug] = ['standIns' => $standIns[$slug] ?? [], 'sharesName' => $plain !== null && $plain->slug !== $slug] + $ingredient;
         }
 
-        return new self($pantry, $styles, $words);
+        $things = array_map(static fn (array $one): array => ['names' => [$one['name'], ...$one['aliases']], 'contains' => $one['contains']], array_values($pantry));
+
+        return new self($pantry, $styles, (new Vocabulary($words))->withThings($things));
     }
 
     public function vocabulary(): Vocabulary

@@ -288,6 +288,20 @@ final class Catalogue
         );
     }
 
+    /** The likeliest of those in whose names these words stand, one of its words beginning with them; null for none. */
+    public function beginning(string $typed): ?Ingredient
+    {
+        $best = $this->search($typed, 1)[0] ?? null;
+        $wanted = ' '.self::plain($typed);
+        foreach ($best === null ? [] : [$best->name, $best->slug, ...$best->aliases] as $name) {
+            if (str_contains(' '.self::plain($name), $wanted)) {
+                return $best;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * Up to three ingredients whose names are most like a word nobody knows.
      *

@@ -15,6 +15,7 @@ namespace Vinculum\Pantry;
  *     also?: list<string>,
  *     unexpected?: bool,
  *     named?: list<string>,
+ *     things?: list<string>,
  * }
  * @phpstan-type Hazard array{
  *     named: list<string>,
@@ -105,6 +106,46 @@ final readonly class Vocabulary
     }
 
     /**
+     * The same, with every name that things of the pantry go by beside the allergens they contain, so that an unread
+     * line is warned of by whatever it names: "walnut butter". A noun that all of several end in counts too: every miso
+     * is of soya, though not every flour of wheat.
+     *
+     * @param list<array{names: list<string>, contains: list<string>}> $things
+     * @return VocabularyArray
+     */
+    public function withThings(array $things): array
+    {
+        $named = [];
+        $ending = [];
+        foreach ($things as $thing) {
+            $nouns = [];
+            foreach ($thing['names'] as $name) {
+                // "cider vinegar, 5 %": what stands behind the comma says which, and is no part of a name
+                $name = Singular::of(mb_strtolower(explode(',', $name)[0]));
+                $nouns[(string) preg_replace('/^.*[\s-]/u', '', $name)] = true;
+                foreach ($thing['contains'] as $allergen) {
+                    $named[$allergen][preg_quote($name, '/')] = true;
+                }
+            }
+            foreach (array_keys($nouns) as $noun) {
+                $ending[$noun][] = $thing['contains'];
+            }
+        }
+        foreach ($ending as $noun => $contained) {
+            foreach (count($contained) > 1 ? array_intersect(...$contained) : [] as $allergen) {
+                $named[$allergen][preg_quote((string) $noun, '/')] = true;
+            }
+        }
+        $words = $this->words;
+        foreach ($words['allergens'] as $allergen => $says) {
+            $says['things'] = array_map(strval(...), array_keys($named[$allergen] ?? []));
+            $words['allergens'][$allergen] = $says;
+        }
+
+        return $words;
+    }
+
+    /**
      * Allergens nobody expects where there were none: of animals, nuts and sesame.
      *
      * @return list<string>
@@ -130,21 +171,22 @@ final readonly class Vocabulary
     }
 
     /**
-     * Allergens that words name, whoever knows the thing: "soy flour", "six oysters". Not the one
-     * it is said to be free of, and none of what is made of plants in its place.
+     * Allergens that words name, whoever knows the thing: "soy flour", "six oysters", and by the name of anything in
+     * the pantry that contains them: "raw cashew butter". Not the one it is said to be free of, and none of an animal
+     * where plants are said to stand in its place.
      *
      * @return list<string> in the order they are shown
      */
     public function allergensNamed(string $words): array
     {
-        if ($this->isInstead($words)) {
-            return [];
-        }
-        $without = $this->allergensWithout($words);
+        $without = [
+            ...$this->allergensWithout($words),
+            ...$this->isInstead($words) ? $this->words['diets']['vegan']['against']['contains'] ?? [] : [],
+        ];
         $words = (string) preg_replace(self::FREE_OF, ' ', $words);
         $named = array_keys(array_filter(
             $this->words['allergens'],
-            static fn (array $says): bool => self::holds($says['named'] ?? [], $words),
+            static fn (array $says): bool => self::holds([...$says['named'] ?? [], ...$says['things'] ?? []], $words),
         ));
 
         return array_values(array_diff($named, $without));

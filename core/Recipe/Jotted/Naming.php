@@ -147,8 +147,9 @@ final class Naming
 
     /**
      * A guess that is without the allergen in the very words is only shown, never put in: soy flour is no plain
-     * flour. So is any guess at what is poisonous by its name: bitter almonds are no almonds. What its own words
-     * rule out is not even shown: of a gluten-free flour, no wheat.
+     * flour. So is one whose words name another thing as well, hazelnut oil and sunflower oil, and any guess at what
+     * is poisonous by its name: bitter almonds are no almonds. What its own words rule out is not even shown: of a
+     * gluten-free flour, no wheat.
      */
     private function withoutHarm(Named $named, string $words): Named
     {
@@ -169,15 +170,37 @@ final class Naming
             return new Named(null, $words, '', false, $left);
         }
         // "milk, oat if you like" is milk that may be oat, and keeps the words that say so
-        $lost = Vocabulary::isPerhaps($words) ? [] : array_diff(
+        $lost = Vocabulary::isPerhaps("{$words} {$named->words}") ? [] : array_diff(
             $vocabulary->allergensNamed($words),
             $ingredient->contains,
             $ingredient->mayContain,
         );
 
-        return $lost === [] && $vocabulary->hazardsNamed($words) === []
+        return $lost === [] && $vocabulary->hazardsNamed($words) === [] && ! $this->namesAnotherToo($named)
             ? $named
             : new Named(null, $words, '', false, $named->guesses, $named->like);
+    }
+
+    /** Whether what is left of the words beside a guess is a thing of its own, or makes one: almond flour, milk powder. */
+    private function namesAnotherToo(Named $named): bool
+    {
+        $ingredient = $named->ingredient;
+        if ($ingredient === null || Vocabulary::isPerhaps($named->words)) {
+            return false;
+        }
+        $own = self::words("{$ingredient->name} {$ingredient->slug} ".implode(' ', $ingredient->aliases));
+        foreach (self::words($named->preparation) as $word) {
+            if ($this->isAside($word) || in_array($word, $own, true)) {
+                continue;
+            }
+            $isForm = in_array(Singular::of($word), $this->catalogue->vocabulary->words['reading']['forms'], true);
+            $other = $this->exactly($word);
+            if ($isForm || ($other !== null && $other->slug !== $ingredient->slug)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -479,6 +502,11 @@ final class Naming
         return false;
     }
 
+    private function isAside(string $word): bool
+    {
+        return isset($this->preparations[$word]) || isset($this->qualities[$word]);
+    }
+
     /** Whether words only say how a thing is prepared: "finely chopped". */
     public function isPreparation(string $words): bool
     {
@@ -554,15 +582,19 @@ final class Naming
     {
         $best = null;
         // a sentence is no misspelt name
-        $tried = count($words) > self::NAME_OF
-            ? []
-            : [$head, implode(' ', array_slice($words, -2)), (string) end($words)];
-        foreach (array_unique($tried) as $name) {
-            $best ??= mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
+        $isName = count($words) <= self::NAME_OF;
+        for ($from = 0; $isName && $from < count($words) && $best === null; $from++) {
+            // the words before it only say how it is prepared, or it is another thing: chicken livers are no lavers
+            if ($from > 0 && ! $this->isAside($words[$from - 1])) {
+                break;
+            }
+            $name = implode(' ', array_slice($words, $from));
+            $best = mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
         }
-        // a name that holds the words is a guess worth making: "gochujang", "sweet chilli"
-        $isSought = $tried !== [] && mb_strlen($head) >= self::SOUGHT_FROM;
-        $best ??= $isSought ? $this->catalogue->search($head, 1)[0] ?? null : null;
+        // a name that holds all the words from the beginning of one: "sweet chilli", "parm"
+        $best ??= $isName && mb_strlen($head) >= self::SOUGHT_FROM
+            ? $this->catalogue->beginning($head)
+            : null;
 
         return new Named($best, $head, '', false, $best === null ? [] : [$best->slug], $head);
     }

@@ -33,13 +33,17 @@ final class UnreadLinesTest extends TestCase
         foreach ([
             '6 raw oysters' => ['molluscs'], '100 g mussels, cleaned' => ['molluscs'], '80 g scallops' => ['molluscs'],
             '100 g lobster meat' => ['crustaceans'], '120 g white crab meat' => ['crustaceans'],
-            '1 tin tuna' => ['fish'], '100 g smoked salmon' => ['fish'], '20 g lupin flour' => ['lupin'],
-            '20 g soy flour' => ['soy'], '20 g flour (lupin)' => ['lupin'], '20 g flour, soy' => ['soy'], '50 g rye flour' => ['gluten'], '60 g pearl barley' => ['gluten'],
+            '1 tin tuna' => ['fish'], '100 g smoked salmon' => ['fish'], '20 g lupin flour' => ['wheat', 'lupin'],
+            '20 g soy flour' => ['wheat', 'soy'], '20 g flour (lupin)' => ['wheat', 'lupin'], '20 g flour, soy' => ['wheat', 'soy'], '50 g rye flour' => ['gluten', 'wheat'], '60 g pearl barley' => ['gluten'],
             '40 g brazil nuts' => ['nuts'], '50 g halloumi' => ['milk'], '1 oyster mushroom' => [],
             '50 g butter or vegan spread' => ['milk'], '2 tbsp soy sauce (gluten-free if needed)' => ['wheat', 'soy'],
             '100 g yoghurt (dairy-free if needed)' => ['milk'], '50 g butter, dairy-free or not' => ['milk'],
             '50 g butter the size of an egg' => ['milk'],
             '100 ml milk or plant milk' => ['milk'], '1 tin tuna or vegan tuna' => ['fish'], '100 g crab apples' => [], '100 g plant tuna' => [], '1 gluten-free fish finger' => ['fish'],
+            // what either could be, until it is answered
+            '40 g almond flour' => ['wheat', 'nuts'], '2 tbsp walnut butter' => ['milk', 'nuts'], '200 ml cashew milk' => ['milk', 'nuts'],
+            '100 g cashew cheese' => ['milk', 'nuts'], '40 g hazelnut oil' => ['nuts'], '100 g raw cashews' => ['nuts'], '2 tbsp milk powder' => ['milk'],
+            '1 tbsp pistachio spread' => ['nuts'], '2 tbsp barley miso powder' => ['gluten', 'soy'], '50 g vegan cashew cheese' => ['nuts'],
             '50 g lactose-free halloumi' => ['milk'], '50 g dairy-free halloumi' => [], '1 gluten-free brown loaf, wheat-free bread' => [], '2 free-range turkey eggs' => ['eggs'],
         ] as $line => $allergens) {
             yield $line => [$line, $allergens];
@@ -51,6 +55,18 @@ final class UnreadLinesTest extends TestCase
     public function test_an_allergen_in_the_words_of_a_line_is_said(string $line, array $allergens): void
     {
         self::assertSame($allergens, array_keys(Allergens::of(self::jotted($line)->cooked->weighed)['contains']));
+    }
+
+    public function test_a_guess_at_another_thing_is_shown_and_not_put_in(): void
+    {
+        foreach (['40 g almond flour', '2 tbsp walnut butter', '200 g chicken livers', '100 g apple butter', '1 cup pineapple vinegar', '1 tbsp beetroot powder', '500 ml brown ale', '1 tsp jeera', '40 g hazelnut oil'] as $line) {
+            [$recipe, $questions] = JottedText::read("200 g sugar\n{$line}", Sauce::catalogue(), MeasuringSet::Metric);
+            self::assertCount(1, $questions, $line);
+            self::assertNull(Sauce::catalogue()->find($recipe->stages[0]->lines[1]->ingredient), $line);
+        }
+        foreach (['2 tbsp tumeric' => 'turmeric', '20 g parm' => 'hard-cheese', '1 red bell peper' => 'red-pepper'] as $line => $slug) {
+            self::assertSame($slug, JottedText::read("200 g sugar\n{$line}", Sauce::catalogue(), MeasuringSet::Metric)[0]->stages[0]->lines[1]->ingredient, 'misspelt or cut short it is the same thing');
+        }
     }
 
     /**
