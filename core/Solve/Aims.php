@@ -16,8 +16,9 @@ final readonly class Aims
 
     /**
      * @param array<string, array{float, float}> $wanted lowest and highest, by Measure value
+     * @param list<string> $asked Measure values that somebody named a figure for
      */
-    private function __construct(public array $wanted) {}
+    private function __construct(public array $wanted, public array $asked = []) {}
 
     /** Into the bands of a style; what it has no band for is held. */
     public static function ofStyle(Evaluation $from, Style $style): self
@@ -45,7 +46,7 @@ final readonly class Aims
             $wanted[$measure] = [$figure, $figure];
         }
 
-        return new self($wanted);
+        return new self($wanted, array_keys($figures));
     }
 
     /** The same, but every figure may be off by what a tongue hardly tells. */
@@ -59,7 +60,7 @@ final readonly class Aims
             ];
         }
 
-        return new self($wanted);
+        return new self($wanted, $this->asked);
     }
 
     /**

@@ -25,7 +25,7 @@ final class RebalanceTest extends TestCase
 
     /** What the yield weighs and may be, where it may move: the second of the search's own. */
     private const YIELD = 0.7;
-    private const YIELDS = [0.4, 2.5];
+    private const YIELDS = [0.75, 1.3];
 
     public function test_what_is_called_closest_is_and_no_objective_is_much_worse(): void
     {

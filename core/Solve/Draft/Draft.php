@@ -23,6 +23,7 @@ use Vinculum\Recipe\WeighedLine;
 use Vinculum\Recipe\WeighedRecipe;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Aims;
+use Vinculum\Solve\Rebalance\Equations;
 use Vinculum\Solve\Rebalance\Rebalance;
 use Vinculum\Solve\Sensible;
 use Vinculum\Solve\Swap\Criteria;
@@ -123,7 +124,12 @@ final readonly class Draft
         }
         // what it is made of stays: seasoning is what moves
         $evaluation = Evaluation::of(self::held($recipe, $evaluation), $catalogue, $style);
-        $answers = Rebalance::answers($evaluation, $catalogue, Aims::ofStyle($evaluation, $style));
+        $answers = Rebalance::answers(
+            $evaluation,
+            $catalogue,
+            Aims::ofStyle($evaluation, $style),
+            Equations::FREELY,
+        );
         $answer = $answers[min($another, count($answers) - 1)];
         // what cannot land is better as it is usually made than blown up on the way
         $blownUp = abs(log(max(1e-9, $answer->after->cooked->mixture->mass())

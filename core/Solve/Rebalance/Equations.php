@@ -6,6 +6,7 @@ namespace Vinculum\Solve\Rebalance;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Mixture;
+use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LeastSquares;
 use Vinculum\Solve\Sensible;
@@ -27,11 +28,21 @@ use Vinculum\Taste\Ratio;
 final readonly class Equations
 {
     private const REACH = 60.0;
+    /** Of ln of what it makes past what it may make: nobody boils half a batch away for a step of umami; judgement. */
+    private const HOLD = 600.0;
     private const PIN = 200.0;
     private const PIN_STEP = 0.05;
-    /** A line may become a fiftieth or eight times what it is. */
-    private const LEAST = -3.9;
-    private const MOST = 2.08;
+    /**
+     * ln of how far a line may move unasked: what somebody wrote to nearly a half or twice of it, so that it is no further
+     * once it stands in spoons; judgement.
+     */
+    public const WRITTEN = [-0.64, 0.64];
+    /** ... and as it then is written. */
+    private const AS_WRITTEN = M_LN2;
+    /** ... and what is only drafted, or brings much of a taste that was asked for, to a fiftieth or eight times; judgement. */
+    public const FREELY = [-3.9, 2.08];
+    /** Much of a taste, in parts of it; judgement. */
+    private const BRINGS_IT = 0.25;
     /** Largest change of x in one round, and how many rounds. */
     public const TRUST = 1.2;
     /** Of an end point, beside which a taste is nothing. */
@@ -48,9 +59,13 @@ final readonly class Equations
     /** An aim is met within so many steps. */
     public const MET = 0.35;
 
+    /** Of a move, that is no matter. */
+    private const HAIR = 1e-6;
+
     private Sensible $sensible;
 
-    public function __construct(public Evaluation $from, public Aims $aims)
+    /** @param array{float, float} $reach ln of the least and the most of what a line was, where it has no bound of its own */
+    public function __construct(public Evaluation $from, public Aims $aims, private array $reach = self::WRITTEN)
     {
         $this->sensible = new Sensible($from);
     }
@@ -73,7 +88,7 @@ final readonly class Equations
             ) {
                 continue;
             }
-            $bounds[$line->source] ??= [self::LEAST, self::MOST];
+            $bounds[$line->source] ??= $this->reach($line);
             if ($line->line->lock || ! $this->sensible->isLever($line->ingredient, $movesHeat)) {
                 $locked[$line->source] = true;
             }
@@ -83,7 +98,7 @@ final readonly class Equations
             if ($line->line->minG !== null) {
                 $bounds[$line->source][0] = max(
                     $bounds[$line->source][0],
-                    $line->line->minG > 0.0 ? log($line->line->minG / $line->grams) : self::LEAST,
+                    $line->line->minG > 0.0 ? log($line->line->minG / $line->grams) : self::FREELY[0],
                 );
             }
             // never past what anyone would put in, though what is in already may stay
@@ -107,6 +122,31 @@ final readonly class Equations
         }
 
         return $bounds;
+    }
+
+    /** @return array{float, float} ln of the least and the most that a line may be of what it was */
+    private function reach(WeighedLine $line): array
+    {
+        foreach ($this->aims->asked as $measure) {
+            $tasted = $this->from->tasting->measures[$measure];
+            $brings = 0.0;
+            foreach ($this->from->cooked->weighed->lines as $i => $other) {
+                $brings += $other->source === $line->source ? $tasted->contributions[$i] ?? 0.0 : 0.0;
+            }
+            if ($brings > 0.0 && $brings >= self::BRINGS_IT * $tasted->figure->value) {
+                return self::FREELY;
+            }
+        }
+
+        return $this->reach;
+    }
+
+    /** Whether an amount as it would be written is no further from what it was than a line may move. */
+    public function isWithinReach(WeighedLine $line, float $grams): bool
+    {
+        $move = abs(log(max($grams, 1e-12) / $line->grams));
+
+        return $grams <= 0.0 || $this->reach($line) !== self::WRITTEN || $move <= self::AS_WRITTEN + self::HAIR;
     }
 
     /**
@@ -148,7 +188,7 @@ final readonly class Equations
             $residuals[] = self::PIN * $off;
         }
         $makes = $this->yieldOf($at);
-        $residuals[] = self::REACH * max(0.0, log($yields[0] / $makes), log($makes / $yields[1]));
+        $residuals[] = self::HOLD * max(0.0, log($yields[0] / $makes), log($makes / $yields[1]));
         $residuals[] = $yield * log($makes);
 
         return $residuals;
@@ -230,14 +270,14 @@ final readonly class Equations
         foreach ($sources as $i => $source) {
             $slope = Mixture::massOf($at->cooked->tangents[$source]) / $mass;
             $row[$i] = $yield * $slope;
-            $held[$i] = self::REACH * $slope;
+            $held[$i] = self::HOLD * $slope;
             $right += $slope * $x[$source];
         }
         $a[] = $row;
         $b[] = $yield * $right;
-        $held[$yieldAt] = -self::REACH;
+        $held[$yieldAt] = -self::HOLD;
         $a[] = $held;
-        $b[] = self::REACH * $right;
+        $b[] = self::HOLD * $right;
         $low[] = log($yields[0]);
         $high[] = log($yields[1]);
         foreach ($ends as $k => [$slopes, $left]) {

@@ -32,11 +32,16 @@ final readonly class Rebalance
     /**
      * The answer with the least change, and others that go about it otherwise, where there are any.
      *
+     * @param array{float, float} $reach how far a line may move, as Equations has it
      * @return non-empty-list<Rebalanced> at most three
      */
-    public static function answers(Evaluation $from, Catalogue $catalogue, Aims $aims): array
-    {
-        $equations = new Equations($from, $aims);
+    public static function answers(
+        Evaluation $from,
+        Catalogue $catalogue,
+        Aims $aims,
+        array $reach = Equations::WRITTEN,
+    ): array {
+        $equations = new Equations($from, $aims, $reach);
         $search = new Search($equations);
         $writer = new Writer($equations, $catalogue);
         $first = $writer->written($search->found([]));

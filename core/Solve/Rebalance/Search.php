@@ -14,8 +14,8 @@ final readonly class Search
      * judgement.
      */
     private const HELD = [5.0, 0.75, 1.3];
-    /** ... and where that cannot be, so that it may, which is then said first; judgement. */
-    private const FREE = [0.7, 0.4, 2.5];
+    /** ... and where that cannot be, so that it may move within these; judgement. */
+    private const FREE = [0.7, 0.75, 1.3];
     /**
      * Where to set out from, ln of the factor on every line, for when the nearest valley is not the deepest: from what
      * is written, with less of what brings too much (null), with less, with more, with far less and with next to

@@ -101,7 +101,7 @@ final readonly class Writer
                 = $line->ingredient === null
                     ? null
                     : LineWriter::gramsOf($way, $line->ingredient, $line->line->prep, $kit);
-            if ($grams !== null && $this->isOutside($line->line, $grams)) {
+            if ($grams !== null && $this->isOutside($line, $grams)) {
                 continue;
             }
             if ($grams === null || $grams <= 0.0) {
@@ -120,11 +120,12 @@ final readonly class Writer
         return $best;
     }
 
-    /** Past what the maker allows of it, if only by being written down. */
-    private function isOutside(Line $line, float $grams): bool
+    /** Past what the maker allows of it, or further than a line may move, if only by being written down. */
+    private function isOutside(WeighedLine $line, float $grams): bool
     {
-        return ($line->minG !== null && $grams < $line->minG - self::HAIR)
-            || ($line->maxG !== null && $line->maxG > 0.0 && $grams > $line->maxG + self::HAIR);
+        return ($line->line->minG !== null && $grams < $line->line->minG - self::HAIR)
+            || ($line->line->maxG !== null && $line->line->maxG > 0.0 && $grams > $line->line->maxG + self::HAIR)
+            || ! $this->equations->isWithinReach($line, $grams);
     }
 
     /**

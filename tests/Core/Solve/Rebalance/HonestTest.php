@@ -72,9 +72,23 @@ final class HonestTest extends TestCase
             $isOther = $makes < 0.7 || $makes > 1.3;
             self::assertSame($isOther, str_starts_with(Say::it($answer->why), 'It makes '), "seed {$i}: {$makes}");
             $said += (int) $isOther;
+            self::assertGreaterThan(0.5, $makes, "seed {$i}: nobody boils half a batch away for a taste");
+            self::assertLessThan(1.75, $makes, "seed {$i}");
         }
-        self::assertGreaterThan(3, $said);
         self::assertLessThan(0.25 * self::DRAWN, $said, 'it is held where it can be');
+    }
+
+    public function test_no_line_that_was_written_becomes_less_than_half_or_more_than_twice_unasked(): void
+    {
+        $moved = 0;
+        foreach (self::$answers as $i => $answer) {
+            foreach ($answer->changes as $change) {
+                $moved++;
+                self::assertGreaterThanOrEqual(0.5 - 1e-3, $change->afterG / $change->beforeG, "seed {$i}, {$change->id}");
+                self::assertLessThanOrEqual(2.0 + 1e-3, $change->afterG / $change->beforeG, "seed {$i}, {$change->id}");
+            }
+        }
+        self::assertGreaterThan(50, $moved);
     }
 
     public function test_every_amount_can_be_measured_and_the_makers_bounds_hold_as_written(): void

@@ -20,7 +20,7 @@ final class RebalanceTest extends TestCase
 {
     public function test_a_recipe_is_moved_into_its_style_and_lands_as_it_is_written_down(): void
     {
-        $style = Sauce::style('steak-sauce');
+        $style = Sauce::style('fruit-chutney');
         $from = self::ketchup($style);
         $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofStyle($from, $style));
 
