@@ -16,6 +16,9 @@ final readonly class Pace
     /** Times as long as usual from which a step was left open over lunch, and says nothing of hands; judgement. */
     private const LEFT_OPEN = 4.0;
 
+    /** Times as long as usual under which a step was only tapped through, and says nothing either; judgement. */
+    private const TAPPED_THROUGH = 0.25;
+
     /** ln of how many times as long as usual the hands of one cook took; null where it says nothing of them. */
     public static function ofCook(Cook $cook): ?float
     {
@@ -27,7 +30,7 @@ final readonly class Pace
             if (
                 $step->isHands
                 && $step->kind !== StepKind::Heat
-                && $minutes > 0.0
+                && $minutes > self::TAPPED_THROUGH * $step->minutes->value
                 && $minutes < self::LEFT_OPEN * $step->minutes->value
             ) {
                 $usual += $step->minutes->value;
@@ -38,9 +41,11 @@ final readonly class Pace
         return $usual > 0.0 ? log($took / $usual) : null;
     }
 
-    /** @param list<float> $cooks ln, as ofCook() has it */
+    /** @param list<float> $cooks ln, as ofCook() has it; one that was kept before tapping through was known says nothing */
     public static function of(array $cooks): float
     {
+        $cooks = array_filter($cooks, static fn (float $pace): bool => $pace > log(self::TAPPED_THROUGH));
+
         return exp(array_sum($cooks) / (count($cooks) + self::GUESS));
     }
 }

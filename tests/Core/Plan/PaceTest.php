@@ -29,12 +29,20 @@ final class PaceTest extends TestCase
         self::assertNull(Pace::ofCook(Cook::of(Sauce::of(['plum' => '1 kg']), [], 0.0, 1.0, 60.0, Sauce::catalogue(), null)));
     }
 
+    public function test_who_only_taps_through_a_cook_teaches_nothing(): void
+    {
+        self::assertNull(Pace::ofCook($this->cook(0.01, 40.0)));
+        self::assertNull(Pace::ofCook($this->cook(0.2, 40.0)));
+        self::assertEqualsWithDelta(log(0.5), Pace::ofCook($this->cook(0.5, 40.0)), 1e-9, 'quick hands are believed');
+    }
+
     public function test_one_cook_moves_it_a_little_and_many_move_it_nearly_all_the_way(): void
     {
         self::assertSame(1.0, Pace::of([]));
         self::assertEqualsWithDelta(2 ** (1 / 4), Pace::of([log(2)]), 1e-9);
         self::assertEqualsWithDelta(2 ** (12 / 15), Pace::of(array_fill(0, 12, log(2))), 1e-9);
         self::assertLessThan(1.0, Pace::of([log(0.5)]));
+        self::assertSame(1.0, Pace::of([log(0.01)]), 'learned from tapping, before that was known');
     }
 
     /** Every step by hand takes so many times as long as usual, and the heat so many minutes. */
