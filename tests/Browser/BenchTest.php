@@ -188,6 +188,48 @@ final class BenchTest extends BrowserTestCase
         $this->eventually(fn (): bool => $this->amount('l1') === '600 g', 'for the old batch to come back');
     }
 
+    public function test_pressed_before_the_answer_is_there_what_stands_in_the_field_is_made(): void
+    {
+        $this->openRecipe('Towpath pineapple and habanero');
+        $this->see("//button[.='Other amount']")->click();
+        $this->see('[role=dialog] table');
+        $this->window->executeScript("const real = window.fetch; window.fetch = async (...asked) => { await new Promise((pass) => setTimeout(pass, 800)); return real(...asked); }");
+        $this->see('[role=dialog] input')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2x']);
+        $this->see("//button[.='Make it so']")->click();
+
+        $this->eventually(fn (): bool => $this->amount('l1') === '1200 g', 'for twice, and not for the six bottles of before');
+        $this->see("//button[.='Undo']")->click();
+        $this->waitUntilKept();
+    }
+
+    public function test_the_bar_leads_to_the_recipe_on_the_screen_and_not_to_the_last_one_that_was_changed(): void
+    {
+        $this->openRecipe('Boathouse white sauce');
+        $here = $this->window->getCurrentURL();
+        $this->openRecipe('Gooseberry ketchup');
+        $this->type('l4', '1 large');
+        $this->waitUntilKept();
+        $this->window->get($here);
+        $this->see('.segment');
+        $this->see("//nav//a[.='Batch']")->click();
+        $this->eventually(fn (): bool => $this->see('.batch-screen h1')->getText() === 'Boathouse white sauce', 'for the sauce that was on the screen');
+        $this->see("//nav//a[.='Pantry']")->click();
+        $this->see('.pantry');
+        $this->see("//nav//a[.='Bench']")->click();
+        $this->see('.segment');
+        self::assertSame($here, $this->window->getCurrentURL());
+    }
+
+    public function test_a_digit_on_an_amount_goes_to_the_spoon_and_overwrites_nothing(): void
+    {
+        $this->openRecipe('Gooseberry ketchup');
+        $before = $this->amount('l3');
+        $this->see("[data-line='l3'] .amount")->sendKeys('3');
+
+        self::assertSame('3', $this->window->switchTo()->activeElement()->getAttribute('data-key'));
+        self::assertSame($before, $this->amount('l3'));
+    }
+
     public function test_a_stale_tab_is_offered_both_versions(): void
     {
         $this->openRecipe('Gooseberry ketchup');

@@ -72,7 +72,7 @@ final class Chrome
     {
         // what the last page held as it went may reach the browser after all was cleared: here it has come, and is gone
         $driver->get("{$origin}/icon.svg");
-        $driver->executeScript('localStorage.clear()');
+        $driver->executeScript('localStorage.clear(); sessionStorage.clear()');
         $tools = new ChromeDevToolsDriver($driver);
         $tools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
         $tools->execute('Emulation.setEmulatedMedia', ['features' => []]);

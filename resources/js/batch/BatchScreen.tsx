@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { planBatch, readRecipe } from '../api/generated/client';
+import { useOnScreen } from '../shared/onScreen';
 import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { TopBar } from '../shared/TopBar';
 import { typedNumber } from '../shared/typedNumber';
@@ -23,6 +24,7 @@ export function BatchScreen() {
     queryFn: ({ signal }) => readRecipe(id, { signal }),
     gcTime: 0,
   });
+  useOnScreen(record.isError ? null : id);
   const recipe = record.data?.recipe;
   const plan = useQuery({
     queryKey: ['plan', id, recipe, wanted],
@@ -96,7 +98,8 @@ export function BatchScreen() {
                 <Link className="plain" to={`/when?recipe=${id}&to=${encodeURIComponent(wanted.to)}`}>
                   When to begin
                 </Link>
-                <SaveAs recipe={answer.scale.recipe} />
+                {/* while the answer is to another amount there is nothing to save yet */}
+                {!plan.isPlaceholderData && <SaveAs recipe={answer.scale.recipe} />}
               </div>
             </>
           )}

@@ -5,6 +5,7 @@ import { evaluate, planBatch, readRecipe } from '../api/generated/client';
 import { CautionList } from '../shared/CautionList';
 import { endPoint } from '../shared/endPoint';
 import { Fraction } from '../shared/Fraction';
+import { useOnScreen } from '../shared/onScreen';
 
 /** A page to take to the stove: amounts large, stages, times, targets, cautions, and room to write. */
 export function Card() {
@@ -23,6 +24,7 @@ export function Card() {
     retry: false,
     gcTime: 0,
   });
+  useOnScreen(card.isError ? null : id);
   const recipe = card.data?.plan.scale.recipe;
   useEffect(() => {
     document.title = `${recipe?.name ?? 'Card'} · Vinculum`;

@@ -94,13 +94,8 @@ export function AmountField({ line, figures, tiedTo, takesFocus, onFocusTaken, o
       aria-label={line.tie ? `Amount of ${name}: follows ${tiedTo}` : `Amount of ${name}: ${amount}`}
       title={figures?.spread_text}
       onClick={() => setTyped(amount)}
-      onKeyDown={(event) => {
-        if (onArrow(event)) return;
-        if (/^[\d.,]$/.test(event.key) && !event.ctrlKey && !event.metaKey) {
-          event.preventDefault();
-          type(event.key);
-        }
-      }}
+      // a digit is the spoon's here as everywhere (/keys): an amount is opened before it is typed over
+      onKeyDown={onArrow}
     >
       {line.tie ? (
         <span className="words">

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
+import { useOnScreen } from '../shared/onScreen';
 import { TopBar } from '../shared/TopBar';
 import { Desk } from './Desk';
 import { KeepAsCopy } from './KeepAsCopy';
@@ -16,6 +17,7 @@ export function Bench() {
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   });
+  useOnScreen(record.isError ? null : id);
   if (record.isError) {
     return (
       <>

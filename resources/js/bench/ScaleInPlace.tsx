@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { scaleRecipe } from '../api/generated/client';
 import { ScaledAmounts } from '../shared/ScaledAmounts';
@@ -24,6 +24,16 @@ export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => 
     retry: false,
     gcTime: 0,
   });
+  // what is applied is what stands in the field when it is pressed, and no answer from before
+  const apply = useMutation({
+    mutationFn: () =>
+      scaleRecipe({ recipe: draft.recipe, to: to.trim(), headspace_percent: typedNumber(headspace) ?? 0 }),
+    onSuccess: (scale) => {
+      draft.edit(() => scale.recipe);
+      onClose();
+    },
+  });
+  const trouble = apply.error ?? scaled.error;
   const answer = scaled.isError ? undefined : scaled.data;
   const written = new Map(
     draft.recipe.stages.flatMap((stage) => (stage.lines ?? []).map((line) => [line.id, line.amount])),
@@ -49,9 +59,9 @@ export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => 
           </label>
         </div>
         <p className="quiet">A factor (2x), a weight (900 g), a volume (1.5 l), or bottles (6 x 250 ml).</p>
-        {scaled.isError && (
+        {trouble !== null && (
           <p role="alert" className="trouble">
-            {scaled.error.message}
+            {trouble.message}
           </p>
         )}
         {answer !== undefined && <ScaledAmounts scale={answer} written={written} />}
@@ -61,12 +71,8 @@ export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => 
         <Button
           variant="contained"
           color="secondary"
-          disabled={answer === undefined}
-          onClick={() => {
-            if (answer === undefined) return;
-            draft.edit(() => answer.recipe);
-            onClose();
-          }}
+          disabled={to.trim() === '' || apply.isPending}
+          onClick={() => apply.mutate()}
         >
           Make it so
         </Button>

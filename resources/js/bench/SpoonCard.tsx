@@ -37,7 +37,7 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
     const onKey = (event: globalThis.KeyboardEvent) => {
       const at = event.target as HTMLElement;
       if (!hasDigitShortcuts() || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (at.isContentEditable || at.closest('input, select, textarea, .line, [role=dialog]')) return;
+      if (at.isContentEditable || at.closest('input, select, textarea, [role=dialog]')) return;
       const row = rows.current?.querySelector<HTMLElement>(`[data-key="${event.key}"]`);
       if (row) {
         row.focus();

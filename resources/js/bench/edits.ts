@@ -93,7 +93,8 @@ export const dropLine =
   (id: string, stageId: string, before: string | null): Edit =>
   (recipe) => {
     const line = recipe.stages.flatMap((stage) => stage.lines ?? []).find((each) => each.id === id);
-    if (line === undefined || before === id) return recipe;
+    const isThere = recipe.stages.some((stage) => stage.id === stageId);
+    if (line === undefined || before === id || !isThere) return recipe;
     return {
       ...recipe,
       stages: recipe.stages.map((stage) => {
@@ -144,11 +145,17 @@ export const addLines =
   (recipe) =>
     lines.reduce((so, line) => addLine({ ...line, id: freshId(so, 'l') })(so), recipe);
 
-/** Stages read from a list, after what is there. Ids are made anew, and ties follow them. */
+/** A stage in which nothing stands and nothing is done, as a new recipe and “Add a stage” begin with. */
+const isBlank = (stage: RecipeStage): boolean =>
+  (stage.lines ?? []).length === 0 && !stage.name && !stage.process && !stage.strain;
+
+/**
+ * Stages read from a list, after what is there, of which none is taken away. Ids are made anew, and ties follow them. Lines without
+ * a heading go on where the recipe ends, and an empty last stage is filled.
+ */
 export const addStages =
   (stages: RecipeStage[]): Edit =>
   (recipe) => {
-    const kept = recipe.stages.filter((stage) => (stage.lines ?? []).length > 0);
     const taken = idsOf(recipe);
     const renamed = new Map(stages.flatMap((stage) => (stage.lines ?? []).map((line) => [line.id, take(taken, 'l')])));
     const added = stages.map((stage) => ({
@@ -161,14 +168,18 @@ export const addStages =
       })),
     }));
     const [first, ...rest] = added;
-    const last = kept.at(-1);
+    const last = recipe.stages.at(-1);
     if (first === undefined) return recipe;
-    // lines without a heading go on where the recipe ends
-    const joined =
-      last !== undefined && !first.name
-        ? [...kept.slice(0, -1), { ...last, lines: [...(last.lines ?? []), ...first.lines] }, ...rest]
-        : [...kept, ...added];
-    return { ...recipe, stages: joined };
+    if (last === undefined) return { ...recipe, stages: added };
+    const before = recipe.stages.slice(0, -1);
+    if (isBlank(last)) return { ...recipe, stages: [...before, { ...last, ...first, id: last.id }, ...rest] };
+    const goesOn = !first.name && !first.process && !first.strain;
+    return {
+      ...recipe,
+      stages: goesOn
+        ? [...before, { ...last, lines: [...(last.lines ?? []), ...first.lines] }, ...rest]
+        : [...recipe.stages, ...added],
+    };
   };
 
 /** One place up or down; past the end of a stage it goes into the next. */

@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { batchDocument, likedStyle, makeAgain } from '../api/generated/client';
 import type { LogList } from '../api/generated/documents';
 import { AsStyle } from '../shared/AsStyle';
+import { useOnScreen } from '../shared/onScreen';
 import { saveFile } from '../shared/saveFile';
 import { BesideCard } from './BesideCard';
 import { Jars } from './Jars';
@@ -30,6 +31,7 @@ export function BatchPage({ id, others }: Props) {
     mutationFn: () => batchDocument(id),
     onSuccess: (file) => saveFile(file.file, file.type, file.text),
   });
+  useOnScreen(batch.data?.recipe);
   if (batch.isError)
     return (
       <section className="panel log-batch">

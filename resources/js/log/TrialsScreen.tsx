@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { readTrials } from '../api/generated/client';
 import type { Trials } from '../api/generated/documents';
+import { useOnScreen } from '../shared/onScreen';
 import { TopBar } from '../shared/TopBar';
 import '../shared/ruled.css';
 import './log.css';
@@ -20,6 +21,7 @@ export function TrialsScreen() {
     placeholderData: keepPreviousData,
     retry: false,
   });
+  useOnScreen(trials.isError ? undefined : id);
   const table = trials.data;
   useEffect(() => {
     document.title = `${table?.name ?? 'Trials'} · Vinculum`;

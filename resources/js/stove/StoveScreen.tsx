@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { CookEventInput, CookFinish } from '../api/generated/documents';
+import { useOnScreen } from '../shared/onScreen';
 import { TopBar } from '../shared/TopBar';
 import { useNow } from '../shared/useNow';
 import '../bench/spoon.css';
@@ -37,6 +38,7 @@ export function StoveScreen() {
     // the server's clock is the one that counts
     if (stove.data !== undefined) setSkew(stove.data.now - Date.now() / 1000);
   }, [stove.data]);
+  useOnScreen(cook?.recipe);
   const ends = cook?.ends_at ?? null;
   useEffect(() => {
     document.title =

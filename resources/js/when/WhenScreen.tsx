@@ -5,6 +5,7 @@ import { beginCook, whenAsCalendar, whenToBegin } from '../api/generated/client'
 import type { WhenInput } from '../api/generated/documents';
 import { ChooseRecipe } from '../shared/ChooseRecipe';
 import { dayOf } from '../shared/day';
+import { useOnScreen } from '../shared/onScreen';
 import { saveFile } from '../shared/saveFile';
 import { TopBar } from '../shared/TopBar';
 import { Kitchen } from './Kitchen';
@@ -27,6 +28,7 @@ export function WhenScreen() {
   const [sauces, setSauces] = useState<Sauce[]>([
     { key: 0, recipe: search.get('recipe') ?? '', to: search.get('to') ?? '', ready: usualReady() },
   ]);
+  useOnScreen(sauces[0]?.recipe);
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const chosen = sauces.filter((sauce) => sauce.recipe !== '');
   const asked: WhenInput = {
