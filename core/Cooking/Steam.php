@@ -18,37 +18,56 @@ use Vinculum\Mixture\Mixture;
  * the undissociated share, which moves with the pH as it all concentrates. Citric, malic, lactic and tartaric acid
  * stay. The sum w W + a A falls by a given amount: by mass with w = a = 1, by volume with the millilitres of each gram.
  *
- * ln A is integrated over ln W twice: roughly, by the middle of each step, as far as water alone would have to fall,
- * and by Runge and Kutta's fourth order to where that says the sum is met, once more where that was not close by. The
- * end is then differentiated by every line's amount. Halving the step moves the acid left by less than 1e-6 of itself.
+ * So ln A is followed as their sum R falls, from all of it to exactly what is to be left, and whatever of it is no acid is
+ * water:
+ *
+ *     d ln A / d ln R = k f R / (w W + a k f A)
+ *
+ * by Dormand and Prince's pair of fourth and fifth order, whose difference sets the step (J. Comput. Appl. Math. 6 (1980)
+ * 19, from memory): a boil in two goes is a boil in one. How the end answers to every line's amount wants no such
+ * precision: it is carried along the same steps by Runge and Kutta's fourth order.
  */
 final class Steam
 {
     /** Of undissociated acetic acid, beside water. */
     public const VOLATILITY = 0.7;
 
-    /** Largest fall in ln(water) taken in one step. */
-    private const STEP = 0.5;
+    /** What a step may be off in ln(acetic acid), the first step tried in ln(R), and the most one may be. */
+    private const TOLERANCE = 3e-10;
+    private const FIRST_STEP = 0.3;
+    private const LONGEST_STEP = 0.5;
 
-    /** Largest step the first time, which only has to come close: what it misses counts squared. */
-    private const ROUGH_STEP = 1.0;
+    /** How a step grows and shrinks at the most, and what is taken of the one that would just do. */
+    private const GROWS = 4.0;
+    private const SHRINKS = 0.2;
+    private const CAUTIOUS = 0.9;
 
-    /** So close by, in ln(water), k f is taken as it is; else it is boiled once more. */
-    private const CLOSE_BY = 1e-4;
+    /** Dormand and Prince: where each stage is asked, and from what. */
+    private const STAGES = [
+        [1 / 5, [1 / 5]],
+        [3 / 10, [3 / 40, 9 / 40]],
+        [4 / 5, [44 / 45, -56 / 15, 32 / 9]],
+        [8 / 9, [19372 / 6561, -25360 / 2187, 64448 / 6561, -212 / 729]],
+        [1.0, [9017 / 3168, -355 / 33, 46732 / 5247, 49 / 176, -5103 / 18656]],
+        [1.0, [35 / 384, 0.0, 500 / 1113, 125 / 192, -2187 / 6784, 11 / 84]],
+    ];
 
-    /** The amount taken off is met to this share of it. */
-    private const PRECISION = 1e-13;
-    private const MOST_CORRECTIONS = 12;
+    /** The fifth order less the fourth. */
+    private const DIFFERENCE = [71 / 57600, 0.0, -71 / 16695, 71 / 1920, -17253 / 339200, 22 / 525, -1 / 40];
 
-    private ?Acidity $acidity;
+    private Acidity $acidity;
 
     /**
      * @param array<int, float> $totals g of each constituent
      * @param float $ph near the one it has
      */
-    private function __construct(private readonly array $totals, float $ph)
-    {
-        $this->acidity = Acidity::of($totals, $ph);
+    private function __construct(
+        private readonly array $totals,
+        private readonly float $ofWater,
+        private readonly float $ofAcetic,
+        float $ph,
+    ) {
+        $this->acidity = Acidity::inSteam($totals, $ph);
     }
 
     /**
@@ -76,19 +95,10 @@ final class Steam
     ): array {
         $water = $totals[Constituent::WATER];
         $acetic = $totals[Constituent::ACETIC];
-        $fall = -log(1 - $amount / $ofWater / $water);
-        $steam = new self($totals, $ph);
-        [$change, $leaving] = $steam->roughly($fall);
-        [$fall] = self::meet($amount, $water, $acetic, $ofWater, $ofAcetic, $fall, $change, $leaving);
-        $corrections = 0;
-        do {
-            $was = $fall;
-            [$change, $leaving, $gradient]
-                = $steam->boiled($fall, [Constituent::ACETIC => 1 / $totals[Constituent::ACETIC]]);
-            [$fall, $change] = self::meet($amount, $water, $acetic, $ofWater, $ofAcetic, $fall, $change, $leaving);
-        } while (abs($fall - $was) > self::CLOSE_BY && ++$corrections < self::MOST_CORRECTIONS);
-        $waterLeft = $water * exp(-$fall);
+        $steam = new self($totals, $ofWater, $ofAcetic, $ph);
+        [$change, $leaving, $gradient] = $steam->boiled($amount, $tangents !== []);
         $aceticLeft = $acetic * exp($change);
+        $waterLeft = $water - ($amount - $ofAcetic * ($acetic - $aceticLeft)) / $ofWater;
         $waterTangents = [];
         $aceticTangents = [];
         foreach ($tangents as $source => $tangent) {
@@ -109,147 +119,136 @@ final class Steam
             $aceticTangents[$source] = $byAcetic - $aceticLeft * $leaving * $byFall;
         }
 
-        return [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents, $steam->acidity->ph ?? $ph];
+        return [$waterLeft, $aceticLeft, $waterTangents, $aceticTangents, $steam->acidity->ph];
     }
 
     /**
-     * How far ln(water) falls to meet the amount, with k f taken as it is where the integration ended, which was close
-     * by.
+     * The change of ln(acetic acid) when so much is off, k f then, and how ln(acetic acid) answers to a gram more of
+     * each constituent before it boiled, at the same fall of ln(water): that equation is linear, so that one gradient
+     * serves for every line.
      *
-     * @return array{float, float} the fall, and the change of ln(acetic acid)
-     */
-    private static function meet(
-        float $amount,
-        float $water,
-        float $acetic,
-        float $ofWater,
-        float $ofAcetic,
-        float $fall,
-        float $change,
-        float $leaving,
-    ): array {
-        for ($i = 0; $i < self::MOST_CORRECTIONS; $i++) {
-            $waterLeft = $water * exp(-$fall);
-            $aceticLeft = $acetic * exp($change);
-            $short = $amount - $ofWater * ($water - $waterLeft) - $ofAcetic * ($acetic - $aceticLeft);
-            $step = $short / ($ofWater * $waterLeft + $ofAcetic * $leaving * $aceticLeft);
-            $fall += $step;
-            $change -= $leaving * $step;
-            if (abs($short) < self::PRECISION * $amount) {
-                break;
-            }
-        }
-
-        return [$fall, $change];
-    }
-
-    /**
-     * Change of ln(acetic acid) as ln(water) falls by so much, and k f near the end.
-     *
-     * @return array{float, float}
-     */
-    private function roughly(float $fall): array
-    {
-        $change = 0.0;
-        $middle = 0.0;
-        $steps = max(1, (int) ceil($fall / self::ROUGH_STEP));
-        $step = $fall / $steps;
-        for ($i = 0; $i < $steps; $i++) {
-            [$first] = $this->rate($i * $step, $change, []);
-            [$middle] = $this->rate(($i + 0.5) * $step, $change - ($first * $step) / 2, []);
-            $change -= $middle * $step;
-        }
-
-        return [$change, $middle];
-    }
-
-    /**
-     * Change of ln(acetic acid) as ln(water) falls by so much, k f at the end, and how ln(acetic acid) answers to a
-     * gram more of each constituent before it boiled: the equation is linear in that, so that one gradient serves for
-     * every line.
-     *
-     * @param array<int, float> $gradient at the start, by Constituent
      * @return array{float, float, array<int, float>}
      */
-    private function boiled(float $fall, array $gradient): array
+    private function boiled(float $amount, bool $withGradient): array
     {
-        $change = 0.0;
-        $steps = max(1, (int) ceil($fall / self::STEP));
-        $step = $fall / $steps;
-        for ($i = 0; $i < $steps; $i++) {
-            $first = $this->rate($i * $step, $change, $gradient);
-            $second = $this->rate(
-                ($i + 0.5) * $step,
-                $change - ($first[0] * $step) / 2,
-                self::moved($gradient, $first[1], -$step / 2),
-            );
-            $third = $this->rate(
-                ($i + 0.5) * $step,
-                $change - ($second[0] * $step) / 2,
-                self::moved($gradient, $second[1], -$step / 2),
-            );
-            $fourth = $this->rate(
-                ($i + 1) * $step,
-                $change - $third[0] * $step,
-                self::moved($gradient, $third[1], -$step),
-            );
-            $change -= ($step / 6) * ($first[0] + 2 * $second[0] + 2 * $third[0] + $fourth[0]);
-            foreach ($first[1] as $constituent => $each) {
-                // from where it is nearly dry on, none is counted
-                $each += 2 * ($second[1][$constituent] ?? 0.0)
-                    + 2 * ($third[1][$constituent] ?? 0.0)
-                    + ($fourth[1][$constituent] ?? 0.0);
-                $gradient[$constituent] = ($gradient[$constituent] ?? 0.0) - ($step / 6) * $each;
+        $water = $this->totals[Constituent::WATER];
+        $sum = $this->ofWater * $water + $this->ofAcetic * $this->totals[Constituent::ACETIC];
+        $way = -log(1 - $amount / $sum);
+        $change = $gone = 0.0;
+        $gradient = [Constituent::ACETIC => 1 / $this->totals[Constituent::ACETIC]];
+        $leaving = self::VOLATILITY * $this->acidity->acetic();
+        $answer = $withGradient ? $this->answers($water, $change) : null;
+        $step = min($way, self::FIRST_STEP);
+        while (true) {
+            $isLast = $gone + $step >= $way;
+            [$nextWater, $nextChange, $nextLeaving, $off]
+                = $this->step($sum, $water, $change, $leaving, $isLast ? $way - $gone : $step);
+            $grows = $off > 0.0 ? self::CAUTIOUS * ($off / self::TOLERANCE) ** -0.2 : self::GROWS;
+            if ($off <= self::TOLERANCE) {
+                if ($answer !== null) {
+                    $end = $this->acidity;
+                    [$gradient, $answer] = $this->carried(
+                        $gradient,
+                        $answer,
+                        [$water, $change, $leaving],
+                        [$nextWater, $nextChange, $nextLeaving],
+                    );
+                    $this->acidity = $end;
+                }
+                $gone += $step;
+                $sum *= exp(-$step);
+                [$water, $change, $leaving] = [$nextWater, $nextChange, $nextLeaving];
+                if ($isLast) {
+                    return [$change, $leaving, $gradient];
+                }
             }
+            $step = min($step * max(self::SHRINKS, min(self::GROWS, $grows)), self::LONGEST_STEP);
         }
-
-        return [$change, $this->rate($fall, $change, [])[0], $gradient];
     }
 
     /**
-     * k f, and its gradient.
+     * One step of Dormand and Prince over the fall of ln of the sum.
      *
-     * @param float $fallen of ln(water) so far
-     * @param float $change of ln(acetic acid) so far
-     * @param array<int, float> $gradient of ln(acetic acid) so far, by Constituent; none where none is asked for
-     * @return array{float, array<int, float>}
+     * @param float $sum of water and acetic acid before it
+     * @param float $water g before it
+     * @param float $change of ln(acetic acid) before it
+     * @param float $leaving k f before it
+     * @return array{float, float, float, float} water, change and k f behind it, and how far off the change may be
      */
-    private function rate(float $fallen, float $change, array $gradient): array
+    private function step(float $sum, float $water, float $change, float $leaving, float $by): array
     {
-        $waterLeft = exp(-$fallen);
         $acetic = $this->totals[Constituent::ACETIC] * exp($change);
-        $acidity = $this->acidity?->boiled($this->totals[Constituent::WATER] * $waterLeft, $acetic);
-        if ($acidity === null) {
-            return [self::VOLATILITY, []];
-        }
-        // near the next one
-        $this->acidity = $acidity;
-        $rates = [];
-        if ($gradient !== []) {
-            $byShift = (self::VOLATILITY * $acidity->aceticSlope()) / $acidity->buffer;
-            $weights = $acidity->ownSurplusWeights();
-            $byAcetic = $acetic * $weights[Constituent::ACETIC];
-            $weights[Constituent::ACETIC] = 0.0;
-            $weights[Constituent::WATER] *= $waterLeft;
-            foreach ($weights as $constituent => $weight) {
-                $rates[$constituent] = $byShift * ($weight + $byAcetic * ($gradient[$constituent] ?? 0.0));
+        /** @var array<int, float> $falls of ln(acetic acid), at each stage */
+        $falls = [$leaving * $sum / ($this->ofWater * $water + $this->ofAcetic * $leaving * $acetic)];
+        $next = $change;
+        foreach (self::STAGES as [$at, $from]) {
+            $fallen = 0.0;
+            foreach ($from as $j => $weight) {
+                $fallen += $weight * $falls[$j];
             }
+            // the last of them is the fifth order itself
+            $next = $change - $by * $fallen;
+            $acetic = $this->totals[Constituent::ACETIC] * exp($next);
+            $left = $sum * exp(-$at * $by);
+            $water = ($left - $this->ofAcetic * $acetic) / $this->ofWater;
+            $this->acidity = $this->acidity->boiled($water, $acetic);
+            $leaving = self::VOLATILITY * $this->acidity->acetic();
+            $falls[] = $leaving * $left / ($this->ofWater * $water + $this->ofAcetic * $leaving * $acetic);
+        }
+        $off = 0.0;
+        foreach (self::DIFFERENCE as $j => $weight) {
+            $off += $weight * $falls[$j];
         }
 
-        return [self::VOLATILITY * $acidity->acetic(), $rates];
+        return [$water, $next, $leaving, $by * abs($off)];
     }
 
     /**
-     * @param array<int, float> $from
-     * @param array<int, float> $change
-     * @return array<int, float>
+     * The gradient of ln(acetic acid) carried on over one step, whose middle is found between its ends.
+     *
+     * @param array<int, float> $gradient by Constituent
+     * @param array{array<int, float>, float} $answer as answers() has it at the beginning
+     * @param array{float, float, float} $from water, change and k f at the beginning
+     * @param array{float, float, float} $to ... and at the end, where the acidity is
+     * @return array{array<int, float>, array{array<int, float>, float}} the gradient, and the answer at the end
      */
-    private static function moved(array $from, array $change, float $by): array
+    private function carried(array $gradient, array $answer, array $from, array $to): array
     {
-        foreach ($change as $constituent => $each) {
-            $from[$constituent] = ($from[$constituent] ?? 0.0) + $by * $each;
+        $atEnd = $this->answers($to[0], $to[1]);
+        $by = log($from[0] / $to[0]);
+        // Hermite's cubic: d ln A / d (fall of ln W) is −k f
+        $change = ($from[1] + $to[1]) / 2 + ($by * ($to[2] - $from[2])) / 8;
+        $water = sqrt($from[0] * $to[0]);
+        $this->acidity = $this->acidity->boiled($water, $this->totals[Constituent::ACETIC] * exp($change));
+        $between = $this->answers($water, $change);
+        foreach ($answer[0] as $constituent => $first) {
+            $was = $gradient[$constituent] ?? 0.0;
+            $one = $first + $answer[1] * $was;
+            $two = $between[0][$constituent] + $between[1] * ($was - ($by / 2) * $one);
+            $three = $between[0][$constituent] + $between[1] * ($was - ($by / 2) * $two);
+            $four = $atEnd[0][$constituent] + $atEnd[1] * ($was - $by * $three);
+            $gradient[$constituent] = $was - ($by / 6) * ($one + 2 * $two + 2 * $three + $four);
         }
 
-        return $from;
+        return [$gradient, $atEnd];
+    }
+
+    /**
+     * d (k f) by a gram of each constituent before it boiled, and by ln(acetic acid) as it is now.
+     *
+     * @return array{array<int, float>, float}
+     */
+    private function answers(float $water, float $change): array
+    {
+        $byShift = (self::VOLATILITY * $this->acidity->aceticSlope()) / $this->acidity->buffer;
+        $weights = $this->acidity->ownSurplusWeights();
+        $byAcetic = $byShift * $this->totals[Constituent::ACETIC] * exp($change) * $weights[Constituent::ACETIC];
+        $weights[Constituent::ACETIC] = 0.0;
+        $weights[Constituent::WATER] *= $water / $this->totals[Constituent::WATER];
+        foreach ($weights as $constituent => $weight) {
+            $weights[$constituent] = $byShift * $weight;
+        }
+
+        return [$weights, $byAcetic];
     }
 }

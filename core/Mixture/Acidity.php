@@ -124,7 +124,6 @@ final class Acidity
      * @param float $buffer mol of strong base to raise the mixture by one pH, at this pH
      * @param float $charge mol of strong base less strong acid
      * @param array<int, array{float, float, float, float}> $moles of what there is of GROUPS, with its constants
-     * @param float $others g of all but water and acetic acid
      */
     private function __construct(
         public readonly float $ph,
@@ -133,7 +132,6 @@ final class Acidity
         public readonly float $buffer,
         private readonly float $charge,
         private readonly array $moles,
-        private readonly float $others,
     ) {}
 
     /**
@@ -144,10 +142,21 @@ final class Acidity
     public static function of(array $grams, float $guess = self::ABOUT): ?self
     {
         $mass = Mixture::massOf($grams);
-        $water = $grams[Constituent::WATER];
-        if ($mass <= 0.0 || $water < self::LEAST_WATER * $mass) {
-            return null;
-        }
+
+        return $mass <= 0.0 || $grams[Constituent::WATER] < self::LEAST_WATER * $mass
+            ? null
+            : self::inSteam($grams, $guess);
+    }
+
+    /**
+     * The same however dry it is: what boils on has an undissociated share of acid to the end, though a meter would no
+     * longer read it.
+     *
+     * @param array<int, float> $grams by Constituent; some water
+     * @param float $guess a pH near the answer, where one is known; it only saves time
+     */
+    public static function inSteam(array $grams, float $guess = self::ABOUT): self
+    {
         $moles = [];
         foreach (self::GROUPS as $i => [$constituent, $perGram, [$first, $second, $third]]) {
             if ($grams[$constituent] > 0.0) {
@@ -158,8 +167,7 @@ final class Acidity
         return self::solved(
             $grams[Constituent::STRONG_BASE] - $grams[Constituent::STRONG_ACID],
             $moles,
-            $water,
-            $mass - $water - $grams[Constituent::ACETIC],
+            $grams[Constituent::WATER],
             $guess,
         );
     }
@@ -167,15 +175,11 @@ final class Acidity
     /**
      * The same mixture where some of its water and acetic acid has boiled off, or come back.
      *
-     * @param float $water g
+     * @param float $water g, some
      * @param float $acetic g, none of it in a mixture without any
-     * @return self|null where there is too little water
      */
-    public function boiled(float $water, float $acetic): ?self
+    public function boiled(float $water, float $acetic): self
     {
-        if ($water < self::LEAST_WATER * ($water + $acetic + $this->others)) {
-            return null;
-        }
         $moles = $this->moles;
         $h = 10 ** -$this->ph;
         $surplus = $this->charge + (self::ACTIVITY * ($h - self::KW / $h) * $water) / 1000;
@@ -187,7 +191,7 @@ final class Acidity
         }
 
         // begun where it is to first order
-        return self::solved($this->charge, $moles, $water, $this->others, $this->ph + $surplus / $this->buffer);
+        return self::solved($this->charge, $moles, $water, $this->ph + $surplus / $this->buffer);
     }
 
     /**
@@ -455,10 +459,9 @@ final class Acidity
      * @param float $charge mol of strong base less strong acid
      * @param array<int, array{float, float, float, float}> $moles of what there is of GROUPS, with its constants
      * @param float $water g
-     * @param float $others g of all but water and acetic acid
      * @param float $ph to begin at
      */
-    private static function solved(float $charge, array $moles, float $water, float $others, float $ph): self
+    private static function solved(float $charge, array $moles, float $water, float $ph): self
     {
         $z = [];
         $slopes = [];
@@ -508,7 +511,7 @@ final class Acidity
             }
         } while ($high - $low > self::PRECISION);
 
-        return new self($ph, $z, $slopes, $buffer, $charge, $moles, $others);
+        return new self($ph, $z, $slopes, $buffer, $charge, $moles);
     }
 
     /**

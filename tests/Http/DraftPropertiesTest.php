@@ -6,6 +6,7 @@ namespace Tests\Http;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Sauce;
+use Tests\Support\Seed;
 
 /** What has to hold of any draft, whatever is pressed: chosen at random, the same for a number every time. */
 final class DraftPropertiesTest extends HttpTestCase
@@ -67,7 +68,7 @@ final class DraftPropertiesTest extends HttpTestCase
      */
     private function pressed(int $number): array
     {
-        mt_srand($number);
+        mt_srand(Seed::of($number));
         $kinds = array_keys(Sauce::styles());
         $kind = $kinds[mt_rand(0, count($kinds) - 1)];
         $begin = $this->getJson("/api/begin?style={$kind}")->json();

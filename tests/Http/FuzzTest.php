@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Seed;
 
 /** Documents spoiled at random: each is answered, and with words. */
 final class FuzzTest extends HttpTestCase
@@ -22,7 +23,7 @@ final class FuzzTest extends HttpTestCase
     #[DataProvider('seeds')]
     public function test_a_spoiled_recipe_is_evaluated_or_refused_in_words(int $seed): void
     {
-        mt_srand($seed);
+        mt_srand(Seed::of($seed));
         $answered = [];
         for ($i = 0; $i < 15; $i++) {
             $recipe = self::spoiled(self::RECIPE, mt_rand(1, 2));
@@ -42,7 +43,7 @@ final class FuzzTest extends HttpTestCase
     #[DataProvider('seeds')]
     public function test_nothing_that_was_refused_is_kept(int $seed): void
     {
-        mt_srand(100 + $seed);
+        mt_srand(Seed::of(100 + $seed));
         $kept = $this->kept();
         for ($i = 0; $i < 8; $i++) {
             $response = $this->putJson("/api/recipes/{$kept['id']}", ['recipe' => self::spoiled(self::RECIPE, 2)], ['If-Match' => (string) $kept['revision']]);
@@ -57,7 +58,7 @@ final class FuzzTest extends HttpTestCase
     #[DataProvider('seeds')]
     public function test_jotted_rubbish_becomes_lines_or_a_refusal_and_never_less(int $seed): void
     {
-        mt_srand(200 + $seed);
+        mt_srand(Seed::of(200 + $seed));
         $words = ['1', '1/2', '½', '3–4', 'cup', 'tbsp', 'g', 'of', 'plum', 'sugar', 'salt', 'to taste', 'minced', ',', '(', ')', '+', '×', '🫠', "\u{05DE}", '%', '.', 'juice of', 'a', 'about', '0', '-', '400 g', 'tin'];
         for ($i = 0; $i < 12; $i++) {
             $lines = [];
@@ -72,14 +73,16 @@ final class FuzzTest extends HttpTestCase
             $reading = $this->documented('reading', $response);
             $read = array_merge(...array_map(static fn (array $stage): array => $stage['lines'] ?? [], $reading['recipe']['stages']), ...[[]]);
             $unread = array_filter($lines, static fn (string $line): bool => preg_match('/\p{L}/u', $line) === 1 && ! str_ends_with(trim($line), ':'));
-            self::assertGreaterThanOrEqual(count($unread), count($read) + count($reading['questions']), implode("\n", $lines));
+            // a title, a remark and what it makes are kept as well
+            $besides = array_filter([$reading['recipe']['name'] === 'New sauce' ? '' : 'title', $reading['recipe']['makes'] ?? '', ...explode("\n", $reading['recipe']['story'] ?? '')]);
+            self::assertGreaterThanOrEqual(count($unread), count($read) + count($reading['questions']) + count($besides), implode("\n", $lines));
         }
     }
 
     #[DataProvider('seeds')]
     public function test_spoiled_questions_are_answered_or_refused_in_words(int $seed): void
     {
-        mt_srand(300 + $seed);
+        mt_srand(Seed::of(300 + $seed));
         $bodies = [
             '/api/rescue' => ['recipe' => self::RECIPE, 'feels' => ['salty' => 1], 'pot' => ['in_pot' => '400 g', 'hot' => true]],
             '/api/rebalance' => ['recipe' => self::RECIPE, 'targets' => ['sweetness' => 20]],

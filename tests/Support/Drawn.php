@@ -20,7 +20,7 @@ final class Drawn
     /** @return array{Evaluation, Aims} */
     public static function recipe(int $seed): array
     {
-        mt_srand($seed);
+        mt_srand(Seed::of($seed));
         $lines = [];
         foreach (self::THINGS as $slug => [$least, $most]) {
             if (mt_rand(0, 9) < 5) {

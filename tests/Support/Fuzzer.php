@@ -28,7 +28,7 @@ final class Fuzzer
 
     public function __construct(private readonly string $folder, int $seed)
     {
-        mt_srand($seed);
+        mt_srand(Seed::of($seed));
     }
 
     /** @return array<string, array<string, mixed>> methods by path */

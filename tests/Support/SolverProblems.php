@@ -16,7 +16,7 @@ final class SolverProblems
      */
     public static function random(int $count): array
     {
-        mt_srand(20261124);
+        mt_srand(Seed::of(20261124));
         $problems = [];
         for ($p = 0; $p < $count; $p++) {
             $n = mt_rand(1, 40);

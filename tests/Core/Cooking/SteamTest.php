@@ -41,8 +41,20 @@ final class SteamTest extends TestCase
         $grams[Constituent::ACETIC] = $halfAcetic;
         [$again, $acid] = Steam::off($grams, [], 150.0, [], 1.0, 1.0);
 
-        self::assertEqualsWithDelta($water, $again, 1e-4);
-        self::assertEqualsWithDelta($acetic, $acid, 1e-5);
+        self::assertEqualsWithDelta($water, $again, 1e-9 * $water);
+        self::assertEqualsWithDelta($acetic, $acid, 1e-9 * $acetic);
+    }
+
+    public function test_half_a_boil_twice_is_the_whole_boil_to_the_last_of_the_water(): void
+    {
+        $grams = Sauce::evaluate(['white-vinegar' => '200 g', 'dried-shiitake' => '150 g', 'cashew' => '200 g', 'kelp' => '40 g'])->cooked->mixture->grams;
+        $most = 0.99 * $grams[Constituent::WATER];
+        [$water, $acetic] = Steam::off($grams, [], $most, [], 1.0, 1.0);
+        [$grams[Constituent::WATER], $grams[Constituent::ACETIC]] = Steam::off($grams, [], 0.97 * $most, [], 1.0, 1.0);
+        [$again, $acid] = Steam::off($grams, [], 0.03 * $most, [], 1.0, 1.0);
+
+        self::assertEqualsWithDelta($water, $again, 1e-9);
+        self::assertEqualsWithDelta($acetic, $acid, 1e-9);
     }
 
     public function test_a_boil_is_limited_by_the_hob_and_a_simmer_by_the_surface(): void

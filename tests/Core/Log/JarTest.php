@@ -7,6 +7,7 @@ namespace Tests\Core\Log;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Seed;
 use Vinculum\Log\Jar;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\KeepingTime;
@@ -78,7 +79,7 @@ final class JarTest extends TestCase
     public function test_nothing_that_is_done_with_a_jar_in_the_fridge_makes_it_keep_longer_but_the_time_it_lay_frozen(): void
     {
         $times = self::times('fruit');
-        mt_srand(17);
+        mt_srand(Seed::of(17));
         $day = static fn (int $after): string => (new \DateTimeImmutable(self::MADE))->modify("+{$after} days")->format('Y-m-d');
         $extended = 0;
         for ($i = 0; $i < 2000; $i++) {

@@ -6,6 +6,7 @@ namespace Tests\Core\Log;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Tests\Support\Seed;
 use Vinculum\Log\Trials;
 
 /** Several trials of one sauce in one table. */
@@ -52,7 +53,7 @@ final class TrialsTest extends TestCase
     /** Among simulated pairs of which it is nine parts in ten sure, nine in ten are so. */
     public function test_how_sure_it_is_is_how_often_it_is_right(): void
     {
-        mt_srand(3);
+        mt_srand(Seed::of(3));
         $made = Sauce::evaluate(['plum' => '1 kg']);
         $right = $sure = 0.0;
         for ($set = 0; $set < self::SETS; $set++) {

@@ -6,6 +6,7 @@ namespace Tests\Core\Solve;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Seed;
 use Vinculum\Solve\LeastSquares;
 use Vinculum\Solve\Stop;
 
@@ -67,7 +68,7 @@ final class KktTest extends TestCase
     /** @return array{list<list<float>>, list<float>, list<float>, list<float>} */
     private static function problem(int $seed): array
     {
-        mt_srand($seed);
+        mt_srand(Seed::of($seed));
         $n = mt_rand(1, 12);
         $m = mt_rand(1, 14);
         $any = static fn (): float => mt_rand(-1000, 1000) / 200;

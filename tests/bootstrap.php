@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Seed;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+// what draws by itself begins where everything else does
+getenv('ERIS_SEED') !== false || putenv('ERIS_SEED='.Seed::of(1));
