@@ -32,7 +32,7 @@ final readonly class Shopping
         $needs = [];
         foreach ($batches as $batch) {
             foreach ($batch->lines as $line) {
-                if ($line->ingredient === null || $line->grams <= 0.0 || $line->ingredient->is('tap')) {
+                if ($line->ingredient === null || $line->grams <= 0.0 || $line->ingredient->isPlain('water')) {
                     continue;
                 }
                 $slug = $line->ingredient->slug;
@@ -54,8 +54,8 @@ final readonly class Shopping
         }
         usort(
             $lines,
-            static fn (ShoppingLine $a, ShoppingLine $b): int => [$a->ingredient->group, $a->ingredient->name] <=> [
-                $b->ingredient->group,
+            static fn (ShoppingLine $a, ShoppingLine $b): int => [$a->ingredient->shelf(), $a->ingredient->name] <=> [
+                $b->ingredient->shelf(),
                 $b->ingredient->name,
             ],
         );

@@ -18,14 +18,14 @@ use Vinculum\Mixture\Mixture;
  * the undissociated share, which moves with the pH as it all concentrates. Citric, malic, lactic and tartaric acid
  * stay. The sum w W + a A falls by a given amount: by mass with w = a = 1, by volume with the millilitres of each gram.
  *
- * So ln A is followed as their sum R falls, from all of it to exactly what is to be left, and whatever of it is no acid is
- * water:
+ * So ln A is followed as their sum R falls, from all of it to exactly what is to be left, and whatever of it is no
+ * acid is water:
  *
  *     d ln A / d ln R = k f R / (w W + a k f A)
  *
- * by Dormand and Prince's pair of fourth and fifth order, whose difference sets the step (J. Comput. Appl. Math. 6 (1980)
- * 19, from memory): a boil in two goes is a boil in one. How the end answers to every line's amount wants no such
- * precision: it is carried along the same steps by Runge and Kutta's fourth order.
+ * by Dormand and Prince's pair of fourth and fifth order, whose difference sets the step (J. Comput. Appl. Math. 6
+ * (1980) 19, from memory): a boil in two goes is a boil in one. How the end answers to every line's amount wants no
+ * such precision: it is carried along the same steps by Runge and Kutta's fourth order.
  */
 final class Steam
 {

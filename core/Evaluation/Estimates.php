@@ -76,16 +76,15 @@ final readonly class Estimates
     /** As a label counts it, kcal in all of it. */
     public function energy(): float
     {
-        $soluble = [];
+        $otherwise = [];
         foreach ($this->cooked->rows as $i => $row) {
-            foreach (array_keys(Nutrition::KCAL_BY_TRAIT) as $trait) {
-                if ($this->cooked->weighed->lines[$i]->ingredient?->is($trait) === true) {
-                    $soluble[$trait] = ($soluble[$trait] ?? 0.0) + $row[Constituent::OTHER_SOLUBLE];
-                }
+            $kcal = $this->cooked->weighed->lines[$i]->ingredient?->kcalOfSolubles;
+            if ($kcal !== null) {
+                $otherwise[] = [$row[Constituent::OTHER_SOLUBLE], $kcal];
             }
         }
 
-        return Nutrition::energy($this->cooked->mixture->grams, $soluble);
+        return Nutrition::energy($this->cooked->mixture->grams, $otherwise);
     }
 
     /** Null where there is too little water to have one. */

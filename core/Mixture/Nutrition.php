@@ -33,9 +33,6 @@ final class Nutrition
         Constituent::SODIUM => -2.0 * (Density::SALT_PER_SODIUM - 1),
     ];
 
-    /** kcal per gram of what else is dissolved of a thing, by its trait. */
-    public const KCAL_BY_TRAIT = ['no-energy' => 0.0, 'polyol' => 2.4];
-
     private const SUGARS = [
         Constituent::SUCROSE,
         Constituent::GLUCOSE,
@@ -49,14 +46,14 @@ final class Nutrition
 
     /**
      * @param array<int, float> $grams by Constituent
-     * @param array<string, float> $soluble g of OTHER_SOLUBLE that things of a trait brought, by trait of KCAL_BY_TRAIT
+     * @param list<array{float, float}> $otherwise g of OTHER_SOLUBLE that counts otherwise than usual, and kcal/g of it
      * @return float kcal
      */
-    public static function energy(array $grams, array $soluble = []): float
+    public static function energy(array $grams, array $otherwise = []): float
     {
         $energy = 0.0;
-        foreach ($soluble as $trait => $brought) {
-            $energy += (self::KCAL_BY_TRAIT[$trait] - self::KCAL[Constituent::OTHER_SOLUBLE]) * $brought;
+        foreach ($otherwise as [$brought, $kcal]) {
+            $energy += ($kcal - self::KCAL[Constituent::OTHER_SOLUBLE]) * $brought;
         }
         foreach (self::KCAL as $constituent => $each) {
             $energy += $each * $grams[$constituent];

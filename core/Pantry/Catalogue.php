@@ -10,7 +10,7 @@ namespace Vinculum\Pantry;
  * @phpstan-type CompiledIngredient array{
  *     slug: string,
  *     name: string,
- *     group: string,
+ *     kinds: non-empty-list<string>,
  *     aliases: list<string>,
  *     maybe: list<string>,
  *     was: list<string>,
@@ -44,6 +44,8 @@ namespace Vinculum\Pantry;
  *     doubts?: array<string, float>,
  *     standIns?: list<list<non-empty-list<string>>>,
  *     sharesName?: bool,
+ *     plain?: string,
+ *     kcal?: float|null,
  * }
  */
 final class Catalogue
@@ -77,8 +79,8 @@ final class Catalogue
     /** Names spelt before, which are kept. */
     private const REMEMBERED = 5000;
 
-    /** Traits of what no kitchen is without. */
-    private const STAPLES = ['plain-salty', 'plain-sweet', 'plain-sour'];
+    /** What no kitchen is without the plain thing for. */
+    private const STAPLES = ['salty', 'sweet', 'sour'];
 
     /** @var array<string, string> */
     private static array $plain = [];
@@ -216,16 +218,16 @@ final class Catalogue
     public function staples(): array
     {
         return array_values(array_filter(array_map(
-            fn (string $trait): ?string => $this->having($trait)?->slug,
+            fn (string $for): ?string => $this->plainFor($for)?->slug,
             self::STAPLES,
         )));
     }
 
-    /** The first of a trait, such as the plain thing to salt with; null where there is none. */
-    public function having(string $trait): ?Ingredient
+    /** The plain thing to salt with, to thin with and so on, by Ingredient::PLAIN_FOR; null where there is none. */
+    public function plainFor(string $for): ?Ingredient
     {
         foreach ($this->compiled as $slug => $ingredient) {
-            if (in_array($trait, $ingredient['traits'], true)) {
+            if (($ingredient['plain'] ?? '') === $for) {
                 return $this->find($slug);
             }
         }

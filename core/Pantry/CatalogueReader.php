@@ -17,7 +17,7 @@ use Vinculum\Mixture\Density;
  * @phpstan-type OpenIngredient array{
  *     slug: string,
  *     name: string,
- *     group: string,
+ *     kinds: non-empty-list<string>,
  *     aliases: list<string>,
  *     maybe: list<string>,
  *     was: list<string>,
@@ -48,6 +48,8 @@ use Vinculum\Mixture\Density;
  *     thickensSource: string,
  *     pulpOfRest: float,
  *     doubts: array<string, float>,
+ *     plain: string,
+ *     kcal: float|null,
  * }
  */
 final class CatalogueReader
@@ -142,7 +144,7 @@ final class CatalogueReader
     private function __construct(private readonly Vocabulary $vocabulary) {}
 
     /**
-     * @param array<string, string> $tables text by file name; the name without its ending is the group
+     * @param array<string, string> $tables text by file name
      * @return array<string, CompiledIngredient> by slug
      *
      * @throws CatalogueError naming the file and line that is wrong
@@ -205,7 +207,7 @@ final class CatalogueReader
         $this->open = [
             'slug' => $match[1],
             'name' => $match[2],
-            'group' => pathinfo($this->file, PATHINFO_FILENAME),
+            'kinds' => [''],
             'aliases' => [],
             'maybe' => [],
             'was' => [],
@@ -236,6 +238,8 @@ final class CatalogueReader
             'thickensSource' => '',
             'pulpOfRest' => $this->everyPulp,
             'doubts' => [],
+            'plain' => '',
+            'kcal' => null,
         ];
     }
 
@@ -246,6 +250,10 @@ final class CatalogueReader
     private function field(array $open, string $word, string $rest): array
     {
         switch ($word) {
+            case 'kind':
+                $kind = $this->known([$rest], 'kind', $this->vocabulary->words['kinds'])[0];
+                $open['kinds'] = $this->vocabulary->kindsOf($kind);
+                break;
             case 'also':
                 $open['aliases'] = $this->words($rest, ',');
                 foreach (array_diff_key($open['aliases'], array_unique($open['aliases'])) as $twice) {
@@ -315,6 +323,13 @@ final class CatalogueReader
                     throw $this->error('a doubt is written "doubt sugars 60 % | source", of sugars or acids');
                 }
                 $open['doubts'][$match[1]] = log(1 + $this->number($match[2], 1.0, 200.0) / 100);
+                break;
+            case 'plain':
+                $open['plain'] = $this->plain($rest);
+                break;
+            case 'kcal':
+                [$value] = $this->sourced($rest);
+                $open['kcal'] = $this->number($value, 0.0, 9.0);
                 break;
             case 'pulp':
                 $open['pulpOfRest'] = $this->pulp($rest);
@@ -403,17 +418,31 @@ final class CatalogueReader
         return $open;
     }
 
+    /** What it is the plain thing for, which one thing is and no more. */
+    private function plain(string $for): string
+    {
+        if (! in_array($for, Ingredient::PLAIN_FOR, true)) {
+            throw $this->error("“{$for}” is nothing to be plain for; they are ".implode(', ', Ingredient::PLAIN_FOR));
+        }
+        foreach ($this->done as $other) {
+            if (($other['plain'] ?? '') === $for) {
+                throw $this->error("{$other['slug']} is the plain thing for {$for} already");
+            }
+        }
+
+        return $for;
+    }
+
     private function close(): void
     {
         if ($this->open === null) {
             return;
         }
         $open = $this->open;
-        foreach (['form', 'certainty'] as $needed) {
-            if ($open[$needed] === '') {
-                throw $this->error(
-                    "{$open['slug']} has no “".($needed === 'form' ? 'form' : 'known').'” line',
-                );
+        $needed = ['kind' => $open['kinds'][0], 'form' => $open['form'], 'known' => $open['certainty']];
+        foreach ($needed as $field => $said) {
+            if ($said === '') {
+                throw $this->error("{$open['slug']} has no “{$field}” line");
             }
         }
         $water = $open['composition'][Constituent::WATER] ?? throw $this->error("{$open['slug']} has no water");
@@ -525,7 +554,7 @@ final class CatalogueReader
 
     /**
      * @param list<string> $names
-     * @param array<string, string> $known
+     * @param array<string, mixed> $known
      * @return list<string>
      */
     private function known(array $names, string $what, array $known): array

@@ -17,6 +17,12 @@ final readonly class Ingredient
 {
     /** Fat from which a thing thins nothing, share; judgement. */
     private const FATTY = 0.4;
+    /** The kind of whatever somebody put in by its label. */
+    public const OWN = 'own';
+
+    /** What one thing of the pantry is the plain one for. */
+    public const PLAIN_FOR = ['sweet', 'sour', 'salty', 'umami', 'hot', 'water'];
+
     /** Share of alcohol from which a thing is a drink. */
     private const ALCOHOLIC = 0.03;
 
@@ -26,6 +32,7 @@ final readonly class Ingredient
     private const PINCH = 0.1;
 
     /**
+     * @param non-empty-list<string> $kinds what it is, by the vocabulary's tree: its own kind, then those around it
      * @param list<string> $aliases other names and renamed slugs
      * @param list<string> $roles what it is for, by the vocabulary
      * @param string $tint the pigment it is drawn in
@@ -55,11 +62,13 @@ final readonly class Ingredient
      * @param bool $setsCold whether it does so only once cold
      * @param list<list<non-empty-list<string>>> $standIns slugs of what a cook uses for it: what to try first and what
      *     only then, each best first, several together
+     * @param string $plain what it is the plain thing for, by PLAIN_FOR; '' for nothing
+     * @param float|null $kcalOfSolubles kcal/g that a label counts for what else is dissolved of it; null for as usual
      */
     private function __construct(
         public string $slug,
         public string $name,
-        public string $group,
+        public array $kinds,
         public array $aliases,
         public array $roles,
         public string $tint,
@@ -89,12 +98,38 @@ final readonly class Ingredient
         private array $doubts,
         public array $standIns,
         private bool $sharesName = false,
+        private string $plain = '',
+        public ?float $kcalOfSolubles = null,
     ) {}
 
-    /** Starch, gum or the like: water stands beside them, to slake them with. */
+    /** Whether it is of this kind, or of one within it: an apple is fruit. */
+    public function isOf(string ...$kinds): bool
+    {
+        return array_intersect($kinds, $this->kinds) !== [];
+    }
+
+    /** The widest kind it is of: where it stands in the pantry and in a shop. */
+    public function shelf(): string
+    {
+        return $this->kinds[count($this->kinds) - 1];
+    }
+
+    /** Whether another is of a kind with it, however wide: vinegar and lemon, thyme and carrot. */
+    public function isBeside(self $other): bool
+    {
+        return array_intersect(array_diff($this->kinds, [self::OWN]), $other->kinds) !== [];
+    }
+
+    /** Whether it is the plain thing to salt, sweeten, thin … with: what a cook takes where nothing else is meant. */
+    public function isPlain(string $for): bool
+    {
+        return $this->plain === $for;
+    }
+
+    /** Starch, gum or crumbs. */
     public function isThickener(): bool
     {
-        return $this->group === 'thickeners' && ! $this->is('plain-water');
+        return $this->isOf('thickener');
     }
 
     /** What a sauce is seasoned with by the spoon: salt, sugar, vinegar, soy, honey; never what it is made of. */
@@ -167,7 +202,7 @@ final readonly class Ingredient
         return new self(
             slug: $compiled['slug'],
             name: $compiled['name'],
-            group: $compiled['group'],
+            kinds: $compiled['kinds'],
             aliases: $compiled['aliases'],
             roles: $compiled['roles'],
             tint: $compiled['tint'],
@@ -203,6 +238,8 @@ final readonly class Ingredient
             doubts: $compiled['doubts'] ?? [],
             standIns: $compiled['standIns'] ?? [],
             sharesName: $compiled['sharesName'] ?? false,
+            plain: $compiled['plain'] ?? '',
+            kcalOfSolubles: $compiled['kcal'] ?? null,
         );
     }
 

@@ -126,7 +126,8 @@ final class OwnIngredient
         return [
             'slug' => $slug,
             'name' => $definition['name'],
-            'group' => 'own',
+            // what it is like says what it is; where it stands is its own shelf
+            'kinds' => [...$relative->kinds ?? [], Ingredient::OWN],
             'aliases' => [],
             'maybe' => [],
             'was' => [],

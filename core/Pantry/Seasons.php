@@ -7,8 +7,8 @@ namespace Vinculum\Pantry;
 /** When things are in season; a table a household changes for where it is. */
 final readonly class Seasons
 {
-    /** Groups of what grows, and so may have a season; a bottle has none. */
-    private const GROWN = ['fruit', 'tomato', 'vegetables', 'chillies'];
+    /** Kinds of what grows, and so may have a season; a bottle has none. */
+    private const GROWN = ['fruit', 'fresh-tomato', 'vegetable', 'fresh-chilli'];
 
     /**
      * @param array<string, array{int, int}> $months first and last, by slug; the last may lie in the next year
@@ -36,7 +36,7 @@ final readonly class Seasons
     /** Whether a season can be given to it. */
     public static function mayHave(Ingredient $ingredient): bool
     {
-        return in_array($ingredient->group, self::GROWN, true);
+        return $ingredient->isOf(...self::GROWN);
     }
 
     /** True for what has a season and is in it. */

@@ -60,7 +60,7 @@ namespace Vinculum\Pantry;
  *     colours: array<string, string>,
  *     yardsticks: array<string, list<string>>,
  *     hues: list<array{int, string}>,
- *     groups: array<string, string>,
+ *     kinds: array<string, array{name: string, of?: string, called?: list<string>}>,
  *     traits: array<string, string>,
  *     reading: array{
  *         preparations: list<string>,
@@ -92,6 +92,9 @@ final readonly class Vocabulary
      */
     public function __construct(public array $words)
     {
+        foreach (array_keys($words['kinds']) as $kind) {
+            $this->kindsOf($kind);
+        }
         foreach ($words['diets'] as $diet) {
             foreach ([$diet['against'], $diet['check']] as $rule) {
                 self::refuseUnknown('allergen', $rule['contains'] ?? [], $words['allergens']);
@@ -143,6 +146,35 @@ final readonly class Vocabulary
         }
 
         return $words;
+    }
+
+    /**
+     * A kind, and those it is within, the widest last.
+     *
+     * @return non-empty-list<string>
+     *
+     * @throws CatalogueError where there is no such kind, or one is within itself
+     */
+    public function kindsOf(string $kind): array
+    {
+        $kinds = [$kind];
+        while (true) {
+            self::refuseUnknown('kind', [$kind], $this->words['kinds']);
+            $kind = $this->words['kinds'][$kind]['of'] ?? null;
+            if ($kind === null) {
+                return $kinds;
+            }
+            if (in_array($kind, $kinds, true)) {
+                throw CatalogueError::at('vocabulary.json', 0, "the kind “{$kind}” is within itself");
+            }
+            $kinds[] = $kind;
+        }
+    }
+
+    /** As a shelf of the pantry is read: "fruit". */
+    public function kindName(string $kind): string
+    {
+        return $this->words['kinds'][$kind]['name'] ?? $kind;
     }
 
     /**

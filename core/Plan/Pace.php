@@ -41,7 +41,9 @@ final readonly class Pace
         return $usual > 0.0 ? log($took / $usual) : null;
     }
 
-    /** @param list<float> $cooks ln, as ofCook() has it; one that was kept before tapping through was known says nothing */
+    /**
+     * @param list<float> $cooks ln, as ofCook() has it; one that was kept before tapping through was known says nothing
+     */
     public static function of(array $cooks): float
     {
         $cooks = array_filter($cooks, static fn (float $pace): bool => $pace > log(self::TAPPED_THROUGH));

@@ -97,9 +97,15 @@ final readonly class KeepingTime
         $isPlain = $sauce->having('low-acid-plant', 'fresh-plant', 'perishable', 'raw-egg') === [];
         $isSour = ! $sauce->isLowAcid();
         $hasFruit
-            = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'fruit') !== [];
+            = array_filter(
+                $sauce->present(),
+                static fn ($line): bool => $line->ingredient?->isOf('fruit') === true,
+            ) !== [];
         $hasTomato
-            = array_filter($sauce->present(), static fn ($line): bool => $line->ingredient?->group === 'tomato') !== [];
+            = array_filter(
+                $sauce->present(),
+                static fn ($line): bool => $line->ingredient?->isOf('tomatoes') === true,
+            ) !== [];
         $isVinegar
             = $isSour
             && $grams[Constituent::ACETIC] >= self::VINEGAR_ACETIC * $sauce->mass()
@@ -158,7 +164,7 @@ final readonly class KeepingTime
         $fruit = [];
         foreach ($sauce->present() as $i => $line) {
             $thing = $line->ingredient;
-            if ($thing?->group === 'fruit' && ! $thing->is('bought') && ! $sauce->isCooked($i)) {
+            if ($thing?->isOf('fruit') === true && ! $thing->is('bought') && ! $sauce->isCooked($i)) {
                 $fruit[] = $line->line->id;
             }
         }

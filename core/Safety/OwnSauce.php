@@ -23,16 +23,11 @@ final class OwnSauce
     /** What is true of the bottle or the piece that went in, and not of the sauce. */
     private const LEFT_BEHIND = [
         'bought',
-        'tap',
         'uncut',
         'whole',
         'ground',
         'flares',
         'burns-eyes',
-        'plain-sweet',
-        'plain-sour',
-        'plain-salty',
-        'plain-water',
         'pressed-or-bottled',
         'cooked',
         'refused',

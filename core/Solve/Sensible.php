@@ -33,8 +33,8 @@ final readonly class Sensible
     /** Times its highest sensible share from which so much of a thing is worth a word; judgement. */
     private const TOO_MUCH = 1.5;
 
-    /** Groups of what is in no sweet sauce; a ripe fruit is savoury by what it brings. */
-    private const SAVOURY = ['salty', 'mustards', 'vegetables', 'chillies', 'blends'];
+    /** Kinds of what is in no sweet sauce; a ripe fruit is savoury by what it brings. */
+    private const SAVOURY = ['savoury', 'mustard', 'vegetable', 'dried-vegetable', 'chilli', 'blend', 'condiment'];
 
     /** Share of sugar from which a sauce with nothing savoury in it is a sweet one; judgement. */
     private const SWEET = 0.15;
@@ -124,9 +124,9 @@ final readonly class Sensible
     /** Soy, cheese, mustard, tomato, onion, and an oil that tastes of what it was pressed from. */
     private static function isSavoury(Ingredient $thing): bool
     {
-        return ! $thing->is('plain-salty')
+        return ! $thing->isPlain('salty')
             && (in_array('umami', $thing->roles, true)
-                || in_array($thing->group, self::SAVOURY, true)
+                || $thing->isOf(...self::SAVOURY)
                 || ($thing->isFatty() && $thing->aroma !== [] && $thing->form === Form::Liquid));
     }
 

@@ -175,7 +175,7 @@ final class Cook
     /** What makes up for what boiled off too far. */
     public function thinsWith(): Ingredient
     {
-        return $this->catalogue->having('plain-water') ?? throw new \LogicException('The pantry has no water.');
+        return $this->catalogue->plainFor('water') ?? throw new \LogicException('The pantry has no water.');
     }
 
     /** Whether what is in the pot is hot. */

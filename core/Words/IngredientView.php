@@ -39,7 +39,7 @@ final readonly class IngredientView
         return [
             'slug' => $ingredient->slug,
             'name' => $ingredient->name,
-            'group' => $ingredient->group,
+            'group' => $ingredient->shelf(),
             'tint' => $ingredient->tint,
             'caution' => $ingredient->caution,
             'strength_text' => $this->strength($ingredient),

@@ -56,7 +56,7 @@ final readonly class PantryView
         $shelves = ['mine', 'on hand', 'in season now', 'everything else'];
         $shelf = static fn (Ingredient $ingredient): string => match (true) {
             $inSeason === null => '',
-            $ingredient->group === 'own' => 'mine',
+            $ingredient->isOf('own') => 'mine',
             in_array($ingredient->slug, $onHand, true) => 'on hand',
             in_array($ingredient->slug, $inSeason, true) => 'in season now',
             default => 'everything else',
@@ -75,10 +75,10 @@ final readonly class PantryView
                     'shelf' => $shelf($ingredient),
                     'slug' => $ingredient->slug,
                     'name' => $ingredient->name,
-                    'group' => $ingredient->group,
+                    'group' => $ingredient->shelf(),
                     'tint' => $ingredient->tint,
                     'strength_text' => (new IngredientView($this->speech))->strength($ingredient),
-                    'own' => $ingredient->group === 'own',
+                    'own' => $ingredient->isOf('own'),
                     'on_hand' => in_array($ingredient->slug, $onHand, true),
                 ],
                 $ingredients,
@@ -109,7 +109,7 @@ final readonly class PantryView
         return [
             'slug' => $ingredient->slug,
             'name' => $ingredient->name,
-            'group' => $ingredient->group,
+            'group' => $ingredient->shelf(),
             'tint' => $ingredient->tint,
             'may_have_season' => Seasons::mayHave($ingredient),
             'also' => $ingredient->aliases,

@@ -59,9 +59,9 @@ final readonly class ShoppingView
         return [
             'slug' => $line->ingredient->slug,
             'name' => $line->ingredient->name,
-            'group' => $line->ingredient->group,
+            'group' => $line->ingredient->shelf(),
             'aisle' => ucfirst(
-                $this->vocabulary->words['groups'][$line->ingredient->group] ?? $line->ingredient->group,
+                $this->vocabulary->kindName($line->ingredient->shelf()),
             ),
             'is_enough' => $isEnough,
             'need_text' => $this->speech->grams($line->needGrams),

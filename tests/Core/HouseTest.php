@@ -45,20 +45,13 @@ final class HouseTest extends TestCase
 
     /** Words that happen to name an ingredient too. Water is the one ingredient that core may name: what boils off is water. */
     private const WORDS = [
-        'core/Cooking/Kitchen.php' => ['water'],
-        'core/Cooking/Pot.php' => ['water'],
-        'core/Mixture/Constituent.php' => ['water'],
         'core/Pantry/Catalogue.php' => ['courgette', 'ketchup', 'whiskey', 'yoghurt'], // spellings
         'core/Pantry/Portion.php' => ['clove'], // of garlic
         'core/Recipe/Jotted/LineReader.php' => ['clove'], // of garlic
-        'core/Pantry/Seasons.php' => ['tomato'], // a group
-        'core/Solve/Rescue/Candidates.php' => ['tomato'], // a group
-        'core/Solve/Draft/Beginning.php' => ['tomato'], // a group
         'core/Safety/Brings.php' => ['honey'], // what a trait is called
         'core/Safety/Rules/Infants.php' => ['honey'], // the code of a caution
         'core/Safety/KeepingTime.php' => ['tomato'], // a keeping time
-        'core/Solve/Swap/Kin.php' => ['milk', 'tomato'], // an allergen, a group
-        'core/Solve/Swap/Equations.php' => ['tomato'], // a group
+        'core/Solve/Swap/Kin.php' => ['milk'], // an allergen
         'app/Models/Batch.php' => ['date'], // of the calendar
         'app/Models/Tasting.php' => ['date'],
         'app/Models/JarRecord.php' => ['date'],
@@ -71,9 +64,31 @@ final class HouseTest extends TestCase
             $text = (string) preg_replace('#/\*.*?\*/|//[^\n]*#s', '', $text);
             preg_match_all("/['\"]([a-z0-9]+(?:-[a-z0-9]+)*)['\"]/", $text, $literals);
             $named = array_filter(array_unique($literals[1]), static fn (string $word): bool => isset($slugs[$word]));
-            $named = array_diff($named, self::WORDS[$file] ?? []);
-            self::assertSame([], array_values($named), "{$file} names an ingredient; ask for a trait instead");
+            $named = array_diff($named, ['water'], self::WORDS[$file] ?? []);
+            self::assertSame([], array_values($named), "{$file} names an ingredient; ask for a kind or a trait instead");
         }
+    }
+
+    public function test_every_kind_that_is_asked_for_is_in_the_vocabulary_and_none_is_called_like_an_ingredient(): void
+    {
+        $kinds = Sauce::catalogue()->vocabulary->words['kinds'];
+        self::assertSame([], array_values(array_intersect(array_keys($kinds), Sauce::catalogue()->slugs())), 'so that asking for one is not asking for the other');
+        $asked = 0;
+        foreach (self::files('core') as $file => $text) {
+            preg_match_all("/->isOf\(((?:'[a-z-]+'(?:, )?)+)\)/", $text, $calls);
+            foreach (explode(',', str_replace(["'", ' '], '', implode(',', $calls[1]))) as $kind) {
+                self::assertTrue($kind === '' || isset($kinds[$kind]), "{$file} asks for the kind “{$kind}”, which there is not");
+                $asked += $kind === '' ? 0 : 1;
+            }
+        }
+        self::assertGreaterThan(25, $asked);
+    }
+
+    public function test_every_kind_of_the_tree_has_something_of_it(): void
+    {
+        $there = array_merge(...array_map(static fn (string $slug): array => Sauce::ingredient($slug)->kinds, Sauce::catalogue()->slugs()));
+
+        self::assertSame(['own'], array_values(array_diff(array_keys(Sauce::catalogue()->vocabulary->words['kinds']), $there)));
     }
 
     public function test_every_trait_that_is_asked_for_is_in_the_vocabulary(): void

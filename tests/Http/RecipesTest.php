@@ -113,7 +113,6 @@ final class RecipesTest extends HttpTestCase
     {
         self::assertSame(5000, DB::selectOne('pragma busy_timeout')->timeout);
         self::assertSame(1, DB::selectOne('pragma foreign_keys')->foreign_keys);
-        self::assertSame('IMMEDIATE', config('database.connections.sqlite.transaction_mode'));
         self::assertSame('WAL', config('database.connections.sqlite.journal_mode'));
     }
 

@@ -1181,8 +1181,7 @@ final readonly class LineReader
         [$head, $behind] = Naming::parted($rest);
         // a cup of a citrus fruit that is eaten: its flesh or its juice
         $isEither = $amount->unit?->dimension === Dimension::Volume
-            && $thing->group === 'fruit'
-            && isset($thing->aroma['citrus'])
+            && $thing->isOf('citrus-fruit')
             && $behind === []
             && Singular::of(mb_strtolower($head)) === mb_strtolower($thing->shortName());
         $juice = $isEither

@@ -181,7 +181,9 @@ final class Naming
             : new Named(null, $words, '', false, $named->guesses, $named->like);
     }
 
-    /** Whether what is left of the words beside a guess is a thing of its own, or makes one: almond flour, milk powder. */
+    /**
+     * Whether what is left of the words beside a guess is a thing of its own, or makes one: almond flour, milk powder.
+     */
     private function namesAnotherToo(Named $named): bool
     {
         $ingredient = $named->ingredient;
@@ -536,8 +538,8 @@ final class Naming
                     && ($ingredient->is('dry-plant') || str_contains($ingredient->name, 'dried'))
                 )
                 && ! ($word === 'ground' && ($ingredient->is('dry-plant') || $ingredient->is('ground')))
-                && ! ($word === 'hot' && $ingredient->is('plain-water'))
-                && ! (str_ends_with($word, '%') && $ingredient->group !== 'acids')
+                && ! ($word === 'hot' && $ingredient->isPlain('water'))
+                && ! (str_ends_with($word, '%') && ! $ingredient->isOf('sour'))
                 && ! $this->isOnlyGrownSo($word, $ingredient)
                 && ! $this->saysItAgain($word, $ingredient)
             ) {
@@ -551,7 +553,7 @@ final class Naming
     /** Where and how a plant grew changes little, but with chillies it is another kind. */
     private function isOnlyGrownSo(string $word, Ingredient $ingredient): bool
     {
-        return (in_array($ingredient->group, ['fruit', 'vegetables'], true) || $ingredient->is('fresh-plant'))
+        return ($ingredient->isOf('fruit', 'vegetable') || $ingredient->is('fresh-plant'))
             && ! $ingredient->is('chilli')
             && in_array($word, $this->catalogue->vocabulary->words['reading']['grown'], true);
     }

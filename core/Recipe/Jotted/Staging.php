@@ -23,15 +23,6 @@ final readonly class Staging
 {
     public const MOST_STAGES = 12;
 
-    /** What the things of a group are called together. */
-    private const KINDS = [
-        'spices' => ['spice'],
-        'blends' => ['spice'],
-        'fruit' => ['fruit'],
-        'sugars' => ['sweetener'],
-        'thickeners' => ['slurry'],
-    ];
-
     private const SHARES = ['half' => 0.5, 'a third' => 1 / 3, 'a quarter' => 0.25, 'two thirds' => 2 / 3,
         'two-thirds' => 2 / 3, 'three quarters' => 0.75, 'three-quarters' => 0.75];
 
@@ -339,12 +330,11 @@ final readonly class Staging
                 ? Singular::of($name[0])
                 : $noun;
         }
-        $kinds
-            = self::KINDS[$ingredient->group ?? ''] ?? [];
-        if ($ingredient?->is('chilli') === true) {
-            $kinds[] = 'chilli';
+        // "the spices", "the fruit": what the things of a kind are called together
+        foreach ($ingredient->kinds ?? [] as $kind) {
+            array_push($nouns, ...$this->catalogue->vocabulary->words['kinds'][$kind]['called'] ?? []);
         }
-        foreach (array_unique([...$nouns, ...$kinds]) as $noun) {
+        foreach (array_unique($nouns) as $noun) {
             if ($noun !== '' && mb_strlen($noun) > 2 && str_contains($said, " {$noun} ")) {
                 return true;
             }

@@ -21,7 +21,7 @@ use Vinculum\Taste\Style;
 final readonly class Beginning
 {
     /** Groups of what grows: one fruit is as good a beginning as another. */
-    private const GROWN = ['fruit', 'tomato', 'vegetables'];
+    private const GROWN = ['fruit', 'tomatoes', 'vegetable'];
 
     /** Tastes, by Measure value, that a sauce can do without; common practice. */
     public const NEEDLESS = ['umami', 'heat'];
@@ -63,10 +63,10 @@ final readonly class Beginning
     ): array {
         $sensible = new Sensible($makeUp);
         $pool = self::standInsOf($main, $catalogue, $wishes);
-        foreach (in_array($main->group, self::GROWN, true) ? $catalogue->slugs() : [] as $slug) {
+        foreach ($main->isOf(...self::GROWN) ? $catalogue->slugs() : [] as $slug) {
             $thing = $catalogue->find($slug);
             $isAtHand = in_array($slug, $wishes->onHand, true) || in_array($slug, $wishes->inSeason, true);
-            $isLike = $thing?->group === $main->group && in_array('base', $thing->roles, true);
+            $isLike = $thing?->isBeside($main) === true && in_array('base', $thing->roles, true);
             if ($thing !== null && $isAtHand && $isLike) {
                 $pool[] = $thing;
             }
@@ -79,7 +79,7 @@ final readonly class Beginning
             if (
                 $isOut
                 || $sensible->whyNot($thing, $main) !== null
-                || ($thing->is('plain-salty') && ! $main->is('plain-salty'))
+                || ($thing->isPlain('salty') && ! $main->isPlain('salty'))
             ) {
                 continue;
             }
@@ -136,7 +136,7 @@ final readonly class Beginning
     /** Fine salt and coarse, sugar and icing sugar: of one kind, and nothing in their smell tells them apart. */
     private static function areTwins(Ingredient $one, Ingredient $other): bool
     {
-        return $one->group === $other->group
+        return $one->isBeside($other)
             && (($one->aroma === [] && $other->aroma === []) || Aroma::likeness($one, $other) >= self::TWINS);
     }
 

@@ -233,7 +233,7 @@ final readonly class Draft
         $brought = $old->grams * $factor * (1 - $drier);
         $amounts = [];
         foreach ($weighed->lines as $i => $line) {
-            if ($line->ingredient?->is('tap') === true && $brought > 0.0) {
+            if ($line->ingredient?->isPlain('water') === true && $brought > 0.0) {
                 $left = max(0.0, $line->grams * $rest - $brought);
                 $brought -= $line->grams * $rest - $left;
                 $amounts[$line->line->id] = $left < 1.0 ? '' : LineWriter::weighed($left, $recipe->kitchenware());
@@ -310,7 +310,7 @@ final readonly class Draft
         $most = 0;
         foreach ($lines as $i => $line) {
             $shared = count(array_intersect($line->ingredient->roles ?? [], $thing->roles, self::ROLES));
-            $alike = $shared + ($line->ingredient?->group === $thing->group ? 1 : 0);
+            $alike = $shared + ($line->ingredient?->isBeside($thing) === true ? 1 : 0);
             if ($shared > 0 && $alike > $most) {
                 [$best, $most] = [$i, $alike];
             }
@@ -331,7 +331,7 @@ final readonly class Draft
         }
         foreach ($lines as $i => $line) {
             $its = $line->ingredient;
-            if ($its?->roles === ['aroma'] && $its->group === $thing->group && $its->mostShare >= self::HERB) {
+            if ($its?->roles === ['aroma'] && $its->isBeside($thing) && $its->mostShare >= self::HERB) {
                 return $i;
             }
         }
@@ -382,7 +382,7 @@ final readonly class Draft
         return Sentence::of(match (true) {
             $place === 0 => 'what it is made of',
             $thing->isThickener() => 'thickens it',
-            $thing->is('tap') => 'thins it',
+            $thing->isPlain('water') => 'thins it',
             $thing->isFatty() => 'makes it round',
             in_array('body', $thing->roles, true) => 'gives it body',
             in_array('hot', $thing->roles, true) => 'for a little heat',

@@ -28,18 +28,23 @@ use Vinculum\Taste\Ratio;
 final readonly class Equations
 {
     private const REACH = 60.0;
-    /** Of ln of what it makes past what it may make: nobody boils half a batch away for a step of umami; judgement. */
+    /**
+     * Of ln of what it makes past what it may make: nobody boils half a batch away for a step of umami; judgement.
+     */
     private const HOLD = 600.0;
     private const PIN = 200.0;
     private const PIN_STEP = 0.05;
     /**
-     * ln of how far a line may move unasked: what somebody wrote to nearly a half or twice of it, so that it is no further
-     * once it stands in spoons; judgement.
+     * ln of how far a line may move unasked: what somebody wrote to nearly a half or twice of it, so that it is no
+     * further once it stands in spoons; judgement.
      */
     public const WRITTEN = [-0.64, 0.64];
     /** ... and as it then is written. */
     private const AS_WRITTEN = M_LN2;
-    /** ... and what is only drafted, or brings much of a taste that was asked for, to a fiftieth or eight times; judgement. */
+    /**
+     * ... and what is only drafted, or brings much of a taste that was asked for, to a fiftieth or eight times;
+     * judgement.
+     */
     public const FREELY = [-3.9, 2.08];
     /** Much of a taste, in parts of it; judgement. */
     private const BRINGS_IT = 0.25;
@@ -64,7 +69,9 @@ final readonly class Equations
 
     private Sensible $sensible;
 
-    /** @param array{float, float} $reach ln of the least and the most of what a line was, where it has no bound of its own */
+    /**
+     * @param array{float, float} $reach ln of the least and the most of what a line was, where it has no other bound
+     */
     public function __construct(public Evaluation $from, public Aims $aims, private array $reach = self::WRITTEN)
     {
         $this->sensible = new Sensible($from);

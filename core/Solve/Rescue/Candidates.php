@@ -28,7 +28,7 @@ final readonly class Candidates
     private const AKIN = 0.5;
 
     /** Traits of what is always plain. */
-    private const PLAIN = ['plain-water', 'plain-sweet', 'plain-salty', 'plain-umami'];
+    private const PLAIN = ['water', 'sweet', 'salty', 'umami'];
 
     /** Sweet, salty and sour, in the measures' units, by which an acid is a plain one; judgement. */
     private const SWEET = 9.0;
@@ -47,7 +47,7 @@ final readonly class Candidates
     private const A_THIRD_AS_MUCH = 1 / 3;
 
     /** Groups of what goes in for its taste, however dry it is. */
-    private const FOR_THE_TASTE = ['spices', 'chillies', 'blends'];
+    private const FOR_THE_TASTE = ['spice', 'chilli', 'blend'];
 
     /** Share of what pours up to which a sauce is a mash, and no water goes into it; judgement. */
     private const POURED = 0.1;
@@ -146,21 +146,21 @@ final readonly class Candidates
     private function isAskedForAnotherThing(Ingredient $thing): bool
     {
         $thick = $this->feels[Feel::Thick->value] ?? 0.0;
-        $isForTheTaste = in_array($thing->group, self::FOR_THE_TASTE, true)
+        $isForTheTaste = $thing->isOf(...self::FOR_THE_TASTE)
             || ($thing->form === Form::Pieces && ! in_array('body', $thing->roles, true));
         if ($thick < 0.0 && count($this->feels) === 1 && $isForTheTaste) {
             return true;
         }
         // a spoon of cayenne to hold the heat while it is watered down, and glutamate for the savour
         $isOnlyToHold = (! isset($this->feels[Feel::Hot->value]) && $this->sensible->isFierySpice($thing))
-            || (! isset($this->feels[Feel::Umami->value]) && $thing->is('plain-umami'));
+            || (! isset($this->feels[Feel::Umami->value]) && $thing->isPlain('umami'));
         if ($isOnlyToHold) {
             return true;
         }
         $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
         $isOfOil = $this->isWateredDownSoon() && ($fat >= self::OILY || $this->isMashed());
 
-        return $thing->is('plain-water')
+        return $thing->isPlain('water')
             && $thick <= 0.0
             && ($isOfOil || $this->isOfButter() || $this->isBoiledDown());
     }
@@ -192,7 +192,7 @@ final readonly class Candidates
         return ($this->feels[Feel::Sweet->value] ?? 0.0) > 0.0
             && $this->sensible->isCooked
             && ($this->isNameless
-                || array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === []);
+                || array_filter($this->own, static fn (Ingredient $own): bool => $own->isPlain('water')) === []);
     }
 
     /** Of pieces, pastes and powders, with hardly a spoon of anything that pours. */
@@ -243,14 +243,14 @@ final readonly class Candidates
                 Feel::Thick->value,
             ]) !== [];
         $isRaw
-            = $thing->form === Form::Pieces && in_array($thing->group, ['fruit', 'vegetables', 'tomato'], true);
+            = $thing->form === Form::Pieces && $thing->isOf('fruit', 'vegetable', 'tomatoes');
         $isAroma = array_diff($thing->roles, ['aroma']) === [];
 
         return (! $isFatty || $mayBeFatty || $this->isMadeOf($thing))
             && ! $thing->is('raw-egg')
             && (! $isRaw || $this->isRawAnyway($thing))
             && ! $isAroma
-            && $thing->group !== 'blends';
+            && ! $thing->isOf('blend');
     }
 
     /** Raw pieces of what the sauce is made of anyway, where nothing of it is cooked: more tomato in a raw salsa. */
@@ -263,7 +263,7 @@ final readonly class Candidates
     public function isWateredDownSoon(): bool
     {
         return ! $this->sensible->isHeated
-            && array_filter($this->own, static fn (Ingredient $own): bool => $own->is('plain-water')) === [];
+            && array_filter($this->own, static fn (Ingredient $own): bool => $own->isPlain('water')) === [];
     }
 
     public function isOwn(Ingredient $thing): bool
@@ -338,8 +338,8 @@ final readonly class Candidates
 
     private function isPlain(Ingredient $thing): bool
     {
-        foreach (self::PLAIN as $trait) {
-            if ($thing->is($trait)) {
+        foreach (self::PLAIN as $for) {
+            if ($thing->isPlain($for)) {
                 return true;
             }
         }
@@ -352,7 +352,7 @@ final readonly class Candidates
     /** Vinegar and citrus juice, and nothing sweet or salt. */
     private function isPlainAcid(Ingredient $thing): bool
     {
-        return $thing->group === 'acids'
+        return $thing->isOf('sour')
             && in_array('acid', $thing->roles, true)
             && (Measure::Sweetness->strengthOf($thing) ?? 0.0) < self::SWEET
             && (Measure::Saltiness->strengthOf($thing) ?? 0.0) < self::SALTY
@@ -410,10 +410,10 @@ final readonly class Candidates
         }
         foreach ($this->own as $own) {
             $does = array_intersect($thing->roles, array_diff($own->roles, ['aroma', 'base', 'body']));
-            $isSugar = $own->group === 'sugars' && $thing->group === 'sugars';
+            $isSugar = $own->isOf('sweet') && $thing->isOf('sweet');
             if (
                 $does !== []
-                && $own->group === $thing->group
+                && $own->isBeside($thing)
                 && ($isSugar || Aroma::likeness($own, $thing) >= self::AKIN)
             ) {
                 return true;
@@ -424,7 +424,7 @@ final readonly class Candidates
         foreach (isset($this->feels[Feel::Thick->value]) ? $this->own : [] as $own) {
             $pours = min($own->perGram[Constituent::WATER], $thing->perGram[Constituent::WATER]) > self::POURS;
             if (
-                $own->group === $thing->group
+                $own->isBeside($thing)
                 && array_intersect($own->contains, $thing->contains) !== []
                 // a knob of butter makes no sauce one of milk
                 && ($pours || $this->feels[Feel::Thick->value] < 0.0)

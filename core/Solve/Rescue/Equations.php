@@ -177,14 +177,14 @@ final readonly class Equations
             if ($thing->isAlcoholic() && $this->concentrates() <= 1.0) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::MORE_OF_IT * $there);
             }
-            if ($thing->is('plain-water') && $this->candidates->isWateredDownSoon()) {
+            if ($thing->isPlain('water') && $this->candidates->isWateredDownSoon()) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::LET_DOWN * $this->pot->mass);
             }
         }
         $boiledAway = null;
         // an over-reduced pot takes back what was boiled off, and no more
         foreach ($state->boiledFurther > 0.0 ? $this->things : [] as $thing) {
-            if ($thing->is('plain-water')) {
+            if ($thing->isPlain('water')) {
                 $mostOf[$thing->slug] = min($mostOf[$thing->slug], $lost);
                 $boiledAway = $thing->slug;
             }
@@ -389,9 +389,9 @@ final readonly class Equations
             $thing === null => 2,
             self::isChoppedIn($thing) => 0,
             // salt is what salts, before the mustard and the cheese
-            $this->isOnlyToSeason() && ! $thing->isSeasoning() && ! $thing->is('plain-water') => 0,
+            $this->isOnlyToSeason() && ! $thing->isSeasoning() && ! $thing->isPlain('water') => 0,
             $this->candidates->isOwn($thing) => 2,
-            $thing->is('plain-water') => 1,
+            $thing->isPlain('water') => 1,
             default => 0,
         };
     }

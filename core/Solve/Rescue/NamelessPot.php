@@ -27,13 +27,13 @@ use Vinculum\Taste\Style;
  */
 final class NamelessPot
 {
-    /** What a taste is made of where nothing else is known, by its trait. */
+    /** What a taste is made of where nothing else is known: the plain thing for it. */
     private const MADE_OF = [
-        'sweetness' => 'plain-sweet',
-        'sourness' => 'plain-sour',
-        'saltiness' => 'plain-salty',
-        'umami' => 'plain-umami',
-        'heat' => 'plain-hot',
+        'sweetness' => 'sweet',
+        'sourness' => 'sour',
+        'saltiness' => 'salty',
+        'umami' => 'umami',
+        'heat' => 'hot',
     ];
 
     /** How often the amounts are corrected. */
@@ -184,7 +184,7 @@ final class NamelessPot
         $amounts = [];
         foreach (Measure::cases() as $measure) {
             $band = $style->band($measure);
-            $thing = $catalogue->having(self::MADE_OF[$measure->value]);
+            $thing = $catalogue->plainFor(self::MADE_OF[$measure->value]);
             $strength = $thing === null ? 0.0 : $measure->strengthOf($thing) ?? 0.0;
             if ($band === null || $thing === null || $strength <= 0.0) {
                 continue;
@@ -234,7 +234,7 @@ final class NamelessPot
         }
         $rest = max(0.0, $grams - array_sum($amounts));
         $ofBase = $base === null ? 0.0 : min($rest, $grams * $base['share']);
-        $water = $catalogue->having('plain-water');
+        $water = $catalogue->plainFor('water');
         foreach ([[$base['ingredient'] ?? '', $ofBase], [$water->slug ?? '', $rest - $ofBase]] as [$slug, $mass]) {
             if ($slug !== '' && $mass > 0.0) {
                 $lines[] = new Line("l-{$slug}", $slug, sprintf('%.4f g', $mass));

@@ -188,8 +188,7 @@ final readonly class Ranking
                 $kinds = array_map(
                     fn (string $slug): string => $slug === ''
                         ? ''
-                        : $this->equations->thing($slug)->group
-                            .($this->equations->thing($slug)->is('plain-water') ? ' water' : ''),
+                        : $this->equations->thing($slug)->shelf(),
                     $each['slugs'],
                 );
                 sort($kinds);

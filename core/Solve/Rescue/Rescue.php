@@ -41,7 +41,7 @@ final readonly class Rescue
         ?PotState $pot = null,
     ): Rescued {
         $pot ??= new PotState;
-        $water = $catalogue->having('plain-water');
+        $water = $catalogue->plainFor('water');
         $equations = new Equations(
             $from,
             $feels,

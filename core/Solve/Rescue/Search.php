@@ -187,7 +187,7 @@ final readonly class Search
     /** One lemon is as good as another lime, and where the lime is in it, nobody looks for a lemon. */
     private function alike(string $one, string $other): float
     {
-        $isSour = fn (string $slug): bool => $this->equations->thing($slug)->group === 'acids';
+        $isSour = fn (string $slug): bool => $this->equations->thing($slug)->isOf('sour');
 
         return $isSour($one) && $isSour($other) ? self::AS_SOUR : self::ALIKE;
     }

@@ -69,12 +69,12 @@ final readonly class Equations
     private const AS_HEAVY = [0.75, 1.35];
     /** What a thing may be there for, in the order it counts. */
     private const TASTES = [Measure::Sweetness, Measure::Sourness, Measure::Saltiness, Measure::Heat];
-    /** The plain thing for each, by its trait. */
+    /** What the plain thing is for, by the taste it makes up. */
     public const BASICS = [
-        'sweet' => 'plain-sweet',
-        'sour' => 'plain-sour',
-        'salty' => 'plain-salty',
-        '' => 'plain-water',
+        'sweet' => 'sweet',
+        'sour' => 'sour',
+        'salty' => 'salty',
+        '' => 'water',
     ];
 
     public WeighedLine $out;
@@ -312,7 +312,7 @@ final readonly class Equations
                 }
                 $own
                     = $for === ''
-                        ? ($line->ingredient->is('plain-water')
+                        ? ($line->ingredient->isPlain('water')
                             ? 1.0
                             : 0.0)
                         : (in_array($roles[$for], $line->ingredient->roles, true)
@@ -339,7 +339,7 @@ final readonly class Equations
                     'most' => self::MOST_GROWTH * $line->grams,
                 ];
             } elseif (
-                ($ingredient = $this->catalogue->having($basic)) !== null
+                ($ingredient = $this->catalogue->plainFor($basic)) !== null
                 && ! $this->wishes->ruleOut($ingredient)
                 && $ingredient->slug !== $this->out->ingredient?->slug
                 && ! $this->isToTaste($ingredient)
@@ -489,8 +489,8 @@ final readonly class Equations
     private function asDry(Ingredient $thing): float
     {
         $out = $this->out->ingredient;
-        $isGrown = in_array($out?->group, ['fruit', 'vegetables', 'tomato', 'mustards'], true);
-        if ($out === null || ! $isGrown || ($out->group !== $thing->group && $thing->form !== Form::Pieces)) {
+        $isGrown = $out?->isOf('fruit', 'vegetable', 'tomatoes', 'mustard') === true;
+        if ($out === null || ! $isGrown || (! $out->isBeside($thing) && $thing->form !== Form::Pieces)) {
             return 1.0;
         }
         $dry = static fn (Ingredient $one): float => 1.0 - $one->perGram[Constituent::WATER];

@@ -131,8 +131,8 @@ final readonly class Kin
             array_intersect($thing->contains, ['nuts', 'peanuts', 'sesame']) !== [] && $fat < self::OIL => 'nuts',
             $fat >= self::OIL => $milk ? 'solid' : 'oil',
             $thing->is('emulsifies') && $fat > self::BOUND && ! $thing->is('raw-egg') => 'emulsion',
-            $milk && $thing->group === 'fats' => 'cream',
-            $thing->group === 'fats' && $fat > self::RICH && ! $thing->is('raw-egg') => 'coconut',
+            $milk && $thing->isOf('rich') => 'cream',
+            $thing->isOf('rich') && $fat > self::RICH && ! $thing->is('raw-egg') => 'coconut',
             default => '',
         };
     }
@@ -155,12 +155,12 @@ final readonly class Kin
                 || (! self::isAroma($thing)
                     && $thing->perGram[Constituent::WATER] > self::WATERY
                     && ($likeness > 0.0 || array_sum($thing->aroma) < self::SMELLS_MUCH)
-                    && ($thing->group === 'acids' || in_array('umami', $thing->roles, true)));
+                    && ($thing->isOf('sour') || in_array('umami', $thing->roles, true)));
         }
         if (self::isAroma($this->out)) {
             return in_array('aroma', $thing->roles, true)
                 && ! in_array('base', $thing->roles, true)
-                && ($likeness >= self::SMELLS || (self::isHerb($this->out) && self::isHerb($thing)));
+                && ($likeness >= self::SMELLS || ($this->out->isOf('herb') && $thing->isOf('herb')));
         }
         if (self::isAroma($thing)) {
             return false;
@@ -169,7 +169,7 @@ final readonly class Kin
         // coffee for milk, cola for a juice: a smell of its own, and much of it; one vinegar for another is no matter
         return $likeness > 0.0
             || array_sum($thing->aroma) < self::SMELLS_MUCH
-            || ($thing->group === $this->out->group && $thing->group !== 'liquids');
+            || ($thing->isBeside($this->out) && ! $thing->isOf('liquid'));
     }
 
     /** Of which a spoon is a great deal. */
@@ -181,12 +181,6 @@ final readonly class Kin
     private static function isAroma(Ingredient $thing): bool
     {
         return array_diff($thing->roles, ['aroma']) === [];
-    }
-
-    /** A leaf one cuts: it comes in sprigs or bunches. */
-    public static function isHerb(Ingredient $thing): bool
-    {
-        return self::isAroma($thing) && ($thing->portion('sprig') !== null || $thing->portion('bunch') !== null);
     }
 
     private function isDrink(Ingredient $thing): bool
@@ -216,7 +210,7 @@ final readonly class Kin
             $both(self::isSyrup(...)), $both(self::isStock(...)) => [$as, self::AS_MUCH],
             $both(self::isCreamy(...)) => [$as, self::ABOUT],
             $both(self::isNut(...)) => [$grams, self::AS_MUCH],
-            $both(self::isGrown(...)) && $this->out->group === $thing->group => [$grams, self::NEARLY],
+            $both(self::isGrown(...)) && $this->out->isBeside($thing) => [$grams, self::NEARLY],
             default => null,
         };
     }
@@ -224,7 +218,7 @@ final readonly class Kin
     /** Cream, yoghurt, milk and what is made to do as they do. */
     private static function isCreamy(Ingredient $thing): bool
     {
-        return $thing->group === 'fats'
+        return $thing->isOf('rich')
             && $thing->form !== Form::Pieces
             && ! $thing->is('emulsifies')
             && ! $thing->is('raw-egg')
@@ -234,7 +228,7 @@ final readonly class Kin
     /** Sugar that pours, and sweetens as much as sugar does. */
     private static function isSyrup(Ingredient $thing): bool
     {
-        return $thing->group === 'sugars' && $thing->form === Form::Liquid && ! self::isExtract($thing);
+        return $thing->isOf('syrup') && $thing->form === Form::Liquid;
     }
 
     /** Fresh fruit or a vegetable that a sauce is made of; an onion is there for its smell too, and goes by that. */
@@ -243,7 +237,7 @@ final readonly class Kin
         return $thing->form === Form::Pieces
             && in_array('base', $thing->roles, true)
             && ! in_array('aroma', $thing->roles, true)
-            && in_array($thing->group, ['fruit', 'vegetables'], true)
+            && $thing->isOf('fruit', 'vegetable')
             && $thing->perGram[Constituent::WATER] > self::FRESH;
     }
 
@@ -271,9 +265,9 @@ final readonly class Kin
         $bitesOut = $this->out->perGram[Constituent::CAPSAICINOIDS] > 0.0;
         $bitesIn = $thing->perGram[Constituent::CAPSAICINOIDS] > 0.0;
 
-        $grown = static fn (Ingredient $one): string => match ($one->group) {
-            'vegetables', 'tomato' => 'vegetable',
-            'fruit' => 'fruit',
+        $grown = static fn (Ingredient $one): string => match (true) {
+            $one->isOf('vegetable', 'tomatoes') => 'vegetable',
+            $one->isOf('fruit') => 'fruit',
             default => '',
         };
 
@@ -281,10 +275,10 @@ final readonly class Kin
             // a tomato is no mushroom, though both are what a sauce is made of
             && ($grown($this->out) === '' || ! $has('base') || Aroma::likeness($this->out, $thing) >= self::SMELLS)
             // no lemonade for a juice, no spice blend for a paste, no seaweed for a sauce
-            && ($thing->group !== 'liquids' || $this->isDrink($thing) || ! $thing->is('added-sugar')
+            && (! $thing->isOf('liquid') || $this->isDrink($thing) || ! $thing->is('added-sugar')
                 || $this->out->is('added-sugar'))
-            && ($thing->group !== 'blends' || in_array($this->out->group, ['blends', 'spices'], true))
-            && ($thing->group !== 'salty' || $thing->form !== Form::Pieces || $this->out->form === Form::Pieces)
+            && (! $thing->isOf('blend') || $this->out->isOf('blend', 'spice'))
+            && (! $thing->isOf('savoury') || $thing->form !== Form::Pieces || $this->out->form === Form::Pieces)
             && (! $has('salty') || $does('salty'))
             && (! ($has('base') && $has('acid')) || $does('acid'))
             && (! $this->out->is('raw-egg') || $thing->is('emulsifies'))

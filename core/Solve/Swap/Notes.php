@@ -104,7 +104,7 @@ final class Notes
             $isAlone
             && $tastes === []
             && count($with) === 1
-            && $with[0]->ingredient->group === $ingredient->group
+            && $with[0]->ingredient->isBeside($ingredient)
             && Aroma::likeness($ingredient, $with[0]->ingredient) > self::SAME_SMELL
             && $smells === []
         ) {

@@ -43,7 +43,7 @@ final readonly class Ranking
             $distance
                 += $share
                 * (1.2 * (1 - Aroma::likeness($out, $thing))
-                    + ($thing->group === $out->group ? 0.0 : 0.6)
+                    + ($thing->isBeside($out) ? 0.0 : 0.6)
                     + ($thing->form === $out->form ? 0.0 : 0.6));
             $distance += $this->equations->wishes->isToCheck($thing) ? 0.7 : 0.0;
             $distance -= in_array($thing->slug, $this->equations->wishes->onHand, true) ? 0.6 * $share : 0.0;

@@ -145,7 +145,7 @@ final readonly class Search
         $out = $this->equations->out;
 
         return $out->ingredient === null
-            || ! Kin::isHerb($out->ingredient)
+            || ! $out->ingredient->isOf('herb')
             || ! $this->equations->isMuchOfIt()
             || array_sum($grams) >= self::HALF * $out->grams;
     }
@@ -157,13 +157,11 @@ final readonly class Search
      */
     private function dissolved(Ingredient $thing): array
     {
-        $water = $this->equations->catalogue->having('plain-water');
-        $isDry = $thing->group === 'sugars'
-            && $thing->form === Form::Powder
-            && ! $thing->is('no-energy')
-            && ! $thing->is('polyol');
+        $water = $this->equations->catalogue->plainFor('water');
+        $isDry = $thing->isOf('dry-sugar')
+            && $thing->form === Form::Powder;
         $out = $this->equations->out->ingredient;
-        $isOfSyrup = $out?->group === 'sugars' && $out->form === Form::Liquid && $this->equations->isMuchOfIt();
+        $isOfSyrup = $out?->isOf('syrup') === true && $this->equations->isMuchOfIt();
 
         return $isDry && $isOfSyrup && $water !== null ? [$thing, $water] : [$thing];
     }
@@ -255,7 +253,7 @@ final readonly class Search
 
         return $out !== null
             && $this->kin?->mayStandIn($ingredient) === true
-            && ($ingredient->group === $out->group
+            && ($ingredient->isBeside($out)
                 || array_intersect($ingredient->roles, array_diff($out->roles, ['aroma', 'base'])) !== []
                 || ($out->roles === ['base'] && in_array('base', $ingredient->roles, true))
                 || array_intersect_key($ingredient->aroma, $this->equations->aroma) !== []);
@@ -320,8 +318,8 @@ final readonly class Search
         foreach (array_slice($singles, 0, self::OF_SINGLES) as $single) {
             $pool[$single['things'][0]->slug] ??= $single['things'][0];
         }
-        foreach (Equations::BASICS as $trait) {
-            $basic = $this->equations->catalogue->having($trait);
+        foreach (Equations::BASICS as $for) {
+            $basic = $this->equations->catalogue->plainFor($for);
             if (
                 $basic !== null
                 && ! $this->equations->wishes->ruleOut($basic)
@@ -377,7 +375,7 @@ final readonly class Search
         );
         $isAsMuch = $isUsual && $this->equations->isByWeight();
         $out = $this->equations->out->ingredient;
-        $isHerb = $out !== null && Kin::isHerb($out);
+        $isHerb = $out?->isOf('herb') === true;
         // where vinegar comes in, no other vinegar and no sour fruit has to make it up
         $isAlready = static fn (Ingredient $helper): bool => array_filter(
             $things,
@@ -391,7 +389,7 @@ final readonly class Search
             $this->equations->helpers,
             static fn (array $helper): bool => ! in_array($helper['ingredient'], $things, true)
                 // where as much comes in as goes out, no water has to make it up, nor for a leaf
-                && ! (($isAsMuch || $isHerb) && $helper['line'] === null && $helper['ingredient']->is('plain-water'))
+                && ! (($isAsMuch || $isHerb) && $helper['line'] === null && $helper['ingredient']->isPlain('water'))
                 && ! $isAlready($helper['ingredient']),
         );
         $b = $this->equations->gap();

@@ -49,7 +49,7 @@ final class AromaAndSeasonsTest extends TestCase
 
     public function test_what_every_entry_of_a_table_is_stands_at_its_head_and_an_entry_may_differ(): void
     {
-        $entry = "form liquid\nknown pure\nfrom definition\nwater 100\n";
+        $entry = "kind syrup\nform liquid\nknown pure\nfrom definition\nwater 100\n";
         $read = CatalogueReader::read(['t.txt' => "every traits bought ground\nevery most 6 %\n== a : a\n{$entry}== b : b\n{$entry}traits whole\nwithout ground\nmost 0.5 %\n"], Sauce::catalogue()->vocabulary);
 
         self::assertSame([['bought', 'ground'], 0.06], [$read['a']['traits'], $read['a']['mostShare']]);

@@ -17,7 +17,7 @@ use Vinculum\Pantry\Portion;
 
 final class CatalogueTest extends TestCase
 {
-    private const PEPPER = "== pepper : a pepper\nform pieces\nknown produce\nfrom memory, after a book\nwater 88 sodium 9\nshu-dry 200000\nnil sugars\n";
+    private const PEPPER = "== pepper : a pepper\nkind fresh-chilli\nform pieces\nknown produce\nfrom memory, after a book\nwater 88 sodium 9\nshu-dry 200000\nnil sugars\n";
 
     public function test_everything_that_ships_adds_up_to_100_g_and_names_where_each_value_comes_from(): void
     {
@@ -61,14 +61,16 @@ final class CatalogueTest extends TestCase
     {
         yield 'a value without a source' => ["== a : a\nform liquid\nknown pure\nwater 100\n", 'line 4: say "from'];
         yield 'a source of no known kind' => ["== a : a\nform liquid\nknown pure\nfrom the internet\n", 'line 4: a source begins with'];
-        yield 'more than 100 g' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 sucrose 20\n", 'more than 100 g'];
-        yield 'salt without room for its chloride' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 sodium 9000\n", 'chloride'];
+        yield 'more than 100 g' => ["== a : a\nkind syrup\nform liquid\nknown pure\nfrom definition\nwater 90 sucrose 20\n", 'more than 100 g'];
+        yield 'salt without room for its chloride' => ["== a : a\nkind syrup\nform liquid\nknown pure\nfrom definition\nwater 90 sodium 9000\n", 'chloride'];
         yield 'a constituent nobody knows' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 salt 10\n", '“salt” is no constituent'];
         yield 'a number that is none' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater lots\n", '“lots” should be a number'];
         yield 'the same slug twice' => [self::PEPPER.self::PEPPER, 'pepper is there already'];
         yield 'another name twice' => ["== a : a\nalso b, c, b\n", 'line 2: “b” is said twice'];
-        yield 'no water' => ["== a : a\nform liquid\nknown pure\n", 'has no water'];
-        yield 'no form' => ["== a : a\nknown pure\nfrom definition\nwater 100\n", 'has no “form” line'];
+        yield 'no water' => ["== a : a\nkind syrup\nform liquid\nknown pure\n", 'has no water'];
+        yield 'no kind' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 100\n", 'has no “kind” line'];
+        yield 'a kind nobody knows' => ["== a : a\nkind gravel\n", 'line 2: “gravel” is no kind'];
+        yield 'no form' => ["== a : a\nkind syrup\nknown pure\nfrom definition\nwater 100\n", 'has no “form” line'];
     }
 
     #[DataProvider('brokenTables')]
