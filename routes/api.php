@@ -36,6 +36,7 @@ Route::post('plan', [PlanController::class, 'plan']);
 Route::post('when', [WhenController::class, 'plan']);
 Route::post('when/calendar', [WhenController::class, 'calendar']);
 Route::post('shopping', [PlanController::class, 'shopping']);
+Route::get('formats', [FormatController::class, 'index']);
 Route::post('export', [FormatController::class, 'export']);
 Route::post('import', [FormatController::class, 'import']);
 Route::post('stop', StopController::class);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
-use App\Support\Json;
+use Vinculum\Recipe\Formats\Json;
 use Illuminate\Support\Facades\DB;
 
 /**

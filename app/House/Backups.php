@@ -76,7 +76,7 @@ final readonly class Backups
         // of two in one second the second is the newer
         usort($found, static fn (array $a, array $b): int => [$b['at'], $b['nth']] <=> [$a['at'], $a['nth']]);
 
-        return array_map(static fn (array $copy): array => array_diff_key($copy, ['nth' => true]), $found);
+        return array_map(static fn (array $copy): array => ['path' => $copy['path'], 'at' => $copy['at'], 'bytes' => $copy['bytes'], 'isBeforeRestore' => $copy['isBeforeRestore']], $found);
     }
 
     /** Lets go what no day, week or month needs any more. The newest always stays, and what a restore went over. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Pantry\Preferences;
-use App\Support\Json;
+use Vinculum\Recipe\Formats\Json;
 use Illuminate\Database\Eloquent\Model;
 
 /**

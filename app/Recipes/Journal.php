@@ -9,7 +9,7 @@ use App\Models\Batch;
 use App\Models\JarRecord;
 use App\Models\StoredRecipe;
 use App\Models\Tasting;
-use App\Support\Json;
+use Vinculum\Recipe\Formats\Json;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

@@ -10,7 +10,7 @@ use App\Models\OwnStyle;
 use App\Models\PreferencesRecord;
 use App\Models\StoredRecipe;
 use App\Models\Vessel;
-use App\Support\Json;
+use Vinculum\Recipe\Formats\Json;
 use Illuminate\Support\Facades\DB;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Safety\Allergens;

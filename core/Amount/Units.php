@@ -18,6 +18,7 @@ namespace Vinculum\Amount;
  *     loose?: bool,
  *     rungs: string,
  *     source?: string,
+ *     gnu?: string|array<string, string>,
  * }
  */
 final class Units

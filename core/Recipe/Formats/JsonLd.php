@@ -18,7 +18,7 @@ use Vinculum\Recipe\WeighedRecipe;
  * Recipes as schema.org describes them (Recipe, JSON-LD): lines of text and steps. What it cannot carry is listed, not
  * lost in silence; what comes in is read by the text reader, as text and never as markup.
  */
-final class JsonLd
+final class JsonLd implements ReadsText, WritesText
 {
     /** What a schema.org Recipe has no place for. */
     private const CANNOT_CARRY = [
@@ -55,9 +55,59 @@ final class JsonLd
         'address of the page' => ['url', 'mainEntityOfPage', 'isPartOf', 'sameAs'],
     ];
 
-    /**
-     * @return array{document: array<string, mixed>, lost: list<string>}
-     */
+    public function name(): string
+    {
+        return 'jsonld';
+    }
+
+    public function label(): string
+    {
+        return 'JSON-LD';
+    }
+
+    public function ending(): string
+    {
+        return 'jsonld';
+    }
+
+    public function mediaType(): string
+    {
+        return 'application/ld+json';
+    }
+
+    public function takeOut(Outgoing $recipe): string
+    {
+        return Json::encode(self::write($recipe->weighed, $recipe->makes));
+    }
+
+    public function cannotCarry(): array
+    {
+        return self::CANNOT_CARRY;
+    }
+
+    /** JSON that is none of ours, or a page whose scripts describe a recipe. */
+    public function isOf(string $text): bool
+    {
+        return self::described($text) !== null;
+    }
+
+    public function schema(): ?string
+    {
+        return null;
+    }
+
+    public function bringIn(string $text, Catalogue $catalogue, Kitchenware $kit): BroughtIn
+    {
+        return new BroughtIn(...self::read(self::described($text) ?? [], $catalogue, $kit));
+    }
+
+    /** @return array<array-key, mixed>|null */
+    private static function described(string $text): ?array
+    {
+        return WebPage::described($text) ?? Json::object($text);
+    }
+
+    /** @return array<string, mixed> */
     public static function write(WeighedRecipe $weighed, string $yield): array
     {
         $ingredients = [];
@@ -76,16 +126,13 @@ final class JsonLd
         }
 
         return [
-            'document' => [
-                '@context' => 'https://schema.org',
-                '@type' => 'Recipe',
-                'name' => $weighed->recipe->name,
-                'recipeYield' => $yield,
-                'recipeCategory' => 'Sauce',
-                'recipeIngredient' => $ingredients,
-                'recipeInstructions' => $steps,
-            ],
-            'lost' => self::CANNOT_CARRY,
+            '@context' => 'https://schema.org',
+            '@type' => 'Recipe',
+            'name' => $weighed->recipe->name,
+            'recipeYield' => $yield,
+            'recipeCategory' => 'Sauce',
+            'recipeIngredient' => $ingredients,
+            'recipeInstructions' => $steps,
         ];
     }
 

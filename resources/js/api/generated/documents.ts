@@ -849,11 +849,6 @@ export interface OwnIngredient {
     | 'starch-raw'
     | 'gels'
     | 'bitter-in-quantity'
-    | 'tap'
-    | 'plain-sweet'
-    | 'plain-sour'
-    | 'plain-salty'
-    | 'plain-water'
   )[];
   [k: string]: unknown;
 }
@@ -1903,9 +1898,9 @@ export interface ExportFile {
 export interface ExportInput {
   recipe: Recipe;
   /**
-   * one of json, jsonld, markdown, csv
+   * the name of a format that is written (/api/formats)
    */
-  format: 'json' | 'jsonld' | 'markdown' | 'csv';
+  format: string;
 }
 export interface Export {
   file: string;
@@ -1978,6 +1973,20 @@ export interface FeelsInput {
      */
     rich?: number;
   };
+}
+/**
+ * the formats recipes come in and go out by
+ */
+export interface FormatList {
+  formats: {
+    name: string;
+    /**
+     * as a maker reads it
+     */
+    label: string;
+    reads: boolean;
+    writes: boolean;
+  }[];
 }
 export interface FreeInput {
   recipe: Recipe;
@@ -2127,7 +2136,10 @@ export interface ImportInput {
  * a recipe read in, with what was unsure
  */
 export interface Import {
-  kind: 'json' | 'jsonld' | 'csv' | 'text';
+  /**
+   * the name of the format it was (/api/formats)
+   */
+  kind: string;
   recipe: Recipe;
   questions: {
     /**

@@ -6,9 +6,17 @@ namespace Tests\Core\Recipe\Formats;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
+use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Recipe\Formats\Format;
+use Vinculum\Recipe\Formats\Formats;
 use Vinculum\Recipe\Formats\JsonLd;
 use Vinculum\Recipe\Formats\Markdown;
+use Vinculum\Recipe\Formats\Outgoing;
+use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Formats\WritesText;
+use Vinculum\Recipe\Formats\Sheet;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Line;
@@ -23,10 +31,10 @@ final class FormatsTest extends TestCase
     {
         $weighed = self::weighed();
         $written = JsonLd::write($weighed, '1 L');
-        self::assertSame('Recipe', $written['document']['@type']);
-        self::assertNotEmpty($written['lost'], 'what it cannot carry is said');
+        self::assertSame('Recipe', $written['@type']);
+        self::assertNotEmpty((new JsonLd)->cannotCarry(), 'what it cannot carry is said');
 
-        [$read] = JsonLd::read(['@graph' => [['@type' => 'WebPage'], $written['document']]], Sauce::catalogue(), MeasuringSet::Us);
+        [$read] = JsonLd::read(['@graph' => [['@type' => 'WebPage'], $written]], Sauce::catalogue(), MeasuringSet::Us);
         self::assertSame('Test', $read->name);
         self::assertSame(self::amounts($weighed->recipe), self::amounts($read));
         self::assertSame(ProcessKind::Simmer, $read->stages[0]->process?->kind);
@@ -61,17 +69,17 @@ final class FormatsTest extends TestCase
         self::assertSame(self::amounts($weighed->recipe), self::amounts($fromMarkdown));
         self::assertSame('Test', $fromMarkdown->name);
 
-        [$fromCsv] = Markdown::read(Markdown::csv($weighed), Sauce::catalogue(), MeasuringSet::Us);
+        [$fromCsv] = Sheet::read(Sheet::write($weighed), Sauce::catalogue(), MeasuringSet::Us);
         self::assertSame(self::amounts($weighed->recipe), self::amounts($fromCsv));
     }
 
     public function test_a_csv_cell_is_never_a_formula(): void
     {
-        $csv = Markdown::csv(WeighedRecipe::of(Sauce::of([['id' => 'a', 'ingredient' => 'sugar', 'amount' => '=1+1 cups']]), Sauce::catalogue()));
+        $csv = Sheet::write(WeighedRecipe::of(Sauce::of([['id' => 'a', 'ingredient' => 'sugar', 'amount' => '=1+1 cups']]), Sauce::catalogue()));
 
         self::assertStringContainsString("'=1+1 cups", $csv);
         $this->expectExceptionMessage('columns amount and ingredient');
-        Markdown::read("a,b\n1,2\n", Sauce::catalogue(), MeasuringSet::Us);
+        Sheet::read("a,b\n1,2\n", Sauce::catalogue(), MeasuringSet::Us);
     }
 
     /** @return array<string, string|null> */
@@ -83,5 +91,32 @@ final class FormatsTest extends TestCase
     private static function weighed(): WeighedRecipe
     {
         return WeighedRecipe::of(Sauce::of(['gooseberry' => '1 kg', 'cider-vinegar' => '1 1/4 cup', 'sugar' => '200 g', 'fine-salt' => '2 tsp', 'garlic' => '3 clove'], ['process' => ['kind' => 'simmer', 'minutes' => 20]]), Sauce::catalogue());
+    }
+
+    public function test_every_format_that_is_written_and_read_brings_the_sauce_back(): void
+    {
+        $from = Sauce::evaluate(['plum' => '1 kg', 'cider-vinegar' => '250 ml', 'dark-brown-sugar' => '200 g', 'fine-salt' => '2 tsp', 'clove' => '3'], ['process' => ['kind' => 'simmer', 'minutes' => 20]]);
+        $outgoing = new Outgoing($from->cooked->weighed, RecipeDocument::write($from->recipe), '1 L');
+        foreach (Formats::writers() as $name => $writer) {
+            $text = $writer->takeOut($outgoing);
+            $reader = Formats::of($text);
+            self::assertContains($reader->name(), [$name, 'text'], 'it is known by what it looks like');
+            $in = $reader->bringIn($text, Sauce::catalogue(), Kitchenware::of($from->recipe->measures));
+            $back = Evaluation::of($in->recipe, Sauce::catalogue(), null);
+            self::assertSame($from->recipe->name, $name === 'csv' ? $from->recipe->name : $in->recipe->name, $name);
+            $grams = static fn (Evaluation $of): array => array_map(static fn ($line): array => [$line->ingredient?->slug, round($line->grams, 6)], $of->cooked->weighed->lines);
+            self::assertSame($grams($from), $grams($back), $name);
+        }
+    }
+
+    public function test_every_format_has_a_name_and_an_ending_of_its_own(): void
+    {
+        $all = Formats::all();
+        $names = array_map(static fn (Format $format): string => $format->name(), $all);
+
+        self::assertSame(array_unique($names), $names);
+        self::assertSame(count(Formats::writers()), count(array_unique(array_map(static fn (WritesText $one): string => $one->ending(), Formats::writers()))));
+        self::assertSame('text', end($names), 'what reads anything stands last');
+        self::assertSame('text', Formats::of('a cup of this and a spoon of that')->name());
     }
 }

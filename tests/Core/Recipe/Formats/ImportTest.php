@@ -16,6 +16,7 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Recipe\Formats\JsonLd;
 use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Recipe\Formats\Sheet;
 use Vinculum\Recipe\Formats\WebPage;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\JottedText;
@@ -97,10 +98,10 @@ final class ImportTest extends TestCase
         $slugs = array_values(array_filter(Sauce::catalogue()->slugs(), static fn (string $slug): bool => ! Sauce::ingredient($slug)->is('refused')));
         foreach (array_chunk($slugs, 50) as $some) {
             $weighed = Sauce::evaluate(array_map(static fn (string $slug): array => ['id' => $slug, 'ingredient' => $slug, 'amount' => '100 g', 'prep' => 'chopped'], $some))->cooked->weighed;
-            $jsonLd = json_decode((string) json_encode(JsonLd::write($weighed, '1 jar')['document']), true);
+            $jsonLd = json_decode((string) json_encode(JsonLd::write($weighed, '1 jar')), true);
             $read = [
                 'Markdown' => JottedText::read(Markdown::write($weighed), Sauce::catalogue(), MeasuringSet::Us)[0],
-                'CSV' => Markdown::read(Markdown::csv($weighed), Sauce::catalogue(), MeasuringSet::Us)[0],
+                'CSV' => Sheet::read(Sheet::write($weighed), Sauce::catalogue(), MeasuringSet::Us)[0],
                 'JSON-LD' => JsonLd::read($jsonLd, Sauce::catalogue(), MeasuringSet::Us)[0],
             ];
             foreach ($read as $format => $recipe) {
@@ -113,11 +114,11 @@ final class ImportTest extends TestCase
     public function test_a_table_in_any_order_with_units_of_their_own_and_semicolons(): void
     {
         foreach (["Ingredient;Quantity;Unit\nplums;250;g\nsugar;1,5;cups\n", "unit\tamount\titem\ng\t250\tplums\ncups\t1,5\tsugar\n", "amount,unit,ingredient\n250,g,plums\n1.5,cups,sugar\n"] as $csv) {
-            self::assertTrue(Markdown::isCsv($csv));
-            $recipe = Markdown::read($csv, Sauce::catalogue(), MeasuringSet::Us)[0];
+            self::assertTrue(Sheet::isTable($csv));
+            $recipe = Sheet::read($csv, Sauce::catalogue(), MeasuringSet::Us)[0];
             self::assertEqualsWithDelta([250.0, 299.9], array_map(static fn ($line): float => round($line->grams, 1), WeighedRecipe::of($recipe, Sauce::catalogue())->lines), 0.1);
         }
-        self::assertFalse(Markdown::isCsv("Plum sauce\n1 kg plums"));
+        self::assertFalse(Sheet::isTable("Plum sauce\n1 kg plums"));
     }
 
     public function test_what_nobody_knows_stays_a_line_and_a_question(): void
@@ -155,7 +156,7 @@ final class ImportTest extends TestCase
 
     public function test_a_table_says_which_of_its_columns_are_not_read(): void
     {
-        self::assertSame(['the column “Shop”'], Markdown::read("Item;Shop;Qty;Grams\nsugar;corner;1 cup;200\n", Sauce::catalogue(), MeasuringSet::Us)[2]);
+        self::assertSame(['the column “Shop”'], Sheet::read("Item;Shop;Qty;Grams\nsugar;corner;1 cup;200\n", Sauce::catalogue(), MeasuringSet::Us)[2]);
     }
 
     /** Other recipes every time; what fails says with which seed to see it again. */
@@ -169,7 +170,7 @@ final class ImportTest extends TestCase
             $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Any', 'measures' => 'us', 'stages' => [$stage('a', $first, $process), $stage('b', $second, null)]]);
             $whole = Evaluation::of($recipe, Sauce::catalogue(), null);
             [$fromMarkdown] = JottedText::read(Markdown::write($whole->cooked->weighed), Sauce::catalogue());
-            [$fromCsv] = Markdown::read(Markdown::csv($whole->cooked->weighed), Sauce::catalogue(), MeasuringSet::Us);
+            [$fromCsv] = Sheet::read(Sheet::write($whole->cooked->weighed), Sauce::catalogue(), MeasuringSet::Us);
 
             $same = static fn (Evaluation $one): array => array_map(static fn ($line): array => [$line->line->ingredient, round($line->grams, 6)], $one->cooked->weighed->lines);
             self::assertSame($same($whole), $same(Evaluation::of($fromCsv, Sauce::catalogue(), null)), 'the table');
@@ -200,7 +201,7 @@ final class ImportTest extends TestCase
     public function test_other_formats_carry_the_lines_of_a_demo_recipe_and_their_weights(string $file): void
     {
         $weighed = WeighedRecipe::of(RecipeDocument::read(json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR)), Sauce::catalogue());
-        [$back] = JsonLd::read(JsonLd::write($weighed, '1 L')['document'], Sauce::catalogue(), $weighed->recipe->measures);
+        [$back] = JsonLd::read(JsonLd::write($weighed, '1 L'), Sauce::catalogue(), $weighed->recipe->measures);
         $again = WeighedRecipe::of($back, Sauce::catalogue());
 
         self::assertSame(array_map(static fn ($line): string => $line->line->ingredient, $weighed->lines), array_map(static fn ($line): string => $line->line->ingredient, $again->lines));
@@ -210,7 +211,7 @@ final class ImportTest extends TestCase
         // the step names what it puts in, so a line comes back into its own stage
         $stages = static fn (Recipe $recipe): array => array_values(array_filter(array_map(static fn (Stage $stage): array => array_map(static fn (Line $line): string => $line->ingredient, $stage->lines), $recipe->stages)));
         self::assertSame($stages($weighed->recipe), $stages($back));
-        self::assertSame(1 + count($weighed->lines), substr_count(trim(Markdown::csv($weighed)), "\n") + 1);
+        self::assertSame(1 + count($weighed->lines), substr_count(trim(Sheet::write($weighed)), "\n") + 1);
 
         // a line that follows another leaves with its grams, rounded to a tenth
         [$read, $questions] = JottedText::read(Markdown::write($weighed), Sauce::catalogue(), $weighed->recipe->measures);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace Vinculum\Recipe\Formats;
 
 /** Reads JSON into arrays, but leaves what stands under a key beginning "x-" as it came, so that {} stays {}. */
 final class Json
@@ -37,5 +37,24 @@ final class Json
         }
 
         return is_array($value) ? array_map(self::arrays(...), $value) : $value;
+    }
+
+    /**
+     * The object or list that a text is; null where it is neither.
+     *
+     * @return array<array-key, mixed>|null
+     */
+    public static function object(string $text): ?array
+    {
+        if (! str_starts_with($text, '{') && ! str_starts_with($text, '[')) {
+            return null;
+        }
+        try {
+            $read = self::arrays(self::decode($text));
+        } catch (\JsonException) {
+            return null;
+        }
+
+        return is_array($read) ? $read : null;
     }
 }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Formats;
+
+use Vinculum\Recipe\Jotted\Question;
+use Vinculum\Recipe\Recipe;
+
+/** A recipe that came in, what was unsure of it, and what of it there is no place for here. */
+final readonly class BroughtIn
+{
+    /**
+     * @param list<Question> $questions
+     * @param list<string> $lost
+     */
+    public function __construct(public Recipe $recipe, public array $questions = [], public array $lost = []) {}
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Formats;
+
+use Vinculum\Amount\Kitchenware;
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Jotted\JottedText;
+
+/** A note as somebody jotted it down, Markdown among them: whatever is nothing else. */
+final class PlainText implements ReadsText
+{
+    public function name(): string
+    {
+        return 'text';
+    }
+
+    public function label(): string
+    {
+        return 'Text';
+    }
+
+    public function isOf(string $text): bool
+    {
+        return true;
+    }
+
+    public function schema(): ?string
+    {
+        return null;
+    }
+
+    public function bringIn(string $text, Catalogue $catalogue, Kitchenware $kit): BroughtIn
+    {
+        return new BroughtIn(...JottedText::read($text, $catalogue, $kit));
+    }
+}
