@@ -8,3 +8,9 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 // what draws by itself begins where everything else does
 getenv('ERIS_SEED') !== false || putenv('ERIS_SEED='.Seed::of(1));
+
+// bin/mutate runs the tests on a file of core with one thing in it changed
+$mutant = getenv('VINCULUM_MUTANT');
+if ($mutant !== false) {
+    require $mutant;
+}
