@@ -59,8 +59,7 @@ export function Desk({ record, evaluation }: Opening) {
     const next = half && proposal.half !== null ? proposal.half : proposal.recipe;
     draft.edit(() => next);
     const isPot = adjusting.mode === 'pot';
-    adjusting.clear();
-    adjusting.setDone(
+    adjusting.applied(
       half
         ? 'Half of it is in. Stir, taste, and say again what the spoon says.'
         : isPot

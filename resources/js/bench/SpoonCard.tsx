@@ -1,9 +1,10 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Evaluation } from '../api/generated/documents';
 import { hasDigitShortcuts } from '../shared/useDigitShortcuts';
+import type { Feel } from './adjusting';
 import { ProposalCard } from './ProposalCard';
 import { SpoonRow } from './SpoonRow';
-import type { Adjusting, Feel } from './useAdjusting';
+import type { Adjusting } from './useAdjusting';
 import type { Draft } from './useDraft';
 
 interface Props {

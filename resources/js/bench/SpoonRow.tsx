@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import type { Feel } from './useAdjusting';
+import type { Feel } from './adjusting';
 
 interface Props {
   feel: Feel;

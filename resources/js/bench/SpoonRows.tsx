@@ -1,6 +1,6 @@
 import { SpoonRow } from './SpoonRow';
 import './spoon.css';
-import type { Feel } from './useAdjusting';
+import type { Feel } from './adjusting';
 
 const tastes: [Feel, string][] = [
   ['sweet', 'Sweet'],

@@ -1,24 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useReducer } from 'react';
 import { rebalance, rescue } from '../api/generated/client';
-import type { Brings, Ghost, RebalanceAnswer, Recipe, Rescue, RescueInput } from '../api/generated/documents';
-
-export type Feel = keyof NonNullable<RescueInput['feels']>;
-type Measure = Ghost['measure'];
-
-/** What was asked for: by the spoon, by a column drawn to a height, by a figure typed, or by the recipe's style. */
-export type Asked =
-  | { by: 'spoon' }
-  | { by: 'level'; measure: Measure; level: number }
-  | { by: 'figure'; measure: Measure; figure: number }
-  | { by: 'style' };
-
-export interface PotState {
-  in_pot: string;
-  boiled_further: string;
-  hot: boolean;
-  before_stage: string;
-}
+import type { Brings, Ghost, RebalanceAnswer, Recipe, Rescue } from '../api/generated/documents';
+import { type Asked, adjusting, type Feel, isAsking, isInPot, nothingAsked, type PotState } from './adjusting';
 
 /** One way to go about it, on paper or in the pot, as it is shown. */
 export interface Proposal {
@@ -36,9 +20,6 @@ export interface Proposal {
   recipe: Recipe;
   half: Recipe | null;
 }
-
-const nothingFelt: Partial<Record<Feel, number>> = {};
-const asPlanned: PotState = { in_pot: '', boiled_further: '', hot: false, before_stage: '' };
 
 const onPaper = (answer: RebalanceAnswer): Proposal => ({
   words:
@@ -80,24 +61,17 @@ const inThePot = (option: Rescue['options'][number]): Proposal => ({
 
 /** What the spoon says, and what could be done about it. Nothing is worked out here; all of it is asked. */
 export function useAdjusting(recipe: Recipe) {
-  const [mode, setMode] = useState<'paper' | 'pot'>('paper');
-  const [feels, setFeels] = useState(nothingFelt);
-  const [asked, setAsked] = useState<Asked>({ by: 'spoon' });
-  const [much, setMuch] = useState<{ line: string; steps: number } | null>(null);
-  const [pot, setPot] = useState(asPlanned);
-  const [pointed, setPointed] = useState<number | null>(null);
-  const [chosen, setChosen] = useState<number | null>(null);
-  const [done, setDone] = useState('');
-
-  const isAsking = asked.by !== 'spoon' || Object.keys(feels).length > 0 || (mode === 'pot' && much !== null);
-  const inPot = mode === 'pot' && asked.by === 'spoon';
+  const [state, act] = useReducer(adjusting, nothingAsked);
+  const { mode, feels, asked, much, pot, chosen } = state;
+  const asking = isAsking(state);
+  const inPot = isInPot(state);
   const answer = useQuery({
     queryKey: ['adjust', inPot, recipe, feels, asked, much, pot],
     queryFn: async ({ signal }): Promise<{ note: string; proposals: Proposal[]; whyNot: string[] }> => {
       if (inPot) {
-        const state = Object.fromEntries(Object.entries(pot).filter(([, value]) => value !== ''));
+        const given = Object.fromEntries(Object.entries(pot).filter(([, value]) => value !== ''));
         const mended = await rescue(
-          { recipe, feels, pot: state, ...(much === null ? {} : { much: { [much.line]: much.steps } }) },
+          { recipe, feels, pot: given, ...(much === null ? {} : { much: { [much.line]: much.steps } }) },
           { signal },
         );
         return {
@@ -117,65 +91,43 @@ export function useAdjusting(recipe: Recipe) {
       const moved = await rebalance({ recipe, ...wanted }, { signal });
       return { note: '', proposals: [moved, ...moved.others].map(onPaper), whyNot: [] };
     },
-    enabled: isAsking,
+    enabled: asking,
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,
   });
 
-  const proposals = isAsking && !answer.isError ? (answer.data?.proposals ?? []) : [];
-  const shown = proposals[pointed ?? chosen ?? 0] ?? null;
-  const clear = () => {
-    setFeels(nothingFelt);
-    setAsked({ by: 'spoon' });
-    setMuch(null);
-    setPointed(null);
-    setChosen(null);
-  };
-  const ofFeel = (change: (was: Partial<Record<Feel, number>>) => Partial<Record<Feel, number>>) => {
-    setAsked({ by: 'spoon' });
-    setChosen(null);
-    setDone('');
-    setFeels(change);
-  };
+  const proposals = asking && !answer.isError ? (answer.data?.proposals ?? []) : [];
+  const shown = proposals[state.pointed ?? chosen ?? 0] ?? null;
   return {
     mode,
-    setMode: (next: 'paper' | 'pot') => {
-      setMode(next);
-      clear();
-      setDone('');
-    },
+    setMode: (next: 'paper' | 'pot') => act({ do: 'mode', mode: next }),
     feels,
     /** Steps too much, below 0 for too little; 0 is fine. */
-    feel: (feel: Feel, steps: number) =>
-      ofFeel(({ [feel]: _, ...others }) => (steps === 0 ? others : { ...others, [feel]: steps })),
+    feel: (feel: Feel, steps: number) => act({ do: 'feel', feel, steps }),
     asked,
-    ask: (next: Asked) => {
-      clear();
-      setMode('paper');
-      setDone('');
-      setAsked(next);
-    },
+    ask: (next: Asked) => act({ do: 'ask', asked: next }),
     much,
-    setMuch,
+    setMuch: (next: typeof much) => act({ do: 'much', much: next }),
     pot,
-    setPot,
-    clear,
-    isAsking,
+    setPot: (next: PotState) => act({ do: 'pot', pot: next }),
+    clear: () => act({ do: 'clear' }),
+    isAsking: asking,
     /** What is shown answers the question before this one: it is not to be applied. */
-    isStale: isAsking && answer.isPlaceholderData,
-    note: isAsking ? (answer.data?.note ?? '') : '',
-    whyNot: isAsking ? (answer.data?.whyNot ?? []) : [],
-    error: isAsking && answer.isError ? answer.error.message : null,
+    isStale: asking && answer.isPlaceholderData,
+    note: asking ? (answer.data?.note ?? '') : '',
+    whyNot: asking ? (answer.data?.whyNot ?? []) : [],
+    error: asking && answer.isError ? answer.error.message : null,
     proposals,
     shown,
     /** Tops to draw before anything is applied. */
     ghosts: shown?.ghosts ?? null,
     chosen,
-    choose: setChosen,
-    point: setPointed,
-    done,
-    setDone,
+    choose: (at: number | null) => act({ do: 'choose', at }),
+    point: (at: number | null) => act({ do: 'point', at }),
+    done: state.done,
+    /** It is in the recipe: nothing is asked any more, and what was done is said. */
+    applied: (done: string) => act({ do: 'applied', done }),
   };
 }
 

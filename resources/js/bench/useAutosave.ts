@@ -31,7 +31,9 @@ export function useAutosave(record: RecipeRecord, recipe: Recipe, seen: number) 
   const busy = useRef(false);
   const failures = useRef(0);
   const latest = useRef(recipe);
-  latest.current = recipe;
+  useLayoutEffect(() => {
+    latest.current = recipe;
+  }, [recipe]);
 
   const isKept = useCallback(
     (sent: Recipe, as: number) => {

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { NoAnswer } from '../api/ask';
 import { evaluate } from '../api/generated/client';
 import type { Evaluation, Recipe } from '../api/generated/documents';
@@ -23,9 +23,11 @@ export interface Evaluated {
  */
 export function useEvaluation(recipe: Recipe, first: Evaluation | null): Evaluated {
   const [opened] = useState(recipe);
-  const good = useRef<Evaluation | null>(null);
-  const shown = useRef(0);
-  const last = useRef<unknown>(null);
+  const [seen, setSeen] = useState<{ last: unknown; shown: number; good: Evaluation | null }>({
+    last: null,
+    shown: 0,
+    good: null,
+  });
   const query = useQuery({
     queryKey: ['evaluate', recipe],
     queryFn: ({ signal }) => evaluate({ recipe }, { signal }),
@@ -37,17 +39,15 @@ export function useEvaluation(recipe: Recipe, first: Evaluation | null): Evaluat
     refetchInterval: ({ state }) => (state.error instanceof NoAnswer ? againMs : false),
     gcTime: 0,
   });
-  const current = query.data ?? good.current;
-  const seen = query.error ?? query.data;
-  if (seen !== undefined && seen !== null && !query.isPlaceholderData && seen !== last.current) {
-    last.current = seen;
-    shown.current += 1;
+  const answer = query.error ?? query.data ?? null;
+  if (answer !== null && !query.isPlaceholderData && answer !== seen.last) {
+    const good = query.data?.bench.complete ? query.data : seen.good;
+    setSeen({ last: answer, shown: seen.shown + 1, good });
   }
-  if (query.data?.bench.complete) good.current = query.data;
   return {
-    current,
-    good: good.current,
-    shown: shown.current,
+    current: query.data ?? seen.good,
+    good: seen.good,
+    shown: seen.shown,
     error: query.isError ? query.error.message : null,
   };
 }

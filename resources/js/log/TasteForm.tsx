@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { TastingInput } from '../api/generated/documents';
+import type { Feel } from '../bench/adjusting';
 import { SpoonRows } from '../bench/SpoonRows';
-import type { Feel } from '../bench/useAdjusting';
 
 const likings = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 

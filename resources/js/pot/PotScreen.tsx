@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { mendPot } from '../api/generated/client';
 import { SpoonRows } from '../bench/SpoonRows';
 import './pot.css';
-import type { Feel } from '../bench/useAdjusting';
+import type { Feel } from '../bench/adjusting';
 import { ChooseKind } from '../shared/ChooseKind';
 import { TopBar } from '../shared/TopBar';
 

@@ -2,8 +2,8 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { askTongue, tasteCook } from '../api/generated/client';
 import type { CookEventInput, StovePot } from '../api/generated/documents';
+import type { Feel } from '../bench/adjusting';
 import { SpoonRows } from '../bench/SpoonRows';
-import type { Feel } from '../bench/useAdjusting';
 import { WhatItBrings } from '../shared/WhatItBrings';
 
 interface Props {
