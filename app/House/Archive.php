@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\House;
 
-use Vinculum\Recipe\Formats\Json;
 use Illuminate\Support\Facades\DB;
+use Vinculum\Recipe\Formats\Json;
 
 /**
  * All that a household keeps, as one zip: a JSON document for each recipe and batch exactly as it is kept, a JSON list of rows for

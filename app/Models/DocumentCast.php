@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Vinculum\Recipe\Formats\Json;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
+use Vinculum\Recipe\Formats\Json;
 
 /**
  * A recipe document as JSON text, with what stands under "x-" keys exactly as it came.

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Vinculum\Recipe\Formats\Json;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Vinculum\Recipe\Formats\Json;
 use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Pantry\Preferences;
-use Vinculum\Recipe\Formats\Json;
 use Illuminate\Database\Eloquent\Model;
+use Vinculum\Recipe\Formats\Json;
 
 /**
  * The one row that keeps how this household measures and reads.
  *
  * @property int $id
- * @property array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}} $document
+ * @property PreferencesArray $document
+ *
+ * @phpstan-import-type PreferencesArray from Preferences
  */
 final class PreferencesRecord extends Model
 {
@@ -37,7 +39,7 @@ final class PreferencesRecord extends Model
     /** @param string $document as it is kept */
     public static function read(string $document): Preferences
     {
-        /** @var array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}} $read */
+        /** @var PreferencesArray $read */
         $read = Json::arrays(Json::decode($document));
 
         return Preferences::of($read);

@@ -11,7 +11,23 @@ use Vinculum\Pantry\Vocabulary;
 use Vinculum\Safety\Need;
 use Vinculum\Words\Speech;
 
-/** How this household measures, and what it likes to read. */
+/**
+ * How this household measures, and what it likes to read.
+ *
+ * @phpstan-type Kitchen array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}
+ * @phpstan-type PreferencesArray array{
+ *     measures: string,
+ *     scale_g: float|int,
+ *     mass: 'g'|'oz',
+ *     volume: 'ml'|'cup'|'fl oz',
+ *     decimal: 'point'|'comma',
+ *     scale?: bool,
+ *     eighths?: bool,
+ *     never?: list<string>,
+ *     meanings?: list<array{words: string, ingredient: string}>,
+ *     kitchen?: Kitchen,
+ * }
+ */
 final readonly class Preferences
 {
     /** A usual hob, and usual hours; the zone is the browser's until somebody says otherwise. */
@@ -27,7 +43,7 @@ final readonly class Preferences
      * @param bool $eighths whether there is an eighth-teaspoon
      * @param list<string> $never what comes into this house never: needs of the vocabulary, or slugs
      * @param array<string, string> $meanings slugs by words that mean several things, as this house means them
-     * @param array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string} $kitchen what it cooks on, and when somebody is up
+     * @param Kitchen $kitchen what it cooks on, and when somebody is up
      */
     private function __construct(
         public MeasuringSet $measures,
@@ -49,19 +65,46 @@ final readonly class Preferences
     }
 
     /**
-     * @param array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}} $document
+     * @param PreferencesArray $document
      */
     public static function of(array $document): self
     {
-        return new self(MeasuringSet::from($document['measures']), (float) $document['scale_g'], $document['mass'], $document['volume'], $document['decimal'], $document['scale'] ?? true, $document['eighths'] ?? true, $document['never'] ?? [], array_column($document['meanings'] ?? [], 'ingredient', 'words'), $document['kitchen'] ?? self::KITCHEN);
+        return new self(
+            MeasuringSet::from($document['measures']),
+            (float) $document['scale_g'],
+            $document['mass'],
+            $document['volume'],
+            $document['decimal'],
+            $document['scale'] ?? true,
+            $document['eighths'] ?? true,
+            $document['never'] ?? [],
+            array_column($document['meanings'] ?? [], 'ingredient', 'words'),
+            $document['kitchen'] ?? self::KITCHEN,
+        );
     }
 
     /**
-     * @return array{measures: string, scale_g: float, mass: string, volume: string, decimal: string, scale: bool, eighths: bool, never: list<string>, meanings: list<array{words: string, ingredient: string}>, kitchen: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}}
+     * @return PreferencesArray
      */
     public function document(): array
     {
-        return ['measures' => $this->measures->value, 'scale_g' => $this->scaleStep, 'mass' => $this->mass, 'volume' => $this->volume, 'decimal' => $this->decimal, 'scale' => $this->scale, 'eighths' => $this->eighths, 'never' => $this->never, 'meanings' => array_map(static fn (string $words, string $slug): array => ['words' => $words, 'ingredient' => $slug], array_keys($this->meanings), array_values($this->meanings)), 'kitchen' => $this->kitchen];
+        $meanings = [];
+        foreach ($this->meanings as $words => $slug) {
+            $meanings[] = ['words' => (string) $words, 'ingredient' => $slug];
+        }
+
+        return [
+            'measures' => $this->measures->value,
+            'scale_g' => $this->scaleStep,
+            'mass' => $this->mass,
+            'volume' => $this->volume,
+            'decimal' => $this->decimal,
+            'scale' => $this->scale,
+            'eighths' => $this->eighths,
+            'never' => $this->never,
+            'meanings' => $meanings,
+            'kitchen' => $this->kitchen,
+        ];
     }
 
     /** How figures are said to this household. */

@@ -8,8 +8,8 @@ use App\Http\RequestRefused;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
-use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Formats\Json;
+use Vinculum\Recipe\InvalidRecipe;
 
 /**
  * The JSON Schemas that ship with the product. The shape of every document is written there and nowhere else; this turns

@@ -193,7 +193,7 @@ final class BenchTest extends BrowserTestCase
         $this->openRecipe('Towpath pineapple and habanero');
         $this->see("//button[.='Other amount']")->click();
         $this->see('[role=dialog] table');
-        $this->window->executeScript("const real = window.fetch; window.fetch = async (...asked) => { await new Promise((pass) => setTimeout(pass, 800)); return real(...asked); }");
+        $this->window->executeScript('const real = window.fetch; window.fetch = async (...asked) => { await new Promise((pass) => setTimeout(pass, 800)); return real(...asked); }');
         $this->see('[role=dialog] input')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2x']);
         $this->see("//button[.='Make it so']")->click();
 

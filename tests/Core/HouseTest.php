@@ -12,22 +12,18 @@ use Vinculum\Recipe\ProcessKind;
 /** The laws of the house: the arrows point one way, core knows nothing around it, and it names no ingredient. */
 final class HouseTest extends TestCase
 {
-    /** As docs/architecture.md draws them: a folder uses only itself and those before it. */
-    private const FOLDERS = [
-        'Amount', 'Figure', 'Mixture', 'Pantry', 'Recipe', 'Cooking', 'Taste', 'Evaluation', 'Safety', 'Solve', 'Batch', 'Stove', 'Plan', 'Log', 'Words',
-    ];
-
     public function test_every_folder_of_core_is_in_the_list(): void
     {
         foreach (glob(Server::root().'/core/*') ?: [] as $path) {
-            self::assertContains(basename($path), self::FOLDERS);
+            self::assertContains(basename($path), self::rooms());
         }
     }
 
     public function test_core_names_only_itself_and_no_folder_reaches_down_the_list(): void
     {
+        $rooms = self::rooms();
         foreach (self::files('core') as $file => $text) {
-            $place = array_search(explode('/', $file)[1], self::FOLDERS, true);
+            $place = array_search(explode('/', $file)[1], $rooms, true);
             preg_match_all('/^use (?:function )?([\w\\\\]+)|\\\\((?:Illuminate|Symfony|App|Laravel)\\\\\w+)|Vinculum\\\\(\w+)\\\\/m', $text, $matches, PREG_SET_ORDER);
             foreach ($matches as $match) {
                 $named = $match[1] ?: ($match[2] ?? '') ?: 'Vinculum\\'.($match[3] ?? '').'\\';
@@ -38,7 +34,7 @@ final class HouseTest extends TestCase
                 }
                 self::assertStringStartsWith('Vinculum\\', $named, "{$file} reaches outside core: {$named}");
                 $folder = explode('\\', $named)[1];
-                self::assertLessThanOrEqual($place, array_search($folder, self::FOLDERS, true), "{$file} reaches down to {$folder}");
+                self::assertLessThanOrEqual($place, array_search($folder, $rooms, true), "{$file} reaches down to {$folder}");
             }
         }
     }
@@ -126,6 +122,15 @@ final class HouseTest extends TestCase
         self::assertEqualsCanonicalizing(array_keys($vocabulary->words['needs']), self::enumWith($read('free-input'), 'vegan'));
     }
 
+    public function test_no_count_of_what_grows_stands_in_prose(): void
+    {
+        foreach (['README.md', 'CHANGELOG.md', 'CONTRIBUTING.md', ...glob(Server::root().'/docs/*.md') ?: []] as $page) {
+            $path = str_starts_with($page, '/') ? $page : Server::root()."/{$page}";
+            preg_match_all('/\b\d{2,} (?:ingredients|things|styles|entries|tests|units|rules|screens)\b/', (string) file_get_contents($path), $counts);
+            self::assertSame([], $counts[0], "{$page} counts what will be more tomorrow");
+        }
+    }
+
     public function test_no_line_of_core_is_longer_than_120_characters(): void
     {
         $long = [];
@@ -137,6 +142,16 @@ final class HouseTest extends TestCase
             }
         }
         self::assertSame([], $long);
+    }
+
+    /** @return list<string> the rooms of core in the order of docs/architecture.md: each uses itself and those before it */
+    private static function rooms(): array
+    {
+        $page = (string) file_get_contents(Server::root().'/docs/architecture.md');
+        $table = strstr((string) strstr($page, '| room | one meaning |'), "\n\n", true);
+        preg_match_all('/^\| `(\w+)` \|/m', (string) $table, $rows);
+
+        return $rows[1];
     }
 
     /** @return list<string> */

@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MadeRequest;
-use App\Http\Requests\ReadingRequest;
+use App\Http\Requests\ServedRequest;
 use App\Http\Resources\BatchResource;
+use App\Http\Resources\LoggedBatch;
+use App\Http\Resources\RecipeResource;
 use App\Models\Batch;
 use App\Models\StoredRecipe;
+use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use App\Recipes\Journal;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Vinculum\Log\InvalidReading;
 use Vinculum\Log\MadeBatch;
-use Vinculum\Log\Reading;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Words\LogView;
 
-/** Batches of a recipe, and what was measured of them. */
+/** A batch: a recipe as it was made on a day. */
 final class BatchController
 {
     /** The last ones; all of them are in the Log. */
@@ -52,33 +55,38 @@ final class BatchController
         return new BatchResource($batch);
     }
 
-    /** One reading more; or one instead of another, which is kept beside it and stands no longer. */
-    public function read(Batch $batch, ReadingRequest $request): BatchResource
+    public function show(Batch $batch): LoggedBatch
     {
-        $given = $request->reading();
-        try {
-            $reading = new Reading($given['kind'], (float) $given['value'], $given['hot'] ?? false, $given['rested'] ?? true, $given['instrument'] ?? 'calibrated');
-        } catch (InvalidReading $why) {
-            throw InvalidRecipe::at('value', $why->getMessage());
-        }
-        DB::transaction(function () use ($batch, $reading, $given): void {
-            $wrong = isset($given['instead_of']) ? $batch->readings()->findOrFail($given['instead_of']) : null;
-            $wrong?->setAside();
-            $batch->readings()->create([
-                'kind' => $reading->kind, 'value' => $reading->value, 'hot' => $reading->isHot, 'rested' => $reading->isRested,
-                'instrument' => $reading->instrument, 'note' => $given['note'] ?? '', 'instead_of' => $wrong?->id,
-            ]);
-        });
-
-        return new BatchResource($batch->refresh());
+        return new LoggedBatch($batch);
     }
 
-    /** A wrong reading stands no longer; it is kept, so that one can see it was taken. */
-    public function setAside(Batch $batch, int $reading): BatchResource
+    public function update(Batch $batch, ServedRequest $request, Household $household): LoggedBatch
     {
-        $batch->readings()->findOrFail($reading)->setAside();
+        $made = $batch->made()->mixture();
+        $batch->fill($request->facts($household->preferences()->measures, $made->mass() / max(1e-9, $made->volume())))->save();
 
-        return new BatchResource($batch->refresh());
+        return new LoggedBatch($batch->refresh());
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function beside(Batch $batch, Batch $other, Journal $journal, LogView $view): array
+    {
+        return ['number' => $other->number ?? 0, 'name' => $other->document['name']] + $view->beside($journal->beside($batch, $other));
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function document(Batch $batch, Journal $journal): array
+    {
+        return ['file' => "batch-{$batch->number}.json", 'type' => 'application/json', 'text' => json_encode($journal->document($batch), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)];
+    }
+
+    public function again(Batch $batch, Journal $journal): JsonResponse
+    {
+        return (new RecipeResource($journal->again($batch)))->response()->setStatusCode(201);
     }
 
     public function destroy(Batch $batch): Response

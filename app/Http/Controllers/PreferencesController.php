@@ -13,7 +13,11 @@ use Illuminate\Support\Facades\DB;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\InvalidRecipe;
 
-/** The set that is owned, the scale's step, what is read, and what never comes into the house. */
+/**
+ * The set that is owned, the scale's step, what is read, and what never comes into the house.
+ *
+ * @phpstan-import-type PreferencesArray from Preferences
+ */
 final readonly class PreferencesController
 {
     public function __construct(private Household $household) {}
@@ -42,16 +46,30 @@ final readonly class PreferencesController
                 throw InvalidRecipe::at("meanings[{$i}].ingredient", 'is not accepted. Expected: the slug of an ingredient.');
             }
         }
-        DB::transaction(static function () use ($given): void {
-            $was = $given['was'] ?? [];
-            unset($given['was']);
+        $was = $request->was();
+        DB::transaction(static function () use ($given, $was): void {
             $now = PreferencesRecord::query()->first()?->preferences()->document() ?? $given;
-            $merged = $was === [] ? $given : Merge::fields($now, $was, $given, ['meanings' => static fn (mixed $meaning): string => is_array($meaning) && is_string($meaning['words'] ?? null) ? $meaning['words'] : '', 'never' => static fn (mixed $named): string => is_string($named) ? $named : '']);
-            /** @var array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}} $merged */
+            $merged = $was === [] ? $given : Merge::fields($now, $was, $given, self::lists());
+            /** @var PreferencesArray $merged */
             PreferencesRecord::keep(Preferences::of($merged));
         });
         $this->household->forget();
 
         return $this->show();
+    }
+
+    /**
+     * What one entry of a list is known by, where two have changed the list.
+     *
+     * @return array<string, \Closure(mixed): string>
+     */
+    private static function lists(): array
+    {
+        $wordsOf = static fn (mixed $meaning): mixed => is_array($meaning) ? $meaning['words'] ?? null : null;
+
+        return [
+            'meanings' => static fn (mixed $meaning): string => is_string($wordsOf($meaning)) ? $wordsOf($meaning) : '',
+            'never' => static fn (mixed $named): string => is_string($named) ? $named : '',
+        ];
     }
 }

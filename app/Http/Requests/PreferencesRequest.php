@@ -4,17 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** How the household measures, and what it reads (preferences.schema.json). */
+use App\Pantry\Preferences;
+
+/**
+ * How the household measures, and what it reads (preferences.schema.json).
+ *
+ * @phpstan-import-type PreferencesArray from Preferences
+ */
 final class PreferencesRequest extends SchemaRequest
 {
     protected const SCHEMA = 'preferences';
 
-    /** @return array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}, was?: array<string, mixed>} */
+    /** @return PreferencesArray */
     public function given(): array
     {
-        /** @var array{measures: string, scale_g: float|int, mass: 'g'|'oz', volume: 'ml'|'cup'|'fl oz', decimal: 'point'|'comma', scale?: bool, eighths?: bool, never?: list<string>, meanings?: list<array{words: string, ingredient: string}>, kitchen?: array{rings: int, oven: bool, wakes: string, sleeps: string, zone: string}, was?: array<string, mixed>} $body */
-        $body = $this->body;
+        /** @var PreferencesArray $body */
+        $body = array_diff_key($this->body, ['was' => true]);
 
         return $body;
+    }
+
+    /** @return array<string, mixed> what was known before it was changed; empty where nothing is said */
+    public function was(): array
+    {
+        return $this->body['was'] ?? [];
     }
 }

@@ -100,7 +100,7 @@ final class Mutator
     private static function with(array $tree, Node $node, Node $change): array
     {
         $traverser = new \PhpParser\NodeTraverser;
-        $traverser->addVisitor(new class($node, $change) extends \PhpParser\NodeVisitorAbstract {
+        $traverser->addVisitor(new class ($node, $change) extends \PhpParser\NodeVisitorAbstract {
             public function __construct(private readonly Node $node, private readonly Node $change) {}
 
             public function leaveNode(Node $node): ?Node
@@ -121,7 +121,7 @@ final class Mutator
     private static function atHome(array $tree, string $folder): array
     {
         $traverser = new \PhpParser\NodeTraverser;
-        $traverser->addVisitor(new class($folder) extends \PhpParser\NodeVisitorAbstract {
+        $traverser->addVisitor(new class ($folder) extends \PhpParser\NodeVisitorAbstract {
             public function __construct(private readonly string $folder) {}
 
             public function leaveNode(Node $node): ?Node
