@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\JarRecordFactory;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -30,6 +32,9 @@ use Vinculum\Safety\KeepingTime;
  */
 final class JarRecord extends Model
 {
+    /** @use HasFactory<JarRecordFactory> */
+    use HasFactory;
+
     protected $table = 'jars';
 
     protected $fillable = ['label', 'size_ml', 'kind', 'place', 'opened_on', 'frozen_on', 'thawed_on', 'gone_on', 'given_to', 'keep_until'];

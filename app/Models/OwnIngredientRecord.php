@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\OwnIngredientRecordFactory;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -25,6 +27,8 @@ use Vinculum\Pantry\OwnIngredient;
  */
 final class OwnIngredientRecord extends Model
 {
+    /** @use HasFactory<OwnIngredientRecordFactory> */
+    use HasFactory;
     use SoftDeletes;
 
     public $incrementing = false;

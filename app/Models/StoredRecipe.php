@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\StoredRecipeFactory;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -34,6 +36,8 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  */
 final class StoredRecipe extends Model
 {
+    /** @use HasFactory<StoredRecipeFactory> */
+    use HasFactory;
     use HasUlids;
     use SoftDeletes;
 

@@ -111,7 +111,7 @@ final class ListsTest extends HttpTestCase
     public function test_the_shelf_comes_in_pages_and_its_cards_are_kept(): void
     {
         for ($i = 0; $i < 70; $i++) {
-            StoredRecipe::keep(['name' => sprintf('Sauce %02d', $i)] + self::RECIPE);
+            StoredRecipe::factory()->called(sprintf('Sauce %02d', $i))->create();
         }
         $first = $this->documented('recipe-list', $this->getJson('/api/recipes'));
         $second = $this->documented('recipe-list', $this->getJson('/api/recipes?page=1'));

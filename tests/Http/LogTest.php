@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Batch;
+use App\Models\JarRecord;
+use App\Models\StoredRecipe;
 use Illuminate\Support\Carbon;
 
 /** The Log: batches, jars, tastings, and what this household seems to like. */
@@ -52,16 +54,14 @@ final class LogTest extends HttpTestCase
 
     public function test_a_batch_thrown_away_with_an_open_jar_takes_its_jars_off_the_list_and_leaves_the_log_whole(): void
     {
-        $batch = $this->made('Ketchup');
-        $jars = $this->filled($batch, 2)['jars'];
-        $this->putJson("/api/jars/{$jars[0]['id']}", ['opened_on' => '2026-11-24'])->assertOk();
-        $this->filled($this->made('Relish'), 1);
-        $this->deleteJson("/api/batches/{$batch}")->assertSuccessful();
+        $open = JarRecord::factory()->opened()->create();
+        JarRecord::factory()->for(Batch::factory()->for(StoredRecipe::factory()->called('Relish'), 'recipe'))->create();
+        $this->deleteJson("/api/batches/{$open->batch_id}")->assertSuccessful();
 
         $log = $this->log();
         self::assertSame(['Relish'], array_column($log['batches'], 'name'));
         self::assertCount(1, $log['use_first']);
-        $this->documented('failure', $this->putJson("/api/jars/{$jars[0]['id']}", ['place' => 'freezer']), 404);
+        $this->documented('failure', $this->putJson("/api/jars/{$open->id}", ['place' => 'freezer']), 404);
     }
 
     public function test_jars_past_their_day_do_not_crowd_out_what_is_still_to_be_eaten(): void

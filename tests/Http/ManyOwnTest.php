@@ -15,7 +15,7 @@ final class ManyOwnTest extends HttpTestCase
     {
         parent::setUp();
         foreach (range(1, 130) as $number) {
-            OwnIngredientRecord::query()->create(['slug' => "my-bottle-{$number}", 'definition' => ['name' => "Bottle {$number} of Émile’s vinegar", 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 5.5]]]);
+            OwnIngredientRecord::factory()->numbered($number)->create();
         }
     }
 
