@@ -31,6 +31,13 @@ final class ConstantsTest extends TestCase
         self::assertSame(self::constants(), $documented, 'docs/computation.md, "Every named number", against core/');
     }
 
+    public function test_every_named_number_says_how_it_is_known(): void
+    {
+        foreach (self::rows('constants') as $name => $row) {
+            self::assertMatchesRegularExpression('/^(?:source: .{4,}|common practice|definition|judgement|numerical)$/', $row[3] ?? '', (string) $name);
+        }
+    }
+
     public function test_the_sets_of_spoons_and_cups(): void
     {
         foreach (self::rows('amounts') as [$set, $tsp, $tbsp, $cup]) {

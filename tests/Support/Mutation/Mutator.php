@@ -47,6 +47,7 @@ final class Mutator
         $finder = new NodeFinder;
         $printer = new Standard;
         $isPlace = static fn (Node $node): bool => self::changed($node) !== null;
+        $constants = $finder->findInstanceOf($parser->parse($text) ?? [], Stmt\ClassConst::class);
         $count = count($finder->find($parser->parse($text) ?? [], $isPlace));
         $mutants = [];
         for ($place = 0; $place < $count; $place++) {
@@ -65,10 +66,23 @@ final class Mutator
                 $was,
                 self::shown($printer, $change),
                 $printer->prettyPrintFile(self::atHome($mutated, dirname("{$root}/{$path}"))),
+                self::constant($constants, $path, $node->getStartLine()),
             );
         }
 
         return $mutants;
+    }
+
+    /** @param array<Stmt\ClassConst> $constants */
+    private static function constant(array $constants, string $path, int $line): string
+    {
+        foreach ($constants as $each) {
+            if ($each->getStartLine() <= $line && $line <= $each->getEndLine()) {
+                return str_replace('/', '\\', substr($path, strlen('core/'), -4)).'::'.$each->consts[0]->name->toString();
+            }
+        }
+
+        return '';
     }
 
     private static function changed(Node $node): Expr|Stmt\Return_|null

@@ -39,6 +39,17 @@ final class Trial
         return new self($root, $ownOnly ? [$own] : [$own, array_values(array_diff($all, $own))]);
     }
 
+    /** What is held against something outside alone, but for what asks another program. */
+    public static function ofReferences(string $root): self
+    {
+        $checks = array_filter(
+            glob("{$root}/tests/Reference/*Test.php") ?: [],
+            static fn (string $path): bool => preg_match('/python3|SciPy/', (string) file_get_contents($path)) !== 1,
+        );
+
+        return new self($root, [array_values($checks)]);
+    }
+
     /** The test that noticed; '' where none did. */
     public function killedBy(Mutant $mutant): string
     {
