@@ -68,18 +68,26 @@ Route::get('recipes/{recipe}', [RecipeController::class, 'show'])->name('recipes
 Route::get('recipes/{recipe}/text', [RecipeController::class, 'text'])->name('recipes.text');
 Route::put('recipes/{recipe}', [RecipeController::class, 'update'])->name('recipes.update');
 Route::delete('recipes/{recipe}', [RecipeController::class, 'destroy'])->name('recipes.destroy');
-Route::post('recipes/{recipe}/restore', [RecipeController::class, 'restore'])->withTrashed()->name('recipes.restore');
+Route::post('recipes/{recipe}/restore', [RecipeController::class, 'restore'])
+    ->withTrashed()
+    ->name('recipes.restore');
 Route::post('recipes/{recipe}/duplicate', [RecipeController::class, 'duplicate'])->name('recipes.duplicate');
 
 Route::get('recipes/{recipe}/versions', [VersionController::class, 'index'])->name('recipes.versions.index');
-Route::get('recipes/{recipe}/versions/{version}/beside', [VersionController::class, 'beside'])->whereNumber('version')->name('recipes.versions.beside');
-Route::post('recipes/{recipe}/versions/{version}/bring-back', [VersionController::class, 'bringBack'])->whereNumber('version')->name('recipes.versions.bring-back.bringBack');
+Route::get('recipes/{recipe}/versions/{version}/beside', [VersionController::class, 'beside'])
+    ->whereNumber('version')
+    ->name('recipes.versions.beside');
+Route::post('recipes/{recipe}/versions/{version}/bring-back', [VersionController::class, 'bringBack'])
+    ->whereNumber('version')
+    ->name('recipes.versions.bring-back.bringBack');
 
 Route::get('recipes/{recipe}/batches', [BatchController::class, 'index'])->name('recipes.batches.index');
 Route::post('recipes/{recipe}/batches', [BatchController::class, 'store'])->name('recipes.batches.store');
 Route::get('recipes/{recipe}/trials', [TrialController::class, 'index'])->name('recipes.trials.index');
 Route::post('batches/{batch}/readings', [ReadingController::class, 'store'])->name('batches.readings.store');
-Route::delete('batches/{batch}/readings/{reading}', [ReadingController::class, 'destroy'])->whereNumber('reading')->name('batches.readings.destroy');
+Route::delete('batches/{batch}/readings/{reading}', [ReadingController::class, 'destroy'])
+    ->whereNumber('reading')
+    ->name('batches.readings.destroy');
 Route::delete('batches/{batch}', [BatchController::class, 'destroy'])->name('batches.destroy');
 
 Route::get('log', [LogController::class, 'index'])->name('log.index');
@@ -93,12 +101,20 @@ Route::post('batches/{batch}/again', [BatchController::class, 'again'])->name('b
 Route::post('batches/{batch}/tastings', [TastingController::class, 'store'])->name('batches.tastings.store');
 Route::get('batches/{batch}/next-trial', [TrialController::class, 'next'])->name('batches.next-trial.next');
 Route::post('batches/{batch}/blind', [TrialController::class, 'blind'])->name('batches.blind');
-Route::delete('batches/{batch}/tastings/{tasting}', [TastingController::class, 'destroy'])->whereNumber('tasting')->name('batches.tastings.destroy');
+Route::delete('batches/{batch}/tastings/{tasting}', [TastingController::class, 'destroy'])
+    ->whereNumber('tasting')
+    ->name('batches.tastings.destroy');
 Route::post('batches/{batch}/jars', [JarController::class, 'store'])->name('batches.jars.store');
-Route::put('jars/{jar}', [JarController::class, 'update'])->whereNumber('jar')->name('jars.update');
+Route::put('jars/{jar}', [JarController::class, 'update'])
+    ->whereNumber('jar')
+    ->name('jars.update');
 Route::post('batches/{batch}/pictures', [PictureController::class, 'store'])->name('batches.pictures.store');
-Route::get('batches/{batch}/pictures/{picture}', [PictureController::class, 'show'])->whereNumber('picture')->name('batches.pictures.show');
-Route::delete('batches/{batch}/pictures/{picture}', [PictureController::class, 'destroy'])->whereNumber('picture')->name('batches.pictures.destroy');
+Route::get('batches/{batch}/pictures/{picture}', [PictureController::class, 'show'])
+    ->whereNumber('picture')
+    ->name('batches.pictures.show');
+Route::delete('batches/{batch}/pictures/{picture}', [PictureController::class, 'destroy'])
+    ->whereNumber('picture')
+    ->name('batches.pictures.destroy');
 Route::post('batches/{batch}/notes', [BatchNoteController::class, 'store'])->name('batches.notes.store');
 Route::put('batches/{batch}/served', [BatchController::class, 'update'])->name('batches.served.update');
 
@@ -110,8 +126,12 @@ Route::post('own-ingredients', [OwnIngredientController::class, 'store'])->name(
 Route::post('own-ingredients/preview', [OwnIngredientController::class, 'preview'])->name('own-ingredients.preview');
 Route::put('own-ingredients/{own}', [OwnIngredientController::class, 'update'])->name('own-ingredients.update');
 Route::delete('own-ingredients/{own}', [OwnIngredientController::class, 'destroy'])->name('own-ingredients.destroy');
-Route::post('own-ingredients/{own}/instead-in/{recipe}', [OwnIngredientController::class, 'insteadIn'])->name('own-ingredients.instead-in.insteadIn');
-Route::post('recipes/{recipe}/as-ingredient', [OwnIngredientController::class, 'fromRecipe'])->name('recipes.as-ingredient.fromRecipe');
+Route::post('own-ingredients/{own}/instead-in/{recipe}', [OwnIngredientController::class, 'insteadIn'])->name(
+    'own-ingredients.instead-in.insteadIn',
+);
+Route::post('recipes/{recipe}/as-ingredient', [OwnIngredientController::class, 'fromRecipe'])->name(
+    'recipes.as-ingredient.fromRecipe',
+);
 
 Route::get('equipment', [EquipmentController::class, 'index'])->name('equipment.index');
 Route::put('equipment', [EquipmentController::class, 'replace'])->name('equipment.replace');
@@ -134,23 +154,35 @@ Route::get('cooks/{cook}', [CookController::class, 'show'])->name('cooks.show');
 Route::delete('cooks/{cook}', [CookController::class, 'destroy'])->name('cooks.destroy');
 Route::post('cooks/{cook}/events', [CookEventController::class, 'store'])->name('cooks.events.store');
 Route::post('cooks/{cook}/readings', [CookEventController::class, 'deliver'])->name('cooks.readings.deliver');
-Route::post('cooks/{cook}/instruments/{what}', [CookEventController::class, 'measure'])->whereIn('what', ['mass', 'temperature', 'ph', 'brix'])->name('cooks.instruments.measure');
+Route::post('cooks/{cook}/instruments/{what}', [CookEventController::class, 'measure'])
+    ->whereIn('what', ['mass', 'temperature', 'ph', 'brix'])
+    ->name('cooks.instruments.measure');
 Route::post('cooks/{cook}/taste', [CookTasteController::class, 'store'])->name('cooks.taste.store');
 Route::post('cooks/{cook}/tongue', [CookTasteController::class, 'show'])->name('cooks.tongue.show');
 Route::post('cooks/{cook}/finish', [CookController::class, 'finish'])->name('cooks.finish');
 
 Route::get('house', [HouseController::class, 'show'])->name('house.show');
 Route::post('house/copies', [CopyController::class, 'store'])->name('house.copies.store');
-Route::get('house/copies/{copy}', [CopyController::class, 'show'])->where('copy', '[a-z0-9.-]+')->name('house.copies.show');
-Route::post('house/copies/{copy}/put-back', [CopyController::class, 'putBack'])->where('copy', '[a-z0-9.-]+')->name('house.copies.put-back.putBack');
+Route::get('house/copies/{copy}', [CopyController::class, 'show'])
+    ->where('copy', '[a-z0-9.-]+')
+    ->name('house.copies.show');
+Route::post('house/copies/{copy}/put-back', [CopyController::class, 'putBack'])
+    ->where('copy', '[a-z0-9.-]+')
+    ->name('house.copies.put-back.putBack');
 Route::get('house/door', [DoorController::class, 'index'])->name('house.door.index');
 Route::put('house/passphrase', [DoorController::class, 'passphrase'])->name('house.passphrase');
 Route::post('house/pairing', [DoorController::class, 'pair'])->name('house.pairing.pair');
 Route::delete('house/devices/{device}', [DoorController::class, 'forget'])->name('house.devices.forget');
 Route::get('house/archive', [HouseController::class, 'archive'])->name('house.archive');
-Route::post('house/bin/{kind}/{id}/restore', [BinController::class, 'restore'])->where('kind', '[a-z]+')->name('house.bin.restore');
-Route::delete('house/bin/{kind}/{id}', [BinController::class, 'destroy'])->where('kind', '[a-z]+')->name('house.bin.destroy');
+Route::post('house/bin/{kind}/{id}/restore', [BinController::class, 'restore'])
+    ->where('kind', '[a-z]+')
+    ->name('house.bin.restore');
+Route::delete('house/bin/{kind}/{id}', [BinController::class, 'destroy'])
+    ->where('kind', '[a-z]+')
+    ->name('house.bin.destroy');
 Route::delete('house/bin', [BinController::class, 'empty'])->name('house.bin.empty');
 
 Route::get('openapi.json', [SchemaController::class, 'openApi'])->name('openapi.openApi');
-Route::get('{schema}.schema.json', [SchemaController::class, 'schema'])->where('schema', '[a-z-]+')->name('schema');
+Route::get('{schema}.schema.json', [SchemaController::class, 'schema'])
+    ->where('schema', '[a-z-]+')
+    ->name('schema');

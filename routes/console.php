@@ -16,4 +16,19 @@ use App\Console\ServedCommand;
 use App\Console\SwapCommand;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([AnalyseCommand::class, BackupCommand::class, CardsCommand::class, CompileCommand::class, DraftCommand::class, PlanCommand::class, PotCommand::class, ReadCommand::class, RebalanceCommand::class, RescueCommand::class, RestoreCommand::class, ScaleCommand::class, ServedCommand::class, SwapCommand::class]);
+Artisan::addCommands([
+    AnalyseCommand::class,
+    BackupCommand::class,
+    CardsCommand::class,
+    CompileCommand::class,
+    DraftCommand::class,
+    PlanCommand::class,
+    PotCommand::class,
+    ReadCommand::class,
+    RebalanceCommand::class,
+    RescueCommand::class,
+    RestoreCommand::class,
+    ScaleCommand::class,
+    ServedCommand::class,
+    SwapCommand::class,
+]);

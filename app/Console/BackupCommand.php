@@ -10,7 +10,9 @@ use Illuminate\Console\Command;
 
 final class BackupCommand extends Command
 {
-    protected $signature = 'vinculum:backup {--to= : the folder the copy goes to; where this house keeps them where nothing is said} {--daily : only where the newest is a day old}';
+    protected $signature = 'vinculum:backup '
+        .'{--to= : the folder the copy goes to; where this house keeps them where nothing is said} '
+        .'{--daily : only where the newest is a day old}';
 
     protected $description = 'Copies all this house keeps into one archive';
 
@@ -19,7 +21,10 @@ final class BackupCommand extends Command
         try {
             $to = $this->option('to');
             $backups = Backups::usual();
-            $path = $this->option('daily') === true ? $backups->daily() : $backups->make(is_string($to) && $to !== '' ? $to : null);
+            $path
+                = $this->option('daily') === true
+                    ? $backups->daily()
+                    : $backups->make(is_string($to) && $to !== '' ? $to : null);
         } catch (UnreadableArchive $why) {
             fwrite(STDERR, $why->getMessage()."\n");
 

@@ -7,7 +7,10 @@ namespace App\Console;
 use App\Recipes\ShelfCards;
 use Illuminate\Console\Command;
 
-/** Works out the cards of the Shelf anew where the catalogue or the household has changed; bin/start runs it in the background. */
+/**
+ * Works out the cards of the Shelf anew where the catalogue or the household has changed; bin/start runs it in the
+ * background.
+ */
 final class CardsCommand extends Command
 {
     private const AT_ONCE = 50;

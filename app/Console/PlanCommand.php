@@ -37,7 +37,11 @@ final class PlanCommand extends Command
                 if ($json === null) {
                     return $this->failed("“{$file}” cannot be read. Name a recipe document, or - for standard input.");
                 }
-                $batches[] = ['recipe' => $evaluator->read($json), 'to' => '', 'ready' => is_string($ready) && $ready !== '' ? $ready : null];
+                $batches[] = [
+                    'recipe' => $evaluator->read($json),
+                    'to' => '',
+                    'ready' => is_string($ready) && $ready !== '' ? $ready : null,
+                ];
             }
             $hours = $when->hours(is_string($zone) ? $zone : '');
             $plan = $when->plan($batches, $hours);

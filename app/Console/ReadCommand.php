@@ -15,9 +15,11 @@ final class ReadCommand extends Command
 {
     use ReadsFile;
 
-    protected $signature = 'vinculum:read {file : a recipe as it was jotted down, or - for standard input} {--measures=us : us, metric, imperial or australian} {--recipe : the recipe alone, to be piped on}';
+    protected $signature = 'vinculum:read {file : a recipe as it was jotted down, or - for standard input} '
+        .'{--measures=us : us, metric, imperial or australian} {--recipe : the recipe alone, to be piped on}';
 
-    protected $description = 'Turns a recipe as it was jotted down into a recipe document, with what was unsure as questions';
+    protected $description = 'Turns a recipe as it was jotted down into a recipe document, with what was unsure as '
+        .'questions';
 
     public function handle(Catalogue $catalogue, NoteView $view): int
     {

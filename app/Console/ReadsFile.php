@@ -17,9 +17,13 @@ trait ReadsFile
         } catch (\Throwable $error) {
             report($error);
 
-            return $this->failed($error instanceof \PDOException
-                ? 'The kitchen’s database cannot be read, so nothing was answered. bin/start says which copy is the newest and how to take it back.'
-                : 'This could not be answered, and it is the product that is at fault; the log in storage/logs says what is wrong.');
+            return $this->failed(
+                $error instanceof \PDOException
+                    ? 'The kitchen’s database cannot be read, so nothing was answered. bin/start says which copy '
+                        .'is the newest and how to take it back.'
+                    : 'This could not be answered, and it is the product that is at fault; the log in storage/logs '
+                        .'says what is wrong.',
+            );
         }
     }
 
@@ -34,7 +38,12 @@ trait ReadsFile
 
     private function textOf(string $file): ?string
     {
-        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) && is_readable($file) ? file_get_contents($file) : false);
+        $text
+            = $file === '-'
+                ? stream_get_contents(STDIN)
+                : (is_file($file) && is_readable($file)
+                    ? file_get_contents($file)
+                    : false);
 
         return $text === false ? null : $text;
     }
@@ -59,7 +68,12 @@ trait ReadsFile
      */
     private function print(array $document): int
     {
-        $this->output->writeln(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        $this->output->writeln(
+            json_encode(
+                $document,
+                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            ),
+        );
 
         return self::SUCCESS;
     }

@@ -22,11 +22,24 @@ trait ReadsPairs
         $given = $this->option($option);
         foreach ($given as $pair) {
             [$name, $number] = [...explode(':', $pair, 2), ''];
-            if (! is_numeric($number) || (float) $number < $least || (float) $number > $most || ($names !== null && ! in_array($name, $names, true))) {
-                throw InvalidRecipe::at("--{$option}", "“{$pair}” is not accepted. Expected: NAME:NUMBER from {$least} to {$most}".($names === null ? '.' : ', where NAME is one of '.implode(', ', $names).'.'));
+            if (
+                ! is_numeric($number)
+                || (float) $number < $least
+                || (float) $number > $most
+                || ($names !== null && ! in_array($name, $names, true))
+            ) {
+                throw InvalidRecipe::at(
+                    "--{$option}",
+                    "“{$pair}” is not accepted. Expected: NAME:NUMBER from {$least} to {$most}"
+                        .($names === null ? '.' : ', where NAME is one of '.implode(', ', $names).'.'),
+                );
             }
             if (isset($pairs[$name]) && $pairs[$name] !== (float) $number) {
-                throw InvalidRecipe::at("--{$option}", "“{$name}” is said twice, {$pairs[$name]} and {$number}. Which of them is it? Taste again and say one.");
+                throw InvalidRecipe::at(
+                    "--{$option}",
+                    "“{$name}” is said twice, {$pairs[$name]} and {$number}. Which of them is it? Taste again and "
+                        .'say one.',
+                );
             }
             $pairs[$name] = (float) $number;
         }

@@ -35,7 +35,9 @@ final class RebalanceCommand extends Command
             /** @var string|null $style */
             $style = $this->option('style');
 
-            return $this->print($view->of($adjuster->rebalance($recipe, $style, $this->pairs('target', $tastes, 0.0, 1e7)), $recipe));
+            return $this->print(
+                $view->of($adjuster->rebalance($recipe, $style, $this->pairs('target', $tastes, 0.0, 1e7)), $recipe),
+            );
         } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }

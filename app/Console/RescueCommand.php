@@ -37,13 +37,32 @@ final class RescueCommand extends Command
         /** @var list<string> $have */
         $have = $this->option('have');
         $text = fn (string $option): ?string => is_string($this->option($option)) ? $this->option($option) : null;
-        $pot = array_filter(['in_pot' => $text('in-pot'), 'boiled_further' => $text('boiled'), 'before_stage' => $text('before')], static fn (?string $given): bool => $given !== null);
+        $pot = array_filter(
+            ['in_pot' => $text('in-pot'), 'boiled_further' => $text('boiled'), 'before_stage' => $text('before')],
+            static fn (?string $given): bool => $given !== null,
+        );
         try {
             $recipe = $evaluator->read($json);
-            $feels = $this->pairs('feels', array_map(static fn (Feel $feel): string => $feel->value, Feel::cases()), -Adjuster::MOST_STEPS, Adjuster::MOST_STEPS);
+            $feels = $this->pairs(
+                'feels',
+                array_map(static fn (Feel $feel): string => $feel->value, Feel::cases()),
+                -Adjuster::MOST_STEPS,
+                Adjuster::MOST_STEPS,
+            );
             $much = $this->pairs('much', null, 0.1, Adjuster::MOST_STEPS);
 
-            return $this->print($view->of($adjuster->rescue($recipe, $feels, $much, $have === [] ? null : $have, $pot + ['hot' => $this->option('hot') === true]), $recipe));
+            return $this->print(
+                $view->of(
+                    $adjuster->rescue(
+                        $recipe,
+                        $feels,
+                        $much,
+                        $have === [] ? null : $have,
+                        $pot + ['hot' => $this->option('hot') === true],
+                    ),
+                    $recipe,
+                ),
+            );
         } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }

@@ -11,7 +11,8 @@ use Illuminate\Console\Command;
 
 final class RestoreCommand extends Command
 {
-    protected $signature = 'vinculum:restore {file : an archive that a backup made} {--yes : do it, and not only say what would change}';
+    protected $signature = 'vinculum:restore {file : an archive that a backup made} '
+        .'{--yes : do it, and not only say what would change}';
 
     protected $description = 'Puts back all that an archive holds, after a copy of what is there now';
 

@@ -41,7 +41,9 @@ final class ScaleCommand extends Command
             return $this->failed('--headspace is not accepted. Expected: a number from 0 to 50.');
         }
         if (is_string($named) && $set === null) {
-            return $this->failed("--set: “{$named}” is not accepted. Expected: one of us, metric, imperial, australian.");
+            return $this->failed(
+                "--set: “{$named}” is not accepted. Expected: one of us, metric, imperial, australian.",
+            );
         }
         try {
             $recipe = $evaluator->read($json);

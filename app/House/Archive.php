@@ -8,7 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Vinculum\Recipe\Formats\Json;
 
 /**
- * All that a household keeps, as one zip: a JSON document for each recipe and batch exactly as it is kept, a JSON list of rows for
+ * All that a household keeps, as one zip: a JSON document for each recipe and batch exactly as it is kept, a JSON
+ * list of rows for
  * everything else, and a manifest of counts and SHA-256 sums. The same house makes the same bytes.
  *
  * @phpstan-type Rows list<array<string, scalar|null>>
@@ -25,7 +26,11 @@ final class Archive
     private const DERIVED = ['recipes' => ['card', 'card_key', 'words']];
 
     /** Tables with a column that is a file of its own, which can be read without us; a picture's is kept in base64. */
-    private const OWN_FILES = ['recipes' => ['document', 'json'], 'batches' => ['document', 'json'], 'batch_pictures' => ['jpeg', 'jpg']];
+    private const OWN_FILES = [
+        'recipes' => ['document', 'json'],
+        'batches' => ['document', 'json'],
+        'batch_pictures' => ['jpeg', 'jpg'],
+    ];
 
     /** What is no part of a household. */
     private const NOT_KEPT = ['migrations', 'sqlite_sequence', 'doors', 'devices'];
@@ -84,7 +89,8 @@ final class Archive
                 if ($own !== null) {
                     [$column, $kind] = $own;
                     $text = (string) $row[$column];
-                    $files["{$table}/{$row['id']}.{$kind}"] = $kind === 'jpg' ? (string) base64_decode($text, true) : $text;
+                    $files["{$table}/{$row['id']}.{$kind}"]
+                        = $kind === 'jpg' ? (string) base64_decode($text, true) : $text;
                     unset($row[$column]);
                 }
                 $row = array_diff_key($row, array_flip(self::DERIVED[$table] ?? []));
@@ -92,12 +98,26 @@ final class Archive
                 $rows[] = $row;
             }
             $counts[$table] = count($rows);
-            $files["{$table}.json"] = json_encode($rows, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION);
+            $files["{$table}.json"] = json_encode(
+                $rows,
+                JSON_THROW_ON_ERROR
+                    | JSON_UNESCAPED_SLASHES
+                    | JSON_UNESCAPED_UNICODE
+                    | JSON_PRETTY_PRINT
+                    | JSON_PRESERVE_ZERO_FRACTION,
+            );
         }
         ksort($files);
-        $manifest = ['format' => self::FORMAT, 'version' => self::VERSION, 'counts' => $counts, 'sha256' => array_map(static fn (string $text): string => hash('sha256', $text), $files)];
+        $manifest = [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'counts' => $counts,
+            'sha256' => array_map(static fn (string $text): string => hash('sha256', $text), $files),
+        ];
 
-        return [self::MANIFEST => json_encode($manifest, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)] + $files;
+        return [
+            self::MANIFEST => json_encode($manifest, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT),
+        ] + $files;
     }
 
     /**
@@ -125,16 +145,24 @@ final class Archive
         }
         $zip->close();
         $manifest = json_decode($files[self::MANIFEST] ?? '', true);
-        if (! is_array($manifest) || ($manifest['format'] ?? null) !== self::FORMAT || ! is_array($manifest['sha256'] ?? null)) {
+        if (
+            ! is_array($manifest)
+            || ($manifest['format'] ?? null) !== self::FORMAT
+            || ! is_array($manifest['sha256'] ?? null)
+        ) {
             throw new UnreadableArchive('The archive has no manifest of ours. Choose a .zip that a backup made.');
         }
         if (($manifest['version'] ?? 0) > self::VERSION) {
-            throw new UnreadableArchive('The archive was made by a newer version of the product. Update first, then restore.');
+            throw new UnreadableArchive(
+                'The archive was made by a newer version of the product. Update first, then restore.',
+            );
         }
         unset($files[self::MANIFEST]);
         foreach ($manifest['sha256'] as $name => $sum) {
             if (! isset($files[$name]) || hash('sha256', $files[$name]) !== $sum) {
-                throw new UnreadableArchive("“{$name}” in the archive is missing or torn. Nothing was changed; try an older copy.");
+                throw new UnreadableArchive(
+                    "“{$name}” in the archive is missing or torn. Nothing was changed; try an older copy.",
+                );
             }
         }
         $tables = [];
@@ -144,7 +172,9 @@ final class Archive
             $own = self::OWN_FILES[$table] ?? null;
             [$column, $kind] = $own ?? ['', ''];
             foreach ($own === null ? [] : $rows as $i => $row) {
-                $file = $files["{$table}/{$row['id']}.{$kind}"] ?? throw new UnreadableArchive("“{$table}/{$row['id']}.{$kind}” is missing from the archive.");
+                $file
+                    = $files["{$table}/{$row['id']}.{$kind}"]
+                    ?? throw new UnreadableArchive("“{$table}/{$row['id']}.{$kind}” is missing from the archive.");
                 $rows[$i][$column] = $kind === 'jpg' ? base64_encode($file) : $file;
             }
             $tables[$table] = $rows;
@@ -162,19 +192,45 @@ final class Archive
     public static function differences(array $tables): array
     {
         $said = [];
-        $documents = static fn (iterable $rows): array => array_column(array_map(static fn (object|array $row): array => (array) $row, [...$rows]), null, 'id');
+        $documents = static fn (iterable $rows): array => array_column(
+            array_map(static fn (object|array $row): array => (array) $row, [...$rows]),
+            null,
+            'id',
+        );
         $now = $documents(DB::table('recipes')->get());
         $then = $documents($tables['recipes'] ?? []);
-        $names = static fn (array $rows): string => implode(', ', array_slice(array_map(static fn (array $row): string => '“'.$row['name'].'”', $rows), 0, 8)).(count($rows) > 8 ? ' and '.(count($rows) - 8).' more' : '');
-        foreach ([['would go', array_diff_key($now, $then)], ['would come', array_diff_key($then, $now)], ['would be as it was then', array_filter(array_intersect_key($then, $now), static fn (array $row): bool => $row['document'] !== $now[$row['id']]['document'] || $row['deleted_at'] !== $now[$row['id']]['deleted_at'])]] as [$words, $rows]) {
+        $names = static fn (array $rows): string => implode(
+            ', ',
+            array_slice(array_map(static fn (array $row): string => '“'.$row['name'].'”', $rows), 0, 8),
+        ).(count($rows) > 8 ? ' and '.(count($rows) - 8).' more' : '');
+        foreach (
+            [
+                ['would go', array_diff_key($now, $then)],
+                ['would come', array_diff_key($then, $now)],
+                [
+                    'would be as it was then',
+                    array_filter(
+                        array_intersect_key($then, $now),
+                        static fn (array $row): bool => $row['document'] !== $now[$row['id']]['document']
+                            || $row['deleted_at'] !== $now[$row['id']]['deleted_at'],
+                    ),
+                ],
+            ] as [$words, $rows]
+        ) {
             if ($rows !== []) {
-                $said[] = count($rows).' '.(count($rows) === 1 ? 'recipe' : 'recipes')." {$words}: {$names($rows)}.";
+                $said[]
+                    = count($rows).' '.(count($rows) === 1 ? 'recipe' : 'recipes')." {$words}: {$names($rows)}.";
             }
         }
         foreach ($tables as $table => $rows) {
             $count = DB::table($table)->count();
             if ($table !== 'recipes' && $count !== count($rows)) {
-                $said[] = sprintf('%s: %d now, %d in the archive.', str_replace('_', ' ', $table), $count, count($rows));
+                $said[] = sprintf(
+                    '%s: %d now, %d in the archive.',
+                    str_replace('_', ' ', $table),
+                    $count,
+                    count($rows),
+                );
             }
         }
 
@@ -200,7 +256,9 @@ final class Archive
             }
             // an archive of before batches had numbers
             foreach (DB::table('batches')->whereNull('number')->orderBy('made_on')->orderBy('id')->pluck('id') as $id) {
-                DB::table('batches')->where('id', $id)->update(['number' => 1 + (int) DB::table('batches')->max('number')]);
+                DB::table('batches')
+                    ->where('id', $id)
+                    ->update(['number' => 1 + (int) DB::table('batches')->max('number')]);
             }
         });
     }
@@ -208,7 +266,10 @@ final class Archive
     /** @return list<string> */
     private static function tables(): array
     {
-        $names = array_map(static fn (object $row): string => is_string($row->name ?? null) ? $row->name : '', DB::select("select name from sqlite_master where type = 'table' order by name"));
+        $names = array_map(
+            static fn (object $row): string => is_string($row->name ?? null) ? $row->name : '',
+            DB::select("select name from sqlite_master where type = 'table' order by name"),
+        );
 
         return array_values(array_diff($names, self::NOT_KEPT));
     }
@@ -231,6 +292,10 @@ final class Archive
         /** @var array{counts: array<string, int>} $manifest */
         $manifest = Json::arrays(Json::decode($files[self::MANIFEST]));
 
-        return ['recipes' => $manifest['counts']['recipes'] ?? 0, 'batches' => $manifest['counts']['batches'] ?? 0, 'rows' => array_sum($manifest['counts'])];
+        return [
+            'recipes' => $manifest['counts']['recipes'] ?? 0,
+            'batches' => $manifest['counts']['batches'] ?? 0,
+            'rows' => array_sum($manifest['counts']),
+        ];
     }
 }

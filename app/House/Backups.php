@@ -69,14 +69,28 @@ final readonly class Backups
             if (preg_match(self::NAME, basename($path), $match, PREG_UNMATCHED_AS_NULL) === 1) {
                 $at = Carbon::createFromFormat('Ymd-His', $match[1], 'UTC');
                 if ($at !== null) {
-                    $found[] = ['path' => $path, 'at' => $at, 'bytes' => (int) filesize($path), 'isBeforeRestore' => $match[2] !== null, 'nth' => (int) ($match[3] ?? 1)];
+                    $found[] = [
+                        'path' => $path,
+                        'at' => $at,
+                        'bytes' => (int) filesize($path),
+                        'isBeforeRestore' => $match[2] !== null,
+                        'nth' => (int) ($match[3] ?? 1),
+                    ];
                 }
             }
         }
         // of two in one second the second is the newer
         usort($found, static fn (array $a, array $b): int => [$b['at'], $b['nth']] <=> [$a['at'], $a['nth']]);
 
-        return array_map(static fn (array $copy): array => ['path' => $copy['path'], 'at' => $copy['at'], 'bytes' => $copy['bytes'], 'isBeforeRestore' => $copy['isBeforeRestore']], $found);
+        return array_map(
+            static fn (array $copy): array => [
+                'path' => $copy['path'],
+                'at' => $copy['at'],
+                'bytes' => $copy['bytes'],
+                'isBeforeRestore' => $copy['isBeforeRestore'],
+            ],
+            $found,
+        );
     }
 
     /** Lets go what no day, week or month needs any more. The newest always stays, and what a restore went over. */

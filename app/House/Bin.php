@@ -20,14 +20,20 @@ use Illuminate\Support\Carbon;
 final class Bin
 {
     /** @var array<string, class-string<StoredRecipe|Batch|OwnIngredientRecord|OwnStyle>> */
-    private const KINDS = ['recipe' => StoredRecipe::class, 'batch' => Batch::class, 'ingredient' => OwnIngredientRecord::class, 'style' => OwnStyle::class];
+    private const KINDS = [
+        'recipe' => StoredRecipe::class,
+        'batch' => Batch::class,
+        'ingredient' => OwnIngredientRecord::class,
+        'style' => OwnStyle::class,
+    ];
 
     private const MOST_SHOWN = 200;
 
     /**
      * The last thrown away first.
      *
-     * @return list<array{kind: string, id: string, name: string, deleted_at: string, stays: string}> stays: why it cannot go for good, or ''
+     * @return list<array{kind: string, id: string, name: string, deleted_at: string, stays: string}> stays: why it
+     * cannot go for good, or ''
      */
     public static function all(): array
     {
@@ -81,9 +87,20 @@ final class Bin
 
     private static function find(string $kind, string $id): StoredRecipe|Batch|OwnIngredientRecord|OwnStyle
     {
-        $class = self::KINDS[$kind] ?? throw new RequestRefused(404, 'not-found', 'There is no such thing here. Thrown away are recipes, batches, ingredients and styles.');
+        $class
+            = self::KINDS[$kind]
+            ?? throw new RequestRefused(
+                404,
+                'not-found',
+                'There is no such thing here. Thrown away are recipes, batches, ingredients and styles.',
+            );
 
-        return self::thrown($class)->find($id) ?? throw new RequestRefused(409, 'not-in-the-bin', 'That is not among what was thrown away. Delete it first, or read the list again.');
+        return self::thrown($class)->find($id)
+            ?? throw new RequestRefused(
+                409,
+                'not-in-the-bin',
+                'That is not among what was thrown away. Delete it first, or read the list again.',
+            );
     }
 
     /**
@@ -95,7 +112,12 @@ final class Bin
     private static function thrown(string $class): Builder
     {
         return match ($class) {
-            StoredRecipe::class => StoredRecipe::onlyTrashed()->withExists(['batches' => static fn (Builder $batches): mixed => $batches->withoutGlobalScope(SoftDeletingScope::class), 'cooks']),
+            StoredRecipe::class => StoredRecipe::onlyTrashed()->withExists([
+                'batches' => static fn (Builder $batches): mixed => $batches->withoutGlobalScope(
+                    SoftDeletingScope::class,
+                ),
+                'cooks',
+            ]),
             Batch::class => Batch::onlyTrashed()->without('readings')->with('recipe'),
             default => $class::onlyTrashed(),
         };
@@ -105,7 +127,9 @@ final class Bin
     {
         return match (true) {
             $thrown instanceof StoredRecipe => $thrown->name,
-            $thrown instanceof Batch => "no. {$thrown->number}, ".($thrown->recipe->name ?? '')." of {$thrown->made_on->format('j F Y')}",
+            $thrown instanceof Batch => "no. {$thrown->number}, "
+                .($thrown->recipe->name ?? '')
+                ." of {$thrown->made_on->format('j F Y')}",
             $thrown instanceof OwnIngredientRecord => $thrown->definition['name'],
             $thrown instanceof OwnStyle => $thrown->document['name'],
             default => '',
@@ -114,7 +138,8 @@ final class Bin
 
     private static function stays(Model $thrown): string
     {
-        return $thrown instanceof StoredRecipe && ($thrown->getAttribute('batches_exists') === true || $thrown->getAttribute('cooks_exists') === true)
+        return $thrown instanceof StoredRecipe
+            && ($thrown->getAttribute('batches_exists') === true || $thrown->getAttribute('cooks_exists') === true)
             ? 'Batches were made from this recipe, and they keep it.'
             : '';
     }

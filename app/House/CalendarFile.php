@@ -6,7 +6,10 @@ namespace App\House;
 
 use Sabre\VObject\Component\VCalendar;
 
-/** What is to be done as an iCalendar file (RFC 5545), so that a phone rings when it is time. Written by sabre/vobject. */
+/**
+ * What is to be done as an iCalendar file (RFC 5545), so that a phone rings when it is time. Written by
+ * sabre/vobject.
+ */
 final class CalendarFile
 {
     /** Minutes before it that the phone rings. */
@@ -21,7 +24,9 @@ final class CalendarFile
     {
         $calendar = new VCalendar(['PRODID' => '-//Vinculum//When to begin//EN']);
         foreach ($events as $event) {
-            $stamp = static fn (float $seconds): \DateTimeImmutable => new \DateTimeImmutable('@'.(int) round($seconds));
+            $stamp = static fn (float $seconds): \DateTimeImmutable => new \DateTimeImmutable(
+                '@'.(int) round($seconds),
+            );
             $added = $calendar->add('VEVENT', [
                 'UID' => hash('xxh128', $event['title'].$event['from']).'@vinculum.invalid',
                 'DTSTAMP' => $stamp($event['from']),
@@ -30,7 +35,11 @@ final class CalendarFile
                 'DTEND' => $stamp($event['to']),
             ]);
             if ($added instanceof \Sabre\VObject\Component) {
-                $added->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $event['title'], 'TRIGGER' => self::ALARM]);
+                $added->add('VALARM', [
+                    'ACTION' => 'DISPLAY',
+                    'DESCRIPTION' => $event['title'],
+                    'TRIGGER' => self::ALARM,
+                ]);
             }
         }
 

@@ -11,7 +11,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Who may come in from the house network: whoever knows the household's passphrase, or types the six digits that the first
+ * Who may come in from the house network: whoever knows the household's passphrase, or types the six digits that the
+ * first
  * machine shows. On that machine itself nobody is asked.
  */
 final readonly class Door
@@ -41,7 +42,10 @@ final readonly class Door
 
     public function setPassphrase(string $passphrase): void
     {
-        DB::table('doors')->updateOrInsert(['id' => self::ONLY], ['passphrase' => $this->hasher->make($passphrase), 'updated_at' => Carbon::now()]);
+        DB::table('doors')->updateOrInsert(
+            ['id' => self::ONLY],
+            ['passphrase' => $this->hasher->make($passphrase), 'updated_at' => Carbon::now()],
+        );
         // who was let in by the old one asks again
         Device::query()->delete();
     }
@@ -50,7 +54,10 @@ final readonly class Door
     public function pair(): string
     {
         $digits = sprintf('%06d', random_int(0, 999_999));
-        DB::table('doors')->updateOrInsert(['id' => self::ONLY], ['digits' => $this->hasher->make($digits), 'digits_until' => Carbon::now()->addSeconds(self::DIGITS_LAST)]);
+        DB::table('doors')->updateOrInsert(
+            ['id' => self::ONLY],
+            ['digits' => $this->hasher->make($digits), 'digits_until' => Carbon::now()->addSeconds(self::DIGITS_LAST)],
+        );
 
         return $digits;
     }
@@ -61,19 +68,25 @@ final readonly class Door
         return DB::transaction(function () use ($typed, $name): ?Device {
             $row = $this->row();
             $typed = trim($typed);
-            $isDigits = preg_match('/^\d{6}$/', $typed) === 1
+            $isDigits
+                = preg_match('/^\d{6}$/', $typed) === 1
                 && $row?->digits !== null
                 && $row->digits_until !== null
                 && Carbon::parse($row->digits_until)->isFuture()
                 && $this->hasher->check($typed, $row->digits);
             if ($isDigits) {
-                DB::table('doors')->where('id', self::ONLY)->update(['digits' => null, 'digits_until' => null]);
+                DB::table('doors')
+                    ->where('id', self::ONLY)
+                    ->update(['digits' => null, 'digits_until' => null]);
             }
             if (! $isDigits && ($row?->passphrase === null || ! $this->hasher->check($typed, $row->passphrase))) {
                 return null;
             }
 
-            return Device::query()->create(['name' => $name === '' ? 'a device' : mb_substr($name, 0, 60), 'seen_at' => Carbon::now()]);
+            return Device::query()->create([
+                'name' => $name === '' ? 'a device' : mb_substr($name, 0, 60),
+                'seen_at' => Carbon::now(),
+            ]);
         });
     }
 

@@ -7,9 +7,12 @@ namespace App\House;
 use PDO;
 
 /**
- * Whoever is going to write takes the pen first: BEGIN IMMEDIATE waits, as long as busy_timeout says, for whoever has it. A deferred
- * transaction, which is what PDO begins, reads first, and then cannot write at all where somebody else wrote meanwhile. Laravel
- * begins immediate ones itself from PHP 8.4 only, where PDO sees transactions it did not begin; so this one keeps count of its own.
+ * Whoever is going to write takes the pen first: BEGIN IMMEDIATE waits, as long as busy_timeout says, for whoever has
+ * it. A deferred
+ * transaction, which is what PDO begins, reads first, and then cannot write at all where somebody else wrote
+ * meanwhile. Laravel
+ * begins immediate ones itself from PHP 8.4 only, where PDO sees transactions it did not begin; so this one keeps
+ * count of its own.
  */
 final class HousePdo extends PDO
 {

@@ -6,7 +6,9 @@ namespace App\House;
 
 use Vinculum\Recipe\InvalidRecipe;
 
-/** A picture drawn anew: what came with it, where it was taken and whatever else hides in a file, does not come along. */
+/**
+ * A picture drawn anew: what came with it, where it was taken and whatever else hides in a file, does not come along.
+ */
 final readonly class Picture
 {
     /** Pixels along the longer side of what is kept. */
@@ -27,7 +29,10 @@ final readonly class Picture
             throw InvalidRecipe::at('picture', 'This is no picture that can be read. Choose a JPEG, a PNG or a WebP.');
         }
         if ($size[0] < 1 || $size[1] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw InvalidRecipe::at('picture', 'This picture is larger than can be read here: at most 25 million pixels. Make it smaller first.');
+            throw InvalidRecipe::at(
+                'picture',
+                'This picture is larger than can be read here: at most 25 million pixels. Make it smaller first.',
+            );
         }
         $read = @imagecreatefromstring($bytes);
         if ($read === false) {

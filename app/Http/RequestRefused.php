@@ -28,18 +28,28 @@ final class RequestRefused extends \RuntimeException
 
     public static function otherMethod(): self
     {
-        return new self(405, 'other-method', 'Ask with the method that is meant; none is taken from a header or a field.');
+        return new self(
+            405,
+            'other-method',
+            'Ask with the method that is meant; none is taken from a header or a field.',
+        );
     }
 
     public static function onceOnly(string $name): self
     {
-        return new self(422, 'invalid', "{$name} is given as a list. Expected: one text, such as ?{$name}=plum.", [['field' => $name, 'message' => 'Expected: one text.']]);
+        return new self(422, 'invalid', "{$name} is given as a list. Expected: one text, such as ?{$name}=plum.", [
+            ['field' => $name, 'message' => 'Expected: one text.'],
+        ]);
     }
 
     /** What is kept cannot be read any more; it can still be had as text. */
     public static function broken(string $why): self
     {
-        return new self(422, 'broken', "This recipe is kept, and cannot be opened: {$why} Open it as text to save what is in it.");
+        return new self(
+            422,
+            'broken',
+            "This recipe is kept, and cannot be opened: {$why} Open it as text to save what is in it.",
+        );
     }
 
     public static function malformedJson(): self
@@ -54,7 +64,11 @@ final class RequestRefused extends \RuntimeException
 
     public static function otherHost(): self
     {
-        return new self(421, 'other-host', 'This address is not served here. Open Vinculum at the address it printed when it started.');
+        return new self(
+            421,
+            'other-host',
+            'This address is not served here. Open Vinculum at the address it printed when it started.',
+        );
     }
 
     public static function otherOrigin(): self
@@ -64,6 +78,10 @@ final class RequestRefused extends \RuntimeException
 
     public static function revisionNeeded(): self
     {
-        return new self(428, 'revision-needed', 'Say which revision you are changing, in an If-Match header such as "3".');
+        return new self(
+            428,
+            'revision-needed',
+            'Say which revision you are changing, in an If-Match header such as "3".',
+        );
     }
 }

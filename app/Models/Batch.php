@@ -47,7 +47,16 @@ final class Batch extends Model
     use HasUlids;
     use SoftDeletes;
 
-    protected $fillable = ['recipe_id', 'made_on', 'document', 'frozen', 'planned', 'served_people', 'left_over_ml', 'cost'];
+    protected $fillable = [
+        'recipe_id',
+        'made_on',
+        'document',
+        'frozen',
+        'planned',
+        'served_people',
+        'left_over_ml',
+        'cost',
+    ];
 
     protected $with = ['readings'];
 
@@ -55,7 +64,16 @@ final class Batch extends Model
     private const MEALS = 100;
 
     /** @var array<string, string> */
-    protected $casts = ['made_on' => 'date', 'document' => DocumentCast::class, 'frozen' => DocumentCast::class, 'number' => 'integer', 'planned' => DocumentCast::class, 'served_people' => 'integer', 'left_over_ml' => 'float', 'cost' => 'float'];
+    protected $casts = [
+        'made_on' => 'date',
+        'document' => DocumentCast::class,
+        'frozen' => DocumentCast::class,
+        'number' => 'integer',
+        'planned' => DocumentCast::class,
+        'served_people' => 'integer',
+        'left_over_ml' => 'float',
+        'cost' => 'float',
+    ];
 
     protected static function booted(): void
     {
@@ -72,10 +90,18 @@ final class Batch extends Model
      */
     public static function meals(?string $style, string $name): array
     {
-        $served = self::query()->without('readings')->whereNotNull('served_people')->latest('made_on')->limit(self::MEALS)->get();
+        $served = self::query()
+            ->without('readings')
+            ->whereNotNull('served_people')
+            ->latest('made_on')
+            ->limit(self::MEALS)
+            ->get();
         $meals = [];
         foreach ($served as $batch) {
-            if ($batch->document['name'] !== $name && ($style === null || ($batch->document['style'] ?? null) !== $style)) {
+            if (
+                $batch->document['name'] !== $name
+                && ($style === null || ($batch->document['style'] ?? null) !== $style)
+            ) {
                 continue;
             }
             $eaten = $batch->made()->mixture()->volume() - ($batch->left_over_ml ?? 0.0);

@@ -25,7 +25,17 @@ use Vinculum\Log\Reading;
  */
 final class BatchReading extends Model
 {
-    protected $fillable = ['batch_id', 'kind', 'value', 'hot', 'rested', 'instrument', 'note', 'set_aside_at', 'instead_of'];
+    protected $fillable = [
+        'batch_id',
+        'kind',
+        'value',
+        'hot',
+        'rested',
+        'instrument',
+        'note',
+        'set_aside_at',
+        'instead_of',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['value' => 'float', 'hot' => 'boolean', 'rested' => 'boolean', 'set_aside_at' => 'datetime'];

@@ -42,7 +42,14 @@ final class CookRecord extends Model
     private const LATEST = 12;
 
     /** @var array<string, string> */
-    protected $casts = ['document' => DocumentCast::class, 'began_at' => 'float', 'speed' => 'float', 'seed' => 'integer', 'finished_at' => 'float', 'pace' => 'float'];
+    protected $casts = [
+        'document' => DocumentCast::class,
+        'began_at' => 'float',
+        'speed' => 'float',
+        'seed' => 'integer',
+        'finished_at' => 'float',
+        'pace' => 'float',
+    ];
 
     /** @return HasMany<CookEvent, $this> */
     public function events(): HasMany
@@ -69,7 +76,11 @@ final class CookRecord extends Model
     public static function paces(): array
     {
         $paces = [];
-        foreach (Household::stored(self::query()->whereNotNull('pace')->orderByDesc('finished_at')->limit(self::LATEST)->select('pace')) as $cook) {
+        foreach (
+            Household::stored(
+                self::query()->whereNotNull('pace')->orderByDesc('finished_at')->limit(self::LATEST)->select('pace'),
+            ) as $cook
+        ) {
             $paces[] = (float) $cook->pace;
         }
 

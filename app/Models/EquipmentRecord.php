@@ -31,7 +31,13 @@ final class EquipmentRecord extends Model
     /** @return array{name: string, kind: string, ml: float|int, count: int, width_cm: float|int|null} */
     public function document(): array
     {
-        return ['name' => $this->name, 'kind' => $this->kind, 'ml' => $this->millilitres, 'count' => $this->count, 'width_cm' => $this->width_cm];
+        return [
+            'name' => $this->name,
+            'kind' => $this->kind,
+            'ml' => $this->millilitres,
+            'count' => $this->count,
+            'width_cm' => $this->width_cm,
+        ];
     }
 
     /** @return list<Equipment> */
@@ -57,7 +63,13 @@ final class EquipmentRecord extends Model
         DB::transaction(static function () use ($kit): void {
             self::query()->delete();
             foreach ($kit as $each) {
-                self::query()->create(['name' => $each['name'], 'kind' => $each['kind'], 'millilitres' => $each['ml'], 'count' => $each['count'], 'width_cm' => $each['width_cm']]);
+                self::query()->create([
+                    'name' => $each['name'],
+                    'kind' => $each['kind'],
+                    'millilitres' => $each['ml'],
+                    'count' => $each['count'],
+                    'width_cm' => $each['width_cm'],
+                ]);
             }
         });
     }

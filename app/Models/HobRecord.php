@@ -37,7 +37,11 @@ final class HobRecord extends Model
     {
         $known = [];
         foreach (Household::rows(DB::table('hobs')) as $hob) {
-            $known[(string) $hob['name']] = new Figure((float) $hob['grams_per_minute'], (float) $hob['spread'], 'g/min');
+            $known[(string) $hob['name']] = new Figure(
+                (float) $hob['grams_per_minute'],
+                (float) $hob['spread'],
+                'g/min',
+            );
         }
 
         return $known;

@@ -37,10 +37,28 @@ final class JarRecord extends Model
 
     protected $table = 'jars';
 
-    protected $fillable = ['label', 'size_ml', 'kind', 'place', 'opened_on', 'frozen_on', 'thawed_on', 'gone_on', 'given_to', 'keep_until'];
+    protected $fillable = [
+        'label',
+        'size_ml',
+        'kind',
+        'place',
+        'opened_on',
+        'frozen_on',
+        'thawed_on',
+        'gone_on',
+        'given_to',
+        'keep_until',
+    ];
 
     /** @var array<string, string> */
-    protected $casts = ['size_ml' => 'float', 'opened_on' => 'date', 'frozen_on' => 'date', 'thawed_on' => 'date', 'gone_on' => 'date', 'keep_until' => 'date'];
+    protected $casts = [
+        'size_ml' => 'float',
+        'opened_on' => 'date',
+        'frozen_on' => 'date',
+        'thawed_on' => 'date',
+        'gone_on' => 'date',
+        'keep_until' => 'date',
+    ];
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
@@ -64,13 +82,24 @@ final class JarRecord extends Model
     /** As core knows it. */
     public function jar(): Jar
     {
-        return new Jar($this->batch->made_on->toDateString(), $this->place, $this->opened_on?->toDateString(), $this->frozen_on?->toDateString(), $this->thawed_on?->toDateString());
+        return new Jar(
+            $this->batch->made_on->toDateString(),
+            $this->place,
+            $this->opened_on?->toDateString(),
+            $this->frozen_on?->toDateString(),
+            $this->thawed_on?->toDateString(),
+        );
     }
 
     /** Kept with the day it keeps until, so that a list of thousands sorts by it. */
     public function keep(Jar $jar, ?KeepingTime $times): void
     {
-        $this->fill(['place' => $jar->place, 'frozen_on' => $jar->frozenOn, 'thawed_on' => $jar->thawedOn, 'keep_until' => $jar->keepsUntil($times)])->save();
+        $this->fill([
+            'place' => $jar->place,
+            'frozen_on' => $jar->frozenOn,
+            'thawed_on' => $jar->thawedOn,
+            'keep_until' => $jar->keepsUntil($times),
+        ])->save();
     }
 
     /** Whether it is still there though its day is past. */
@@ -86,6 +115,13 @@ final class JarRecord extends Model
      */
     public function scopeToUseFirst(Builder $query, int $most): void
     {
-        $query->whereNull('gone_on')->whereNotNull('keep_until')->whereHas('batch')->with('batch')->orderBy('keep_until')->orderBy('id')->limit($most);
+        $query
+            ->whereNull('gone_on')
+            ->whereNotNull('keep_until')
+            ->whereHas('batch')
+            ->with('batch')
+            ->orderBy('keep_until')
+            ->orderBy('id')
+            ->limit($most);
     }
 }

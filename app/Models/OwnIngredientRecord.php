@@ -60,12 +60,16 @@ final class OwnIngredientRecord extends Model
     {
         static::saving(static function (self $own): void {
             $own->name = $own->definition['name'];
-            $own->found_by = '|'.implode('|', array_unique(array_map(Catalogue::plain(...), [$own->definition['name'], $own->slug]))).'|';
+            $own->found_by
+                = '|'
+                .implode('|', array_unique(array_map(Catalogue::plain(...), [$own->definition['name'], $own->slug])))
+                .'|';
         });
     }
 
     /**
-     * Those a search may find, as the catalogue ranks them: by its whole name, its beginning, a word's beginning, all words,
+     * Those a search may find, as the catalogue ranks them: by its whole name, its beginning, a word's beginning, all
+     * words,
      * any part; then by name.
      *
      * @param Builder<self> $query
@@ -77,7 +81,11 @@ final class OwnIngredientRecord extends Model
             $query->whereRaw('instr(found_by, ?) > 0', [$word]);
         }
         if ($wanted !== '') {
-            $query->orderByRaw('case when instr(found_by, ?) > 0 then 0 when instr(found_by, ?) > 0 then 1 when instr(found_by, ?) > 0 then 2 else 3 end', ["|{$wanted}|", "|{$wanted}", " {$wanted}"]);
+            $query->orderByRaw(
+                'case when instr(found_by, ?) > 0 then 0 when instr(found_by, ?) > 0 then 1 when instr(found_by, '
+                    .'?) > 0 then 2 else 3 end',
+                ["|{$wanted}|", "|{$wanted}", " {$wanted}"],
+            );
         }
         $query->orderBy('name');
     }
@@ -86,7 +94,11 @@ final class OwnIngredientRecord extends Model
     public static function freshSlug(string $name, Catalogue $catalogue): string
     {
         $base = 'my-'.(mb_substr((string) preg_replace('/^my-/', '', Str::slug($name)), 0, 60) ?: 'own');
-        for ($slug = $base, $number = 2; $catalogue->find($slug) !== null || self::onlyTrashed()->whereKey($slug)->exists(); $number++) {
+        for (
+            $slug = $base, $number = 2;
+            $catalogue->find($slug) !== null || self::onlyTrashed()->whereKey($slug)->exists();
+            $number++
+        ) {
             $slug = "{$base}-{$number}";
         }
 

@@ -68,7 +68,13 @@ final class StoredRecipe extends Model
     {
         $first = $variantOf === null ? null : self::query()->find($variantOf);
 
-        return self::query()->create(['name' => $document['name'], 'document' => $document, 'words' => self::plainWords($document), 'revision' => 1, 'variant_of' => $first === null ? null : $first->variant_of ?? $first->id]);
+        return self::query()->create([
+            'name' => $document['name'],
+            'document' => $document,
+            'words' => self::plainWords($document),
+            'revision' => 1,
+            'variant_of' => $first === null ? null : $first->variant_of ?? $first->id,
+        ]);
     }
 
     /** Another like it, of no family. */
@@ -137,16 +143,23 @@ final class StoredRecipe extends Model
     public function replace(array $document, int $seenRevision): bool
     {
         $last = $this->versions()->first();
-        if ($seenRevision === $this->revision && $document !== $this->document && ($last === null || $this->updated_at->lt(Carbon::now()->subMinutes(self::A_SITTING)))) {
+        if (
+            $seenRevision === $this->revision
+            && $document !== $this->document
+            && ($last === null || $this->updated_at->lt(Carbon::now()->subMinutes(self::A_SITTING)))
+        ) {
             $this->keepVersion();
         }
-        $changed = self::query()->whereKey($this->id)->where('revision', $seenRevision)->update([
-            'name' => $document['name'],
-            'document' => Json::encode($document),
-            'words' => self::plainWords($document),
-            'revision' => $seenRevision + 1,
-            'updated_at' => Carbon::now(),
-        ]);
+        $changed = self::query()
+            ->whereKey($this->id)
+            ->where('revision', $seenRevision)
+            ->update([
+                'name' => $document['name'],
+                'document' => Json::encode($document),
+                'words' => self::plainWords($document),
+                'revision' => $seenRevision + 1,
+                'updated_at' => Carbon::now(),
+            ]);
         $this->refresh();
 
         return $changed === 1;
@@ -160,8 +173,12 @@ final class StoredRecipe extends Model
     public function scopeBlank(Builder $query): void
     {
         // written out and not bound: only so is the index of the unnamed ones used
-        $query->whereRaw("name = '".self::UNNAMED."'")
-            ->whereRaw("not exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines'))");
+        $query
+            ->whereRaw("name = '".self::UNNAMED."'")
+            ->whereRaw(
+                "not exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, "
+                    ."'$.lines'))",
+            );
     }
 
     /**
@@ -188,14 +205,20 @@ final class StoredRecipe extends Model
     }
 
     /**
-     * With a word in one of its ingredients, in its kind, in what it is free of, or in anything that was said of a batch.
+     * With a word in one of its ingredients, in its kind, in what it is free of, or in anything that was said of a
+     * batch.
      *
      * @param Builder<self> $query
      */
     public function scopeInIt(Builder $query, string $word): void
     {
-        $query->whereRaw('instr(recipes.words, ?) > 0', [$word])
-            ->orWhereIn('recipes.id', Batch::query()->select('recipe_id')->distinct()->whereRaw('instr(batches.words, ?) > 0', [$word]));
+        $query->whereRaw('instr(recipes.words, ?) > 0', [$word])->orWhereIn(
+            'recipes.id',
+            Batch::query()
+                ->select('recipe_id')
+                ->distinct()
+                ->whereRaw('instr(batches.words, ?) > 0', [$word]),
+        );
     }
 
     /**
@@ -206,7 +229,12 @@ final class StoredRecipe extends Model
     public function scopeOnTheShelf(Builder $query, string $typed = ''): void
     {
         // "without milk", "no nuts", "milk free" are one word
-        $plain = preg_replace(['/\b(?:without|no|free (?:of|from)) (\p{L}+)/u', '/\b(\p{L}+) free\b/u'], '$1-free', mb_strtolower(trim($typed))) ?? '';
+        $plain
+            = preg_replace(
+                ['/\b(?:without|no|free (?:of|from)) (\p{L}+)/u', '/\b(\p{L}+) free\b/u'],
+                '$1-free',
+                mb_strtolower(trim($typed)),
+            ) ?? '';
         foreach (array_filter(preg_split('/\s+/u', $plain) ?: []) as $word) {
             $word = str_ends_with($word, '-free') ? self::freeOf(substr($word, 0, -5)) : $word;
             $query->where(fn (Builder $inIt): mixed => $inIt->inIt($word));
@@ -221,7 +249,12 @@ final class StoredRecipe extends Model
      */
     public function scopeUsing(Builder $query, string $slug): void
     {
-        $query->whereRaw("exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, '$.lines') line where json_extract(line.value, '$.ingredient') = ?)", [$slug])
+        $query
+            ->whereRaw(
+                "exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, "
+                    ."'$.lines') line where json_extract(line.value, '$.ingredient') = ?)",
+                [$slug],
+            )
             ->orderByDesc('updated_at');
     }
 }

@@ -28,11 +28,19 @@ final class Tasting extends Model
     protected $fillable = ['on', 'who', 'hot', 'with', 'feels', 'liking', 'note', 'pair'];
 
     /** @var array<string, string> */
-    protected $casts = ['on' => 'date', 'hot' => 'boolean', 'feels' => DocumentCast::class, 'pair' => DocumentCast::class, 'liking' => 'integer'];
+    protected $casts = [
+        'on' => 'date',
+        'hot' => 'boolean',
+        'feels' => DocumentCast::class,
+        'pair' => DocumentCast::class,
+        'liking' => 'integer',
+    ];
 
     public function pair(): ?BlindPair
     {
-        return $this->pair === null ? null : new BlindPair($this->pair['taste'], (float) $this->pair['steps'], $this->pair['moved']);
+        return $this->pair === null
+            ? null
+            : new BlindPair($this->pair['taste'], (float) $this->pair['steps'], $this->pair['moved']);
     }
 
     public function said(): TastingNote

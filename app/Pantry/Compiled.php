@@ -29,9 +29,14 @@ final readonly class Compiled
     public static function load(string $path): self
     {
         if (! is_file($path)) {
-            throw new \RuntimeException('The catalogue has not been compiled. Run "php artisan vinculum:compile", or bin/start, which does.');
+            throw new \RuntimeException(
+                'The catalogue has not been compiled. Run "php artisan vinculum:compile", or bin/start, which does.',
+            );
         }
-        /** @var array{pantry: array<string, CompiledIngredient>, styles: array<string, StyleArray>, words: VocabularyArray} $compiled */
+        /**
+         * @var array{pantry: array<string, CompiledIngredient>, styles: array<string, StyleArray>,
+         * words: VocabularyArray} $compiled
+         */
         $compiled = require $path;
 
         return new self($compiled['pantry'], $compiled['styles'], $compiled['words']);
@@ -44,7 +49,12 @@ final readonly class Compiled
      */
     public static function from(string $folder): self
     {
-        $json = static fn (string $file): mixed => json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
+        $json = static fn (string $file): mixed => json_decode(
+            (string) file_get_contents($file),
+            true,
+            16,
+            JSON_THROW_ON_ERROR,
+        );
         /** @var VocabularyArray $words */
         $words = $json("{$folder}/vocabulary.json");
         $texts = [];
@@ -66,10 +76,18 @@ final readonly class Compiled
         foreach ($pantry as $slug => $ingredient) {
             // "milk" is the plain one, and not what was condensed
             $plain = $catalogue->named(explode(',', $ingredient['name'])[0]);
-            $pantry[$slug] = ['standIns' => $standIns[$slug] ?? [], 'sharesName' => $plain !== null && $plain->slug !== $slug] + $ingredient;
+            $pantry[$slug]
+                = ['standIns' => $standIns[$slug] ?? [], 'sharesName' => $plain !== null && $plain->slug !== $slug]
+                + $ingredient;
         }
 
-        $things = array_map(static fn (array $one): array => ['names' => [$one['name'], ...$one['aliases']], 'contains' => $one['contains']], array_values($pantry));
+        $things = array_map(
+            static fn (array $one): array => [
+                'names' => [$one['name'], ...$one['aliases']],
+                'contains' => $one['contains'],
+            ],
+            array_values($pantry),
+        );
 
         return new self($pantry, $styles, (new Vocabulary($words))->withThings($things));
     }
@@ -86,8 +104,11 @@ final readonly class Compiled
 
     public function write(string $path): void
     {
-        $text = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, stand-ins.txt, styles and vocabulary.json.\n\nreturn "
-            .var_export(['pantry' => $this->pantry, 'styles' => $this->styles, 'words' => $this->words], true).";\n";
+        $text
+            = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, stand-ins.txt, styles "
+                ."and vocabulary.json.\n\nreturn "
+            .var_export(['pantry' => $this->pantry, 'styles' => $this->styles, 'words' => $this->words], true)
+            .";\n";
         // whole or not at all: a request may be reading the old one
         file_put_contents("{$path}.new", $text, LOCK_EX);
         rename("{$path}.new", $path);

@@ -42,7 +42,8 @@ final class Household
     public function __construct(private readonly Compiled $compiled) {}
 
     /**
-     * What a household has written down; nothing before the first start has made a database, so that the console works without
+     * What a household has written down; nothing before the first start has made a database, so that the console
+     * works without
      * one. A database that is there and cannot be read is another matter, and an error.
      *
      * @template T of Model
@@ -66,7 +67,9 @@ final class Household
     {
         $file = config()->string('database.connections.sqlite.database');
 
-        return $file === ':memory:' || is_file($file) ? array_values($query->get()->map(static fn (object $row): array => (array) $row)->all()) : [];
+        return $file === ':memory:' || is_file($file)
+            ? array_values($query->get()->map(static fn (object $row): array => (array) $row)->all())
+            : [];
     }
 
     /**
@@ -76,7 +79,9 @@ final class Household
     {
         if ($this->vessels === null) {
             $this->vessels = [];
-            foreach (self::rows(DB::table('vessels')->orderBy('name')) as ['name' => $name, 'millilitres' => $millilitres]) {
+            foreach (
+                self::rows(DB::table('vessels')->orderBy('name')) as ['name' => $name, 'millilitres' => $millilitres]
+            ) {
                 $this->vessels[(string) $name] = (float) $millilitres;
             }
         }
@@ -88,7 +93,8 @@ final class Household
     {
         if ($this->preferences === null) {
             $row = self::rows(DB::table('preferences'))[0] ?? null;
-            $this->preferences = $row === null ? Preferences::usual() : PreferencesRecord::read((string) $row['document']);
+            $this->preferences
+                = $row === null ? Preferences::usual() : PreferencesRecord::read((string) $row['document']);
         }
 
         return $this->preferences;
@@ -123,13 +129,23 @@ final class Household
     }
 
     /**
-     * Enough of it to evaluate a recipe with: what ships, and of the household's own what the recipe names, so that a pantry of
+     * Enough of it to evaluate a recipe with: what ships, and of the household's own what the recipe names, so that a
+     * pantry of
      * thousands costs a recipe nothing. All of it where a line names something by other words than a slug.
      */
     public function justFor(Recipe $recipe): Catalogue
     {
-        $named = array_values(array_unique(array_map(static fn (Line $line): string => $line->ingredient, $recipe->lines())));
-        $own = $this->catalogue !== null ? null : $this->definitionsOf([...$named, ...array_keys($recipe->ingredients), ...array_values($this->preferences()->meanings)]);
+        $named = array_values(
+            array_unique(array_map(static fn (Line $line): string => $line->ingredient, $recipe->lines())),
+        );
+        $own
+            = $this->catalogue !== null
+                ? null
+                : $this->definitionsOf([
+                    ...$named,
+                    ...array_keys($recipe->ingredients),
+                    ...array_values($this->preferences()->meanings),
+                ]);
         foreach ($recipe->ingredients as $slug => $definition) {
             if ($own !== null && ! isset($this->compiled->pantry[$slug]) && is_array($definition)) {
                 /** @var Definition $definition */
@@ -137,7 +153,7 @@ final class Household
             }
         }
         foreach ($named as $slug) {
-            if ($own === null || ! isset($this->compiled->pantry[$slug]) && ! isset($own[$slug])) {
+            if ($own === null || (! isset($this->compiled->pantry[$slug]) && ! isset($own[$slug]))) {
                 return $this->catalogueFor($recipe);
             }
         }
@@ -146,7 +162,8 @@ final class Household
     }
 
     /**
-     * Enough of it to find what is typed in: what ships, and of the household's own those that are found first. An empty text
+     * Enough of it to find what is typed in: what ships, and of the household's own those that are found first. An
+     * empty text
      * finds them all.
      *
      * @param int $most of the household's own
@@ -238,7 +255,9 @@ final class Household
 
         $meanings = $this->preferences()->meanings;
 
-        return $own === [] && $meanings === [] ? $ships : new Catalogue($own + $this->compiled->pantry, $ships->vocabulary, $meanings);
+        return $own === [] && $meanings === []
+            ? $ships
+            : new Catalogue($own + $this->compiled->pantry, $ships->vocabulary, $meanings);
     }
 
     /**
@@ -253,7 +272,13 @@ final class Household
             return array_intersect_key($this->definitions, array_flip($slugs));
         }
         $own = [];
-        foreach (self::rows(DB::table('own_ingredients')->whereIn('slug', array_values(array_unique($slugs)))->whereNull('deleted_at')) as $row) {
+        foreach (
+            self::rows(
+                DB::table('own_ingredients')
+                    ->whereIn('slug', array_values(array_unique($slugs)))
+                    ->whereNull('deleted_at'),
+            ) as $row
+        ) {
             $own[(string) $row['slug']] = OwnIngredientRecord::read((string) $row['definition']);
         }
 

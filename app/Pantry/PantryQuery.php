@@ -36,7 +36,14 @@ final readonly class PantryQuery
     public static function from(Request $request): self
     {
         $text = static fn (string $field): string => mb_substr($request->string($field)->trim()->value(), 0, 120);
-        $measure = $text('taste') === '' ? null : Measure::tryFrom($text('taste')) ?? throw InvalidRecipe::at('taste', 'is not accepted. Expected: one of sweetness, sourness, saltiness, umami, heat.');
+        $measure
+            = $text('taste') === ''
+                ? null
+                : Measure::tryFrom($text('taste'))
+                    ?? throw InvalidRecipe::at(
+                        'taste',
+                        'is not accepted. Expected: one of sweetness, sourness, saltiness, umami, heat.',
+                    );
         $number = static function (string $field) use ($text): ?float {
             $value = str_replace(',', '.', $text($field));
             if ($value !== '' && (! is_numeric($value) || (float) $value < 0.0)) {
@@ -46,7 +53,16 @@ final readonly class PantryQuery
             return $value === '' ? null : (float) $value;
         };
 
-        return new self($text('q'), $text('role'), $text('contains'), $text('without'), $measure, $number('least'), $number('most'), $request->boolean('on_hand'));
+        return new self(
+            $text('q'),
+            $text('role'),
+            $text('contains'),
+            $text('without'),
+            $measure,
+            $number('least'),
+            $number('most'),
+            $request->boolean('on_hand'),
+        );
     }
 
     /** Nothing is typed and no taste is asked for: then what matters in this kitchen stands first. */
@@ -64,10 +80,19 @@ final readonly class PantryQuery
     public function find(Household $household, array $onHand): array
     {
         $catalogue = $this->isByName() ? $household->searched($this->typed, self::MOST_OWN) : $household->catalogue();
-        $found = array_values(array_filter($catalogue->search($this->typed, self::MOST), fn (Ingredient $ingredient): bool => $this->takes($ingredient, $onHand)));
+        $found = array_values(
+            array_filter(
+                $catalogue->search($this->typed, self::MOST),
+                fn (Ingredient $ingredient): bool => $this->takes($ingredient, $onHand),
+            ),
+        );
         if ($this->measure !== null) {
             $measure = $this->measure;
-            usort($found, static fn (Ingredient $a, Ingredient $b): int => ($measure->strengthOf($b) ?? -1.0) <=> ($measure->strengthOf($a) ?? -1.0));
+            usort(
+                $found,
+                static fn (Ingredient $a, Ingredient $b): int => ($measure->strengthOf($b) ?? -1.0)
+                    <=> ($measure->strengthOf($a) ?? -1.0),
+            );
         }
 
         return $found;
@@ -116,6 +141,9 @@ final readonly class PantryQuery
         $strength = $this->measure->strengthOf($ingredient);
 
         // "salty things under 10 % salt" are things that are salty at all
-        return $strength !== null && $strength > 0.0 && $strength >= ($this->least ?? 0.0) && $strength <= ($this->most ?? INF);
+        return $strength !== null
+            && $strength > 0.0
+            && $strength >= ($this->least ?? 0.0)
+            && $strength <= ($this->most ?? INF);
     }
 }

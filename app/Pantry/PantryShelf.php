@@ -28,12 +28,24 @@ final readonly class PantryShelf
         $own ??= $this->household->definition($ingredient->slug);
         $like = $own['like'] ?? null;
 
-        return (new PantryView($this->household->preferences()->speech()))->page($ingredient, self::recipesWith($ingredient->slug), $like === null ? [] : self::recipesWith($like), OnHand::noted(OnHand::query()->find($ingredient->slug)), $own);
+        return (new PantryView($this->household->preferences()->speech()))->page(
+            $ingredient,
+            self::recipesWith($ingredient->slug),
+            $like === null ? [] : self::recipesWith($like),
+            OnHand::noted(OnHand::query()->find($ingredient->slug)),
+            $own,
+        );
     }
 
     /** @return list<array{id: string, name: string}> */
     private static function recipesWith(string $slug): array
     {
-        return array_values(StoredRecipe::query()->using($slug)->get(['id', 'name'])->map(static fn (StoredRecipe $recipe): array => ['id' => $recipe->id, 'name' => $recipe->name])->all());
+        return array_values(
+            StoredRecipe::query()
+                ->using($slug)
+                ->get(['id', 'name'])
+                ->map(static fn (StoredRecipe $recipe): array => ['id' => $recipe->id, 'name' => $recipe->name])
+                ->all(),
+        );
     }
 }

@@ -24,7 +24,10 @@ use Vinculum\Words\Speech;
 
 final class VinculumServiceProvider extends ServiceProvider
 {
-    /** Where what is kept lies, and how the house is reached: said where it is served, whenever the rest was put together. */
+    /**
+     * Where what is kept lies, and how the house is reached: said where it is served, whenever the rest was put
+     * together.
+     */
     private const SAID_WHERE_SERVED = [
         'VINCULUM_DATABASE' => 'database.connections.sqlite.database',
         'VINCULUM_COMPILED' => 'vinculum.compiled',
@@ -41,11 +44,15 @@ final class VinculumServiceProvider extends ServiceProvider
             }
         }
         $this->app->bind('db.connector.sqlite', HouseConnector::class);
-        $this->app->singleton(Compiled::class, fn (): Compiled => Compiled::load(config()->string('vinculum.compiled')));
+        $compiled = static fn (): Compiled => Compiled::load(config()->string('vinculum.compiled'));
+        $this->app->singleton(Compiled::class, $compiled);
         $this->app->scoped(Household::class);
         $this->app->bind(Catalogue::class, fn (): Catalogue => $this->app->make(Household::class)->catalogue());
         $this->app->scoped(Styles::class, fn (): Styles => new Styles($this->app->make(Compiled::class)->styles));
-        $this->app->bind(Vocabulary::class, fn (): Vocabulary => $this->app->make(Household::class)->shipped()->vocabulary);
+        $this->app->bind(
+            Vocabulary::class,
+            fn (): Vocabulary => $this->app->make(Household::class)->shipped()->vocabulary,
+        );
         $this->app->bind(Speech::class, fn (): Speech => $this->app->make(Household::class)->preferences()->speech());
         $this->app->singleton(Schemas::class, fn (): Schemas => new Schemas(resource_path('schemas')));
     }

@@ -39,12 +39,37 @@ final readonly class Drafter
         $things = [];
         foreach ($with as $i => $typed) {
             $named = $catalogue->find(trim($typed)) ?? $catalogue->named(trim($typed));
-            $read = $named === null ? WeighedRecipe::of(JottedText::read($typed, $catalogue, $this->household->preferences()->measures)[0], $catalogue)->lines[0] ?? null : null;
-            $thing = $named ?? $read->ingredient ?? throw InvalidRecipe::at("with[{$i}]", "“{$typed}” is not in the pantry. Write it as 1.2 kg plums, or plums.");
-            $things[] = ['ingredient' => $thing, 'grams' => $read === null || $read->grams <= 0.0 ? null : $read->grams];
+            $read
+                = $named === null
+                    ? WeighedRecipe::of(
+                        JottedText::read($typed, $catalogue, $this->household->preferences()->measures)[0],
+                        $catalogue,
+                    )->lines[0] ?? null
+                    : null;
+            $thing
+                = $named
+                ?? ($read->ingredient
+                    ?? throw InvalidRecipe::at(
+                        "with[{$i}]",
+                        "“{$typed}” is not in the pantry. Write it as 1.2 kg plums, or plums.",
+                    ));
+            $things[] = [
+                'ingredient' => $thing,
+                'grams' => $read === null || $read->grams <= 0.0 ? null : $read->grams,
+            ];
         }
 
-        return Draft::of($of, $style, $note, $things, $needs, $catalogue, $this->swapper->criteria($catalogue, []), $another, $without);
+        return Draft::of(
+            $of,
+            $style,
+            $note,
+            $things,
+            $needs,
+            $catalogue,
+            $this->swapper->criteria($catalogue, []),
+            $another,
+            $without,
+        );
     }
 
     /** What a kind can be built on here and now, and what can bring each of its tastes. */
@@ -66,7 +91,12 @@ final readonly class Drafter
 
     private static function makeUp(string $style): string
     {
-        return self::makeUps()[$style] ?? throw InvalidRecipe::at('style', 'Of a style of your own nobody has said what it is usually made of. Begin with one that ships, or with an empty page.');
+        return self::makeUps()[$style]
+            ?? throw InvalidRecipe::at(
+                'style',
+                'Of a style of your own nobody has said what it is usually made of. Begin with one that ships, or '
+                    .'with an empty page.',
+            );
     }
 
     /** @return array<string, string> notes, by style */

@@ -36,7 +36,8 @@ final readonly class Evaluator
     }
 
     /**
-     * A recipe that is kept, evaluated: however it came to be broken, it is refused with the reason and takes nothing else
+     * A recipe that is kept, evaluated: however it came to be broken, it is refused with the reason and takes nothing
+     * else
      * down.
      *
      * @throws RequestRefused

@@ -23,7 +23,12 @@ final readonly class Figures
     {
         return [
             'analysis' => $this->analysis->of($evaluation),
-            'bench' => (new BenchView($this->speech, $evaluation, $this->household->shipped(), HobRecord::known()))->whole(),
+            'bench' => (new BenchView(
+                $this->speech,
+                $evaluation,
+                $this->household->shipped(),
+                HobRecord::known(),
+            ))->whole(),
         ];
     }
 }

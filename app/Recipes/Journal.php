@@ -65,13 +65,19 @@ final readonly class Journal
     }
 
     /**
-     * @param array{on?: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string} $said
+     * @param array{on?: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>,
+     * liking?: int|null, note?: string} $said
      */
     public function taste(Batch $batch, array $said): void
     {
         $batch->tastings()->create([
-            'on' => isset($said['on']) ? Carbon::parse($said['on']) : Carbon::today(), 'who' => trim($said['who'] ?? ''), 'hot' => $said['hot'] ?? false, 'with' => trim($said['with'] ?? ''),
-            'feels' => $said['feels'] ?? [], 'liking' => $said['liking'] ?? null, 'note' => trim($said['note'] ?? ''),
+            'on' => isset($said['on']) ? Carbon::parse($said['on']) : Carbon::today(),
+            'who' => trim($said['who'] ?? ''),
+            'hot' => $said['hot'] ?? false,
+            'with' => trim($said['with'] ?? ''),
+            'feels' => $said['feels'] ?? [],
+            'liking' => $said['liking'] ?? null,
+            'note' => trim($said['note'] ?? ''),
         ]);
         $this->index($batch->refresh());
     }
@@ -84,7 +90,10 @@ final readonly class Journal
             $jar = (new Jar($batch->made_on->toDateString()))->movedTo($place, Carbon::today()->toDateString());
             $there = $batch->jars()->count();
             for ($i = 0; $i < $count; $i++) {
-                $batch->jars()->make(['label' => self::letter($there + $i), 'size_ml' => $sizeMl, 'kind' => $kind])->keep($jar, $times);
+                $batch
+                    ->jars()
+                    ->make(['label' => self::letter($there + $i), 'size_ml' => $sizeMl, 'kind' => $kind])
+                    ->keep($jar, $times);
             }
         });
         $this->index($batch->refresh());
@@ -100,7 +109,10 @@ final readonly class Journal
         DB::transaction(function () use ($jar, $changes): void {
             $place = $changes['place'] ?? $jar->place;
             $jar->fill(array_diff_key($changes, ['place' => true]));
-            $jar->keep($jar->jar()->movedTo($place, Carbon::today()->toDateString()), $this->keeps($jar->batch, $this->evaluated($jar->batch)));
+            $jar->keep(
+                $jar->jar()->movedTo($place, Carbon::today()->toDateString()),
+                $this->keeps($jar->batch, $this->evaluated($jar->batch)),
+            );
         });
         $this->index($jar->batch->refresh());
     }
@@ -118,7 +130,12 @@ final readonly class Journal
     /** All that a batch can be found by, written beside it. */
     public function index(Batch $batch): void
     {
-        $words = ["no. {$batch->number}", $batch->document['name'], $batch->made_on->format('F Y'), $batch->made_on->toDateString()];
+        $words = [
+            "no. {$batch->number}",
+            $batch->document['name'],
+            $batch->made_on->format('F Y'),
+            $batch->made_on->toDateString(),
+        ];
         foreach ($batch->document['stages'] as $stage) {
             foreach ($stage['lines'] ?? [] as $line) {
                 $words[] = str_replace('-', ' ', $line['ingredient']);
@@ -132,19 +149,26 @@ final readonly class Journal
             }
         }
         foreach ($batch->jars as $jar) {
-            $words[] = "{$batch->number}{$jar->label} {$jar->place} {$jar->given_to}".($jar->gone_on === null ? '' : ' gone');
+            $words[]
+                = "{$batch->number}{$jar->label} {$jar->place} {$jar->given_to}"
+                .($jar->gone_on === null ? '' : ' gone');
         }
         foreach ($batch->notes as $note) {
             $words[] = $note->text;
         }
-        $batch->newQuery()->whereKey($batch->id)->toBase()->update(['words' => mb_strtolower(implode(' ', array_filter($words)))]);
+        $batch
+            ->newQuery()
+            ->whereKey($batch->id)
+            ->toBase()
+            ->update(['words' => mb_strtolower(implode(' ', array_filter($words)))]);
     }
 
     /** The same sauce as it was made, a recipe of its own that knows where it came from. */
     public function again(Batch $batch): StoredRecipe
     {
         return DB::transaction(static function () use ($batch): StoredRecipe {
-            $document = ['name' => mb_substr("{$batch->document['name']}, as no. {$batch->number}", 0, 120)] + $batch->document;
+            $name = mb_substr("{$batch->document['name']}, as no. {$batch->number}", 0, 120);
+            $document = ['name' => $name] + $batch->document;
             $kept = StoredRecipe::keep($document);
             $kept->forceFill(['variant_of' => $batch->recipe->variant_of ?? $batch->recipe_id])->save();
 
@@ -166,18 +190,35 @@ final readonly class Journal
 
         return Trials::of(
             $made === [] ? throw new \LogicException('Of no batch there are no trials.') : $made,
-            array_values($batches->map(static fn (Batch $batch): array => array_values(array_filter($batch->tastings->pluck('liking')->all(), is_int(...))))->all()),
+            array_values(
+                $batches
+                    ->map(
+                        static fn (Batch $batch): array => array_values(
+                            array_filter($batch->tastings->pluck('liking')->all(), is_int(...)),
+                        ),
+                    )
+                    ->all(),
+            ),
         );
     }
 
     /**
-     * A batch as a file has it, with the recipe of that name or, where there is none, a recipe of its own; whole, or not at all.
+     * A batch as a file has it, with the recipe of that name or, where there is none, a recipe of its own; whole, or
+     * not at all.
      *
      * @param array<array-key, mixed> $document that its schema accepts
      */
     public function bringIn(array $document): Batch
     {
-        /** @var array{recipe: RecipeArray, planned?: RecipeArray|null, frozen: Frozen, made_on: string, number?: int|null, readings?: list<array{what: string, value: float|int, instrument?: string, hot?: bool, stands?: bool, note?: string}>, tastings?: list<array{at: string, who?: string, hot?: bool, with?: string, feels?: array<string, float|int>, liking?: int|null, note?: string, pair?: array{taste: string, steps: float|int, moved: bool|null}|null}>, jars?: list<array<string, mixed>>, notes?: list<string>, served?: array{people?: int|null, left_over_ml?: float|int|null, cost?: float|int|null}} $document */
+        /**
+         * @var array{recipe: RecipeArray, planned?: RecipeArray|null, frozen: Frozen, made_on: string,
+         * number?: int|null, readings?: list<array{what: string, value: float|int, instrument?: string, hot?: bool,
+         * stands?: bool, note?: string}>, tastings?: list<array{at: string, who?: string, hot?: bool, with?: string,
+         * feels?: array<string, float|int>, liking?: int|null, note?: string,
+         * pair?: array{taste: string, steps: float|int, moved: bool|null}|null}>, jars?: list<array<string, mixed>>,
+         * notes?: list<string>,
+         * served?: array{people?: int|null, left_over_ml?: float|int|null, cost?: float|int|null}} $document
+         */
         try {
             $made = RecipeDocument::read($document['recipe']);
             isset($document['planned']) && RecipeDocument::read($document['planned']);
@@ -189,18 +230,53 @@ final readonly class Journal
         }
 
         return DB::transaction(function () use ($document): Batch {
-            $recipe = StoredRecipe::query()->where('name', $document['recipe']['name'])->orderBy('created_at')->first() ?? StoredRecipe::keep($document['planned'] ?? $document['recipe']);
-            $batch = $recipe->batches()->make(['made_on' => Carbon::parse($document['made_on']), 'document' => $document['recipe'], 'frozen' => $document['frozen'], 'planned' => $document['planned'] ?? null]);
+            $recipe
+                = StoredRecipe::query()->where('name', $document['recipe']['name'])->orderBy('created_at')->first()
+                ?? StoredRecipe::keep($document['planned'] ?? $document['recipe']);
+            $batch = $recipe
+                ->batches()
+                ->make([
+                    'made_on' => Carbon::parse($document['made_on']),
+                    'document' => $document['recipe'],
+                    'frozen' => $document['frozen'],
+                    'planned' => $document['planned'] ?? null,
+                ]);
             $number = $document['number'] ?? null;
             $served = $document['served'] ?? [];
-            $batch->fill(['served_people' => $served['people'] ?? null, 'left_over_ml' => $served['left_over_ml'] ?? null, 'cost' => $served['cost'] ?? null]);
-            $batch->number = $number === null || Batch::withTrashed()->where('number', $number)->exists() ? null : $number;
+            $batch->fill([
+                'served_people' => $served['people'] ?? null,
+                'left_over_ml' => $served['left_over_ml'] ?? null,
+                'cost' => $served['cost'] ?? null,
+            ]);
+            $batch->number
+                = $number === null || Batch::withTrashed()->where('number', $number)->exists() ? null : $number;
             $batch->save();
             foreach ($document['readings'] ?? [] as $reading) {
-                $batch->readings()->create(['kind' => $reading['what'], 'value' => $reading['value'], 'hot' => $reading['hot'] ?? false, 'rested' => true, 'instrument' => $reading['instrument'] ?? 'calibrated', 'note' => $reading['note'] ?? '', 'set_aside_at' => ($reading['stands'] ?? true) ? null : Carbon::now()]);
+                $batch
+                    ->readings()
+                    ->create([
+                        'kind' => $reading['what'],
+                        'value' => $reading['value'],
+                        'hot' => $reading['hot'] ?? false,
+                        'rested' => true,
+                        'instrument' => $reading['instrument'] ?? 'calibrated',
+                        'note' => $reading['note'] ?? '',
+                        'set_aside_at' => $reading['stands'] ?? true ? null : Carbon::now(),
+                    ]);
             }
             foreach ($document['tastings'] ?? [] as $tasting) {
-                $batch->tastings()->create(['on' => Carbon::parse($tasting['at']), 'who' => $tasting['who'] ?? '', 'hot' => $tasting['hot'] ?? false, 'with' => $tasting['with'] ?? '', 'feels' => $tasting['feels'] ?? [], 'liking' => $tasting['liking'] ?? null, 'note' => $tasting['note'] ?? '', 'pair' => $tasting['pair'] ?? null]);
+                $batch
+                    ->tastings()
+                    ->create([
+                        'on' => Carbon::parse($tasting['at']),
+                        'who' => $tasting['who'] ?? '',
+                        'hot' => $tasting['hot'] ?? false,
+                        'with' => $tasting['with'] ?? '',
+                        'feels' => $tasting['feels'] ?? [],
+                        'liking' => $tasting['liking'] ?? null,
+                        'note' => $tasting['note'] ?? '',
+                        'pair' => $tasting['pair'] ?? null,
+                    ]);
             }
             foreach ($document['jars'] ?? [] as $jar) {
                 $batch->jars()->create($jar + ['kind' => 'jar', 'place' => 'fridge', 'given_to' => '']);
@@ -227,9 +303,17 @@ final readonly class Journal
             return [];
         }
         $said = [];
-        $tastings = Tasting::query()->select('tastings.*')->join('batches', 'batches.id', '=', 'tastings.batch_id')
-            ->whereRaw("json_extract(batches.document, '$.style') = ?", [$style])->orderByDesc('tastings.id')->limit(self::TASTINGS)->get();
-        $batches = Batch::query()->whereKey($tastings->pluck('batch_id')->unique()->all())->get()->keyBy('id');
+        $tastings = Tasting::query()
+            ->select('tastings.*')
+            ->join('batches', 'batches.id', '=', 'tastings.batch_id')
+            ->whereRaw("json_extract(batches.document, '$.style') = ?", [$style])
+            ->orderByDesc('tastings.id')
+            ->limit(self::TASTINGS)
+            ->get();
+        $batches = Batch::query()
+            ->whereKey($tastings->pluck('batch_id')->unique()->all())
+            ->get()
+            ->keyBy('id');
         foreach ($tastings as $tasting) {
             $batch = $batches[$tasting->batch_id] ?? null;
             if ($batch === null) {
@@ -238,7 +322,12 @@ final readonly class Journal
             $at = self::stands($batch, $of);
             $note = $tasting->said();
             $feels = array_map(floatval(...), array_intersect_key($note->feels, $at));
-            $said[$note->who][] = ['at' => $at, 'feels' => $feels, 'liking' => $note->liking, 'pair' => $tasting->pair()];
+            $said[$note->who][] = [
+                'at' => $at,
+                'feels' => $feels,
+                'liking' => $note->liking,
+                'pair' => $tasting->pair(),
+            ];
         }
 
         ksort($said);
@@ -304,17 +393,30 @@ final readonly class Journal
         $slug = is_string($batch->document['style'] ?? null) ? $batch->document['style'] : null;
         $style = $this->styles->of($slug);
         if ($style === null) {
-            throw new RequestRefused(409, 'no-style', 'Its recipe is of no kind yet, so there is nothing to hold it against. Choose one on the Bench, and make it again.');
+            throw new RequestRefused(
+                409,
+                'no-style',
+                'Its recipe is of no kind yet, so there is nothing to hold it against. Choose one on the Bench, '
+                    .'and make it again.',
+            );
         }
         $recipe = RecipeDocument::read($batch->document);
-        foreach (NextTrial::worth($this->mostHeard($slug), NextTrial::mattering(self::stands($batch, $style), $style)) as ['taste' => $taste, 'steps' => $steps]) {
+        $mattering = NextTrial::mattering(self::stands($batch, $style), $style);
+        $worth = NextTrial::worth($this->mostHeard($slug), $mattering);
+        foreach ($worth as ['taste' => $taste, 'steps' => $steps]) {
             // a sauce that should be moved up is one that has so much too little of it
-            $remedy = NextTrial::cup($this->adjuster->rescue($recipe, [$taste => -$steps], [], null, ['in_pot' => NextTrial::CUP_G.' g']));
+            $remedy = NextTrial::cup(
+                $this->adjuster->rescue($recipe, [$taste => -$steps], [], null, ['in_pot' => NextTrial::CUP_G.' g']),
+            );
             if ($remedy !== null) {
                 return ['taste' => $taste, 'steps' => $steps, 'remedy' => $remedy];
             }
         }
-        throw new RequestRefused(409, 'no-trial', 'Nothing that is at hand moves one taste of a cup of this and leaves the others alone.');
+        throw new RequestRefused(
+            409,
+            'no-trial',
+            'Nothing that is at hand moves one taste of a cup of this and leaves the others alone.',
+        );
     }
 
     /**
@@ -327,8 +429,14 @@ final readonly class Journal
         DB::transaction(static function () use ($batch, $taste, $steps, $answers): void {
             foreach ($answers as $answer) {
                 $batch->tastings()->create([
-                    'on' => Carbon::today(), 'who' => trim($answer['who']), 'hot' => false, 'with' => '', 'feels' => [], 'liking' => null,
-                    'note' => LogView::blindNote($taste, $steps, $answer['moved']), 'pair' => ['taste' => $taste, 'steps' => $steps, 'moved' => $answer['moved']],
+                    'on' => Carbon::today(),
+                    'who' => trim($answer['who']),
+                    'hot' => false,
+                    'with' => '',
+                    'feels' => [],
+                    'liking' => null,
+                    'note' => LogView::blindNote($taste, $steps, $answer['moved']),
+                    'pair' => ['taste' => $taste, 'steps' => $steps, 'moved' => $answer['moved']],
                 ]);
             }
         });
@@ -356,19 +464,70 @@ final readonly class Journal
     public function document(Batch $batch): array
     {
         return [
-            'format' => 'vinculum-batch', 'version' => 1, 'number' => $batch->number, 'recipe' => $batch->document, 'frozen' => $batch->frozen, 'made_on' => $batch->made_on->toDateString(),
-            'planned' => $batch->planned === null ? null : Json::arrays(Json::decode((string) $batch->getRawOriginal('planned'))),
-            'readings' => $batch->readings->map(static fn ($reading): array => ['what' => $reading->kind, 'value' => $reading->value, 'instrument' => $reading->instrument, 'hot' => $reading->hot, 'stands' => $reading->stands(), 'note' => $reading->note])->all(),
-            'tastings' => $batch->tastings->map(static fn (Tasting $tasting): array => ['at' => $tasting->on->toDateString(), 'who' => $tasting->who, 'hot' => $tasting->hot, 'with' => $tasting->with, 'feels' => (object) $tasting->feels, 'liking' => $tasting->liking, 'note' => $tasting->note, 'pair' => $tasting->pair])->all(),
-            'jars' => $batch->jars->map(static fn (JarRecord $jar): array => ['label' => $jar->label, 'size_ml' => $jar->size_ml, 'kind' => $jar->kind, 'place' => $jar->place, 'opened_on' => $jar->opened_on?->toDateString(), 'frozen_on' => $jar->frozen_on?->toDateString(), 'thawed_on' => $jar->thawed_on?->toDateString(), 'gone_on' => $jar->gone_on?->toDateString(), 'given_to' => $jar->given_to, 'keep_until' => $jar->keep_until?->toDateString()])->all(),
+            'format' => 'vinculum-batch',
+            'version' => 1,
+            'number' => $batch->number,
+            'recipe' => $batch->document,
+            'frozen' => $batch->frozen,
+            'made_on' => $batch->made_on->toDateString(),
+            'planned'
+                => $batch->planned === null
+                    ? null
+                    : Json::arrays(Json::decode((string) $batch->getRawOriginal('planned'))),
+            'readings' => $batch->readings
+                ->map(
+                    static fn ($reading): array => [
+                        'what' => $reading->kind,
+                        'value' => $reading->value,
+                        'instrument' => $reading->instrument,
+                        'hot' => $reading->hot,
+                        'stands' => $reading->stands(),
+                        'note' => $reading->note,
+                    ],
+                )
+                ->all(),
+            'tastings' => $batch->tastings
+                ->map(
+                    static fn (Tasting $tasting): array => [
+                        'at' => $tasting->on->toDateString(),
+                        'who' => $tasting->who,
+                        'hot' => $tasting->hot,
+                        'with' => $tasting->with,
+                        'feels' => (object) $tasting->feels,
+                        'liking' => $tasting->liking,
+                        'note' => $tasting->note,
+                        'pair' => $tasting->pair,
+                    ],
+                )
+                ->all(),
+            'jars' => $batch->jars
+                ->map(
+                    static fn (JarRecord $jar): array => [
+                        'label' => $jar->label,
+                        'size_ml' => $jar->size_ml,
+                        'kind' => $jar->kind,
+                        'place' => $jar->place,
+                        'opened_on' => $jar->opened_on?->toDateString(),
+                        'frozen_on' => $jar->frozen_on?->toDateString(),
+                        'thawed_on' => $jar->thawed_on?->toDateString(),
+                        'gone_on' => $jar->gone_on?->toDateString(),
+                        'given_to' => $jar->given_to,
+                        'keep_until' => $jar->keep_until?->toDateString(),
+                    ],
+                )
+                ->all(),
             'notes' => $batch->notes->map(static fn ($note): string => $note->text)->all(),
-            'served' => ['people' => $batch->served_people, 'left_over_ml' => $batch->left_over_ml, 'cost' => $batch->cost],
+            'served' => [
+                'people' => $batch->served_people,
+                'left_over_ml' => $batch->left_over_ml,
+                'cost' => $batch->cost,
+            ],
         ];
     }
 
     /** A, B, … Z, AA */
     private static function letter(int $place): string
     {
-        return ($place >= 26 ? self::letter(intdiv($place, 26) - 1) : '').chr(65 + $place % 26);
+        return ($place >= 26 ? self::letter(intdiv($place, 26) - 1) : '').chr(65 + ($place % 26));
     }
 }

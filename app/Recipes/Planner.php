@@ -55,10 +55,15 @@ final readonly class Planner
             new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale, HobRecord::known()),
         );
 
-        return $meals === [] ? $scaled : $scaled->saying('people', Sentence::of(
-            '{each} each: what they had of it here, {times}, beside what is usual.',
-            ['each' => Quantity::volume((float) $target->millilitres), 'times' => count($meals) === 1 ? 'once' : count($meals).' times'],
-        ));
+        return $meals === []
+            ? $scaled
+            : $scaled->saying(
+                'people',
+                Sentence::of('{each} each: what they had of it here, {times}, beside what is usual.', [
+                    'each' => Quantity::volume((float) $target->millilitres),
+                    'times' => count($meals) === 1 ? 'once' : count($meals).' times',
+                ]),
+            );
     }
 
     /**
@@ -73,7 +78,13 @@ final readonly class Planner
             foreach ($batch->lines as $line) {
                 $record = $noted[$line->ingredient->slug ?? ''] ?? null;
                 if ($line->ingredient !== null && $record !== null) {
-                    $shelf[$line->ingredient->slug] ??= Stock::noted($line->ingredient, $record->amount, $record->price === null ? null : (float) $record->price, $record->pack, $set);
+                    $shelf[$line->ingredient->slug] ??= Stock::noted(
+                        $line->ingredient,
+                        $record->amount,
+                        $record->price === null ? null : (float) $record->price,
+                        $record->pack,
+                        $set,
+                    );
                 }
             }
         }

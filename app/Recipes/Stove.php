@@ -43,7 +43,15 @@ final readonly class Stove
     /** Things that happen in one cook: a pot stirred and weighed for a day. */
     private const MOST_EVENTS = 2000;
 
-    public function __construct(private Household $household, private Evaluator $evaluator, private Planner $planner, private Styles $styles, private Adjuster $adjuster, private Speech $speech, private Journal $journal) {}
+    public function __construct(
+        private Household $household,
+        private Evaluator $evaluator,
+        private Planner $planner,
+        private Styles $styles,
+        private Adjuster $adjuster,
+        private Speech $speech,
+        private Journal $journal,
+    ) {}
 
     /** Seconds since 1970. */
     public static function now(): float
@@ -57,16 +65,28 @@ final readonly class Stove
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing to cook in it yet. Give at least one line an amount.');
         }
-        $document = $to === '' || $to === '1x' ? $recipe->document : RecipeDocument::write($this->planner->scaled(RecipeDocument::read($recipe->document), $to, 0.0)->recipe);
+        $document
+            = $to === '' || $to === '1x'
+                ? $recipe->document
+                : RecipeDocument::write(
+                    $this->planner->scaled(RecipeDocument::read($recipe->document), $to, 0.0)->recipe,
+                );
 
         return DB::transaction(static function () use ($recipe, $document, $isPractice): CookRecord {
             if (CookRecord::query()->whereNull('finished_at')->count() >= self::MOST) {
-                throw new RequestRefused(409, 'stove-full', 'There are '.self::MOST.' pots on the stove already. Finish one first.');
+                throw new RequestRefused(
+                    409,
+                    'stove-full',
+                    'There are '.self::MOST.' pots on the stove already. Finish one first.',
+                );
             }
 
             return CookRecord::query()->create([
-                'recipe_id' => $recipe->id, 'document' => $document, 'began_at' => self::now(),
-                'speed' => $isPractice ? self::FAST : 1.0, 'seed' => $isPractice ? random_int(1, 1_000_000) : null,
+                'recipe_id' => $recipe->id,
+                'document' => $document,
+                'began_at' => self::now(),
+                'speed' => $isPractice ? self::FAST : 1.0,
+                'seed' => $isPractice ? random_int(1, 1_000_000) : null,
             ]);
         });
     }
@@ -78,9 +98,21 @@ final readonly class Stove
      */
     public function cook(CookRecord $record, ?float $now = null, ?Event $would = null): Cook
     {
-        $recipe = RecipeDocument::read($record->document)->measuredWith($this->household->vessels(), $this->household->preferences()->scaleStep);
+        $recipe = RecipeDocument::read($record->document)->measuredWith(
+            $this->household->vessels(),
+            $this->household->preferences()->scaleStep,
+        );
 
-        return Cook::of($recipe, [...$this->events($record), ...($would === null ? [] : [$would])], $record->began_at, $record->speed, $now ?? $this->until($record), $this->household->catalogueFor($recipe), $this->styles->of($recipe->style), HobRecord::known());
+        return Cook::of(
+            $recipe,
+            [...$this->events($record), ...$would === null ? [] : [$would]],
+            $record->began_at,
+            $record->speed,
+            $now ?? $this->until($record),
+            $this->household->catalogueFor($recipe),
+            $this->styles->of($recipe->style),
+            HobRecord::known(),
+        );
     }
 
     /** The same as it really is; null where the pot is a real one. */
@@ -92,7 +124,16 @@ final readonly class Stove
         }
         $recipe = RecipeDocument::read($record->document);
 
-        return Cook::really($recipe, $this->events($record), $record->began_at, $record->speed, $this->until($record), $this->household->catalogueFor($recipe), $this->styles->of($recipe->style), $truth);
+        return Cook::really(
+            $recipe,
+            $this->events($record),
+            $record->began_at,
+            $record->speed,
+            $this->until($record),
+            $this->household->catalogueFor($recipe),
+            $this->styles->of($recipe->style),
+            $truth,
+        );
     }
 
     /**
@@ -111,12 +152,21 @@ final readonly class Stove
         }
         $data = EventReader::read($this->cook($record), $kind, $data);
         if ($record->events()->count() >= self::MOST_EVENTS) {
-            throw new RequestRefused(409, 'too-much', 'So much has happened to this pot that nothing more is written down. Finish it.');
+            throw new RequestRefused(
+                409,
+                'too-much',
+                'So much has happened to this pot that nothing more is written down. Finish it.',
+            );
         }
         if (in_array($kind, ['went_in', 'added'], true)) {
             $this->refuseWhatCannotBeWeighed($record, $kind, $data);
         }
-        $record->events()->createOrFirst($key === null ? ['at' => $at ?? self::now(), 'kind' => $kind, 'data' => $data] : ['key' => $key], ['at' => $at ?? self::now(), 'kind' => $kind, 'data' => $data]);
+        $record
+            ->events()
+            ->createOrFirst(
+                $key === null ? ['at' => $at ?? self::now(), 'kind' => $kind, 'data' => $data] : ['key' => $key],
+                ['at' => $at ?? self::now(), 'kind' => $kind, 'data' => $data],
+            );
         $record->unsetRelation('events');
     }
 
@@ -126,18 +176,31 @@ final readonly class Stove
         $really = $this->really($record);
         $truth = $record->truth();
         if ($really === null || $truth === null) {
-            throw new RequestRefused(409, 'no-instrument', 'No instrument is connected to this pot. Type what yours shows; a logger can deliver it at /api/cooks/'.$record->id.'/readings.');
+            throw new RequestRefused(
+                409,
+                'no-instrument',
+                'No instrument is connected to this pot. Type what yours shows; a logger can deliver it at /api/cooks/'
+                    .$record->id
+                    .'/readings.',
+            );
         }
         if ($really->now === null) {
             throw new RequestRefused(409, 'empty-pot', 'There is nothing in the pot yet.');
         }
         $instrument = self::instruments()[$what];
-        $nth = count(array_filter($really->progress->readings, static fn (Event $event): bool => $event->text('what') === $what));
+        $nth = count(
+            array_filter($really->progress->readings, static fn (Event $event): bool => $event->text('what') === $what),
+        );
         $value = $instrument->read(TruePot::of($really, $truth), $nth);
         if ($value === null) {
             throw new RequestRefused(409, 'nothing-to-read', 'There is too little water in it to read that.');
         }
-        $this->happened($record, 'reading', ['what' => $what, 'value' => $value, 'simulated' => true] + ($what === 'mass' ? ['with_pan' => true] : []), null);
+        $this->happened(
+            $record,
+            'reading',
+            ['what' => $what, 'value' => $value, 'simulated' => true] + ($what === 'mass' ? ['with_pan' => true] : []),
+            null,
+        );
     }
 
     /**
@@ -163,16 +226,21 @@ final readonly class Stove
     /** @return array{words: Sentence, feels: array<string, float>} */
     public function tongue(CookRecord $record): array
     {
-        $really = $this->really($record) ?? throw new RequestRefused(409, 'real-pot', 'This pot is a real one: only you can taste it.');
+        $really
+            = $this->really($record)
+            ?? throw new RequestRefused(409, 'real-pot', 'This pot is a real one: only you can taste it.');
         if ($really->now === null) {
             throw new RequestRefused(409, 'empty-pot', 'There is nothing in the pot yet.');
         }
 
-        return Tongue::says($really->stillToCome === null && $really->step()->stage === null ? $really->now : $really->done);
+        return Tongue::says(
+            $really->stillToCome === null && $really->step()->stage === null ? $really->now : $really->done,
+        );
     }
 
     /**
-     * Off the stove and into the Log: the batch as it was really made. A practice pot leaves none. Asked twice, it is one batch.
+     * Off the stove and into the Log: the batch as it was really made. A practice pot leaves none. Asked twice, it is
+     * one batch.
      */
     public function finish(CookRecord $record): ?Batch
     {
@@ -183,7 +251,11 @@ final readonly class Stove
             }
             $cook = $this->cook($record);
             if ($cook->now === null) {
-                throw new RequestRefused(409, 'empty-pot', 'There is nothing in the pot, so there is nothing to keep. Take it off the stove instead.');
+                throw new RequestRefused(
+                    409,
+                    'empty-pot',
+                    'There is nothing in the pot, so there is nothing to keep. Take it off the stove instead.',
+                );
             }
             $record->finished_at = self::now();
             if ($record->seed === null) {
@@ -205,9 +277,19 @@ final readonly class Stove
     private function tellTheLog(Batch $batch, Cook $cook): void
     {
         foreach ($cook->progress->events as $event) {
-            $feels = $event->kind === 'felt' && is_array($event->data['feels'] ?? null) ? array_filter($event->data['feels']) : [];
+            $feels
+                = $event->kind === 'felt' && is_array($event->data['feels'] ?? null)
+                    ? array_filter($event->data['feels'])
+                    : [];
             if ($feels !== []) {
-                $batch->tastings()->create(['on' => Carbon::today(), 'hot' => true, 'with' => 'the spoon, in the pot', 'feels' => $feels]);
+                $batch
+                    ->tastings()
+                    ->create([
+                        'on' => Carbon::today(),
+                        'hot' => true,
+                        'with' => 'the spoon, in the pot',
+                        'feels' => $feels,
+                    ]);
             }
             if ($event->kind === 'note' && $event->text('text') !== '') {
                 $batch->notes()->create(['text' => $event->text('text')]);
@@ -224,13 +306,18 @@ final readonly class Stove
             if ($followed->reduction->weighings > 0 && $process !== null) {
                 $learned = $followed->reduction->learned();
                 $hob = HobRecord::query()->firstOrNew(['name' => Hob::name($process)], ['pots' => 0]);
-                $hob->fill(['grams_per_minute' => $learned->value, 'spread' => $learned->spread, 'pots' => $hob->pots + 1])->save();
+                $hob->fill([
+                    'grams_per_minute' => $learned->value,
+                    'spread' => $learned->spread,
+                    'pots' => $hob->pots + 1,
+                ])->save();
             }
         }
     }
 
     /**
-     * @return array{made_on: Carbon, document: array<string, mixed>, frozen: array<string, mixed>, planned: array<string, mixed>}
+     * @return array{made_on: Carbon, document: array<string, mixed>, frozen: array<string, mixed>,
+     * planned: array<string, mixed>}
      */
     private function made(Cook $cook, CookRecord $record): array
     {
@@ -238,11 +325,21 @@ final readonly class Stove
         $last = array_values($cook->followed)[count($cook->followed) - 1] ?? null;
         if ($last !== null && $last->points !== [] && isset($frozen['estimates']['mass'])) {
             // weighed, it is known as well as it was weighed, and no better
-            $frozen['estimates']['mass']['half'] = max($frozen['estimates']['mass']['half'], $last->at($cook->minute)->spread);
+            $frozen['estimates']['mass']['half'] = max(
+                $frozen['estimates']['mass']['half'],
+                $last->at($cook->minute)->spread,
+            );
         }
         $kept = RecipeDocument::read($record->document);
 
-        return ['made_on' => Carbon::today(), 'document' => RecipeDocument::write($cook->done->recipe->withStages($cook->done->recipe->stages, $kept->extra)), 'frozen' => $frozen, 'planned' => $record->document];
+        return [
+            'made_on' => Carbon::today(),
+            'document' => RecipeDocument::write(
+                $cook->done->recipe->withStages($cook->done->recipe->stages, $kept->extra),
+            ),
+            'frozen' => $frozen,
+            'planned' => $record->document,
+        ];
     }
 
     /** @return array<string, Instrument> by what they read */
@@ -277,7 +374,10 @@ final readonly class Stove
         $line = $kind === 'added' ? "stirred-{$would->id}" : $would->text('line');
         foreach ($this->cook($record, null, $would)->done->problems() as $problem) {
             if ($problem->at === $line) {
-                throw InvalidRecipe::at($problem->code === 'ingredient-unknown' ? 'ingredient' : 'amount', $this->speech->say($problem->text));
+                throw InvalidRecipe::at(
+                    $problem->code === 'ingredient-unknown' ? 'ingredient' : 'amount',
+                    $this->speech->say($problem->text),
+                );
             }
         }
     }

@@ -59,7 +59,7 @@ final class Styles
      */
     public function of(string|array|null $style): ?Style
     {
-        $document = is_string($style) ? $this->own()[$style] ?? $this->ships[$style] ?? null : $style;
+        $document = is_string($style) ? $this->own()[$style] ?? ($this->ships[$style] ?? null) : $style;
 
         return $document === null ? null : Style::of($document);
     }
@@ -73,7 +73,11 @@ final class Styles
     {
         Style::of($style);
         $base = mb_substr(Str::slug($style['name']), 0, 60) ?: 'my-style';
-        for ($slug = $base, $number = 2; isset($this->ships[$slug]) || OwnStyle::withTrashed()->whereKey($slug)->exists(); $number++) {
+        for (
+            $slug = $base, $number = 2;
+            isset($this->ships[$slug]) || OwnStyle::withTrashed()->whereKey($slug)->exists();
+            $number++
+        ) {
             $slug = "{$base}-{$number}";
         }
         $this->own = null;

@@ -28,7 +28,10 @@ use Vinculum\Solve\Swap\Swap;
 use Vinculum\Taste\Measure;
 use Vinculum\Words\SwapView;
 
-/** Asks core for stand-ins, with what this household has, what is in season here, and what it thought of a swap before. */
+/**
+ * Asks core for stand-ins, with what this household has, what is in season here, and what it thought of a swap
+ * before.
+ */
 final readonly class Swapper
 {
     public function __construct(private Evaluator $evaluator, private Household $household) {}
@@ -50,7 +53,11 @@ final readonly class Swapper
         $memories = $this->memories($out->ingredient->slug ?? '');
         $criteria = $this->criteria($catalogue, $memories);
 
-        return [$out, Swap::options($from, $catalogue, $out->line->id, $criteria, $in === null ? null : [$in]), $memories];
+        return [
+            $out,
+            Swap::options($from, $catalogue, $out->line->id, $criteria, $in === null ? null : [$in]),
+            $memories,
+        ];
     }
 
     /**
@@ -59,8 +66,13 @@ final readonly class Swapper
      *
      * @throws InvalidRecipe
      */
-    public function free(Recipe $recipe, array $needs, array $keep, float $saltTimes = 1.0, float $heatTimes = 1.0): FreedRecipe
-    {
+    public function free(
+        Recipe $recipe,
+        array $needs,
+        array $keep,
+        float $saltTimes = 1.0,
+        float $heatTimes = 1.0,
+    ): FreedRecipe {
         $from = $this->evaluator->evaluate($recipe);
         if ($from->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet. Give at least one line an amount.');
@@ -71,21 +83,36 @@ final readonly class Swapper
         if ($saltTimes === 1.0 && $heatTimes === 1.0) {
             return $freed;
         }
-        $figures = array_filter([
-            Measure::Saltiness->value => $saltTimes === 1.0 ? null : $saltTimes * $from->tasting->value(Measure::Saltiness),
-            Measure::Heat->value => $heatTimes === 1.0 ? null : $heatTimes * $from->tasting->value(Measure::Heat),
-        ], static fn (?float $figure): bool => $figure !== null);
+        $figures = array_filter(
+            [
+                Measure::Saltiness->value
+                    => $saltTimes === 1.0 ? null : $saltTimes * $from->tasting->value(Measure::Saltiness),
+                Measure::Heat->value => $heatTimes === 1.0 ? null : $heatTimes * $from->tasting->value(Measure::Heat),
+            ],
+            static fn (?float $figure): bool => $figure !== null,
+        );
         $moved = Rebalance::of($freed->after, $catalogue, Aims::ofFigures($freed->after, $figures));
         $left = $moved->isReached ? $freed->left : [...$freed->left, ['line' => '', 'why' => $moved->why]];
 
-        return new FreedRecipe($freed->changes, $left, $freed->steps, Losses::of($from, $moved->after), [...$freed->cautions, ...Limits::approached($freed->after->estimates, $moved->after->estimates)], $freed->toCheck, $freed->brings, $moved->after, $moved->recipe);
+        return new FreedRecipe(
+            $freed->changes,
+            $left,
+            $freed->steps,
+            Losses::of($from, $moved->after),
+            [...$freed->cautions, ...Limits::approached($freed->after->estimates, $moved->after->estimates)],
+            $freed->toCheck,
+            $freed->brings,
+            $moved->after,
+            $moved->recipe,
+        );
     }
 
     public function seasons(): Seasons
     {
         $changed = [];
         foreach (Household::stored(SeasonRecord::query()) as $record) {
-            $changed[$record->slug] = $record->first === null || $record->last === null ? null : [$record->first, $record->last];
+            $changed[$record->slug]
+                = $record->first === null || $record->last === null ? null : [$record->first, $record->last];
         }
 
         // what is our own has none of its own
@@ -98,7 +125,9 @@ final readonly class Swapper
         $seasons = $this->seasons();
         $month = Carbon::now()->month;
 
-        return array_values(array_filter($catalogue->slugs(), static fn (string $slug): bool => $seasons->isIn($slug, $month)));
+        return array_values(
+            array_filter($catalogue->slugs(), static fn (string $slug): bool => $seasons->isIn($slug, $month)),
+        );
     }
 
     /**
@@ -110,7 +139,13 @@ final readonly class Swapper
         $month = Carbon::now()->month;
         $preferences = $this->household->preferences();
         $slugs = $catalogue->slugs();
-        $never = array_values(array_filter($preferences->never === [] ? [] : $slugs, static fn (string $slug): bool => ($thing = $catalogue->find($slug)) !== null && $preferences->keepsOut($thing, $catalogue->vocabulary)));
+        $never = array_values(
+            array_filter(
+                $preferences->never === [] ? [] : $slugs,
+                static fn (string $slug): bool => ($thing = $catalogue->find($slug)) !== null
+                    && $preferences->keepsOut($thing, $catalogue->vocabulary),
+            ),
+        );
 
         return new Criteria(
             OnHand::slugs(),
@@ -127,22 +162,44 @@ final readonly class Swapper
      */
     public function view(Recipe $given): SwapView
     {
-        $shelf = Household::stored(OnHand::query())->mapWithKeys(static fn (OnHand $record): array => [$record->slug => ['price' => $record->price, 'pack' => $record->pack, 'have' => $record->have]])->all();
+        $shelf = Household::stored(OnHand::query())
+            ->mapWithKeys(
+                static fn (OnHand $record): array => [
+                    $record->slug => ['price' => $record->price, 'pack' => $record->pack, 'have' => $record->have],
+                ],
+            )
+            ->all();
 
-        return new SwapView($this->household->preferences()->speech(), $given, $this->seasons(), Carbon::now()->month, $shelf);
+        return new SwapView(
+            $this->household->preferences()->speech(),
+            $given,
+            $this->seasons(),
+            Carbon::now()->month,
+            $shelf,
+        );
     }
 
     /** @return array<string, array{verdict: int, note: string}> by what went in */
     private function memories(string $out): array
     {
-        return Household::stored(SwapMemory::query()->for($out))->mapWithKeys(static fn (SwapMemory $memory): array => [$memory->in => ['verdict' => $memory->verdict, 'note' => $memory->note]])->all();
+        return Household::stored(SwapMemory::query()->for($out))
+            ->mapWithKeys(
+                static fn (SwapMemory $memory): array => [
+                    $memory->in => ['verdict' => $memory->verdict, 'note' => $memory->note],
+                ],
+            )
+            ->all();
     }
 
     /** The line of this id, or the first of this ingredient. */
     private static function line(Evaluation $from, string $named): WeighedLine
     {
         foreach ($from->cooked->weighed->lines as $line) {
-            if (($line->line->id === $named || $line->ingredient?->slug === $named) && $line->ingredient !== null && $line->grams > 0.0) {
+            if (
+                ($line->line->id === $named || $line->ingredient?->slug === $named)
+                && $line->ingredient !== null
+                && $line->grams > 0.0
+            ) {
                 return $line;
             }
         }

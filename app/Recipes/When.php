@@ -26,7 +26,11 @@ final readonly class When
     {
         $kitchen = $this->household->preferences()->kitchen;
         try {
-            return new Hours($kitchen['zone'] !== '' ? $kitchen['zone'] : ($zone !== '' ? $zone : date_default_timezone_get()), $kitchen['wakes'], $kitchen['sleeps']);
+            return new Hours(
+                $kitchen['zone'] !== '' ? $kitchen['zone'] : ($zone !== '' ? $zone : date_default_timezone_get()),
+                $kitchen['wakes'],
+                $kitchen['sleeps'],
+            );
         } catch (UnreadableTime $why) {
             throw InvalidRecipe::at('zone', $why->getMessage());
         }
@@ -39,11 +43,15 @@ final readonly class When
     {
         $wanted = [];
         foreach ($batches as $i => $batch) {
-            $evaluation = $batch['to'] === '' || $batch['to'] === '1x'
-                ? $this->evaluator->evaluate($batch['recipe'])
-                : $this->planner->scaled($batch['recipe'], $batch['to'], 0.0)->evaluation;
+            $evaluation
+                = $batch['to'] === '' || $batch['to'] === '1x'
+                    ? $this->evaluator->evaluate($batch['recipe'])
+                    : $this->planner->scaled($batch['recipe'], $batch['to'], 0.0)->evaluation;
             if ($evaluation->cooked->mixture->mass() <= 0.0) {
-                throw InvalidRecipe::at("batches[{$i}].recipe", 'There is nothing to cook in it yet. Give at least one line an amount.');
+                throw InvalidRecipe::at(
+                    "batches[{$i}].recipe",
+                    'There is nothing to cook in it yet. Give at least one line an amount.',
+                );
             }
             try {
                 $wanted[] = new Wanted($evaluation, $batch['ready'] === null ? null : $hours->minute($batch['ready']));
@@ -53,6 +61,14 @@ final readonly class When
         }
         $kitchen = $this->household->preferences()->kitchen;
 
-        return WhenToBegin::of($wanted, Carbon::now()->getTimestamp() / 60, $kitchen['rings'], $kitchen['oven'] ? 1 : 0, $hours, Pace::of(CookRecord::paces()), HobRecord::known());
+        return WhenToBegin::of(
+            $wanted,
+            Carbon::now()->getTimestamp() / 60,
+            $kitchen['rings'],
+            $kitchen['oven'] ? 1 : 0,
+            $hours,
+            Pace::of(CookRecord::paces()),
+            HobRecord::known(),
+        );
     }
 }

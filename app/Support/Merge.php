@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 /**
- * A list changed in two places at once: what somebody changed of the list they saw is done to the list as it is now, so that
+ * A list changed in two places at once: what somebody changed of the list they saw is done to the list as it is now,
+ * so that
  * nobody's change takes another's away.
  */
 final class Merge
@@ -21,7 +22,10 @@ final class Merge
      */
     public static function lists(array $now, array $was, array $wanted, callable $key): array
     {
-        [$now, $was, $wanted] = array_map(static fn (array $list): array => array_combine(array_map($key, $list), $list), [$now, $was, $wanted]);
+        [$now, $was, $wanted] = array_map(
+            static fn (array $list): array => array_combine(array_map($key, $list), $list),
+            [$now, $was, $wanted],
+        );
         // what they took away, then what they added or changed; what they left as it was stays as it is now
         $merged = array_diff_key($now, array_diff_key($was, $wanted));
         foreach ($wanted as $name => $each) {

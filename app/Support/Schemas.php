@@ -12,7 +12,8 @@ use Vinculum\Recipe\Formats\Json;
 use Vinculum\Recipe\InvalidRecipe;
 
 /**
- * The JSON Schemas that ship with the product. The shape of every document is written there and nowhere else; this turns
+ * The JSON Schemas that ship with the product. The shape of every document is written there and nowhere else; this
+ * turns
  * what a validator finds into sentences that name the field and what is accepted.
  */
 final class Schemas
@@ -49,7 +50,7 @@ final class Schemas
         } catch (\JsonException) {
             throw RequestRefused::malformedJson();
         }
-        if (! $document instanceof \stdClass) {
+        if (! ($document instanceof \stdClass)) {
             throw InvalidRecipe::at('', 'Expected a JSON object.');
         }
         $result = $this->validator()->validate($document, self::BASE."{$name}.schema.json");
@@ -90,7 +91,10 @@ final class Schemas
         }
         if ($error->keyword() === 'anyOf') {
             // of alternatives, the one that was meant; where that is not clear, what the field as a whole may be
-            $meant = array_filter($error->subErrors(), static fn (ValidationError $sub): bool => $sub->keyword() !== 'type');
+            $meant = array_filter(
+                $error->subErrors(),
+                static fn (ValidationError $sub): bool => $sub->keyword() !== 'type',
+            );
 
             return count($meant) === 1 ? $this->leaves(array_values($meant)[0]) : [$error];
         }
@@ -106,30 +110,59 @@ final class Schemas
         $path = $error->data()->fullPath();
         $args = $error->args();
         $schema = $error->schema()->info()->data();
-        $described = is_object($schema) && isset($schema->description) && is_string($schema->description) ? rtrim($schema->description, '.') : null;
-        $list = static fn (mixed $names): array => is_array($names) ? array_values(array_filter($names, is_string(...))) : [];
+        $described
+            = is_object($schema) && isset($schema->description) && is_string($schema->description)
+                ? rtrim($schema->description, '.')
+                : null;
+        $list = static fn (mixed $names): array => is_array($names)
+            ? array_values(array_filter($names, is_string(...)))
+            : [];
         if ($error->keyword() === 'required') {
             $sentences = [];
             foreach ($list($args['missing'] ?? []) as $name) {
-                $sentences[self::field([...$path, $name])] = 'is missing.'.self::accepted(self::descriptionOf($schema, $name));
+                $sentences[self::field([...$path, $name])]
+                    = 'is missing.'.self::accepted(self::descriptionOf($schema, $name));
             }
 
             return $sentences;
         }
         if ($error->keyword() === 'additionalProperties') {
-            $known = is_object($schema) && isset($schema->properties) && is_object($schema->properties) ? array_keys(get_object_vars($schema->properties)) : [];
+            $known
+                = is_object($schema) && isset($schema->properties) && is_object($schema->properties)
+                    ? array_keys(get_object_vars($schema->properties))
+                    : [];
             $sentences = [];
             // where one field fails, the validator names its neighbours as well
-            $strange = array_filter($list($args['properties'] ?? []), static fn (string $name): bool => ! in_array($name, $known, true) && ! str_starts_with($name, 'x-'));
+            $strange = array_filter(
+                $list($args['properties'] ?? []),
+                static fn (string $name): bool => ! in_array($name, $known, true) && ! str_starts_with($name, 'x-'),
+            );
             foreach ($strange as $name) {
-                $sentences[self::field([...$path, $name])] = 'is not a field here. Accepted: '.implode(', ', $known).', or a name beginning x-.';
+                $sentences[self::field([...$path, $name])]
+                    = 'is not a field here. Accepted: '.implode(', ', $known).', or a name beginning x-.';
             }
 
             return $sentences;
         }
-        $constant = is_object($schema) && isset($schema->const) && is_scalar($schema->const) ? json_encode($schema->const) : null;
-        $choices = is_object($schema) && isset($schema->enum) && is_array($schema->enum) ? implode(', ', array_map(static fn (mixed $value): string => is_string($value) ? $value : (string) json_encode($value), $schema->enum)) : null;
-        $accepted = $described ?? ($constant !== null ? "exactly {$constant}" : null) ?? ($choices !== null ? "one of {$choices}" : null) ?? (new ErrorFormatter)->formatErrorMessage($error);
+        $constant
+            = is_object($schema) && isset($schema->const) && is_scalar($schema->const)
+                ? json_encode($schema->const)
+                : null;
+        $choices
+            = is_object($schema) && isset($schema->enum) && is_array($schema->enum)
+                ? implode(
+                    ', ',
+                    array_map(
+                        static fn (mixed $value): string => is_string($value) ? $value : (string) json_encode($value),
+                        $schema->enum,
+                    ),
+                )
+                : null;
+        $accepted
+            = $described
+            ?? (($constant !== null ? "exactly {$constant}" : null)
+                ?? (($choices !== null ? "one of {$choices}" : null)
+                    ?? (new ErrorFormatter)->formatErrorMessage($error)));
 
         return [self::field($path) => 'is not accepted.'.self::accepted($accepted)];
     }
@@ -141,9 +174,14 @@ final class Schemas
 
     private static function descriptionOf(mixed $schema, string $name): ?string
     {
-        $property = is_object($schema) && isset($schema->properties) && is_object($schema->properties) ? $schema->properties->{$name} ?? null : null;
+        $property
+            = is_object($schema) && isset($schema->properties) && is_object($schema->properties)
+                ? $schema->properties->{$name} ?? null
+                : null;
 
-        return is_object($property) && isset($property->description) && is_string($property->description) ? rtrim($property->description, '.') : null;
+        return is_object($property) && isset($property->description) && is_string($property->description)
+            ? rtrim($property->description, '.')
+            : null;
     }
 
     /**

@@ -28,9 +28,15 @@ return new class extends Migration {
                 // older products took a pH of 39; it is kept as it was written, and stands no longer
                 $isPossible = $reading['kind'] !== 'ph' || $reading['value'] <= 14;
                 DB::table('batch_readings')->insert([
-                    'batch_id' => $batch->id, 'kind' => $reading['kind'], 'value' => min($reading['value'], $reading['kind'] === 'ph' ? 14 : INF), 'hot' => $reading['hot'], 'rested' => $reading['rested'],
-                    'note' => $isPossible ? '' : "written down as {$reading['value']}", 'set_aside_at' => $isPossible ? null : now(),
-                    'created_at' => $batch->created_at, 'updated_at' => $batch->created_at,
+                    'batch_id' => $batch->id,
+                    'kind' => $reading['kind'],
+                    'value' => min($reading['value'], $reading['kind'] === 'ph' ? 14 : INF),
+                    'hot' => $reading['hot'],
+                    'rested' => $reading['rested'],
+                    'note' => $isPossible ? '' : "written down as {$reading['value']}",
+                    'set_aside_at' => $isPossible ? null : now(),
+                    'created_at' => $batch->created_at,
+                    'updated_at' => $batch->created_at,
                 ]);
             }
         }

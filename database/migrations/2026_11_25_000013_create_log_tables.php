@@ -17,9 +17,19 @@ return new class extends Migration {
             $table->text('words')->default('');
         });
         $number = 0;
-        foreach (DB::table('batches')->orderBy('made_on')->orderBy('id')->get(['id', 'document', 'made_on']) as $batch) {
+        foreach (
+            DB::table('batches')
+                ->orderBy('made_on')
+                ->orderBy('id')
+                ->get(['id', 'document', 'made_on']) as $batch
+        ) {
             $document = json_decode((string) $batch->document, true);
-            DB::table('batches')->where('id', $batch->id)->update(['number' => ++$number, 'words' => mb_strtolower(($document['name'] ?? '')." no. {$number}")]);
+            DB::table('batches')
+                ->where('id', $batch->id)
+                ->update([
+                    'number' => ++$number,
+                    'words' => mb_strtolower(($document['name'] ?? '')." no. {$number}"),
+                ]);
         }
         Schema::create('tastings', function (Blueprint $table): void {
             $table->id();

@@ -13,7 +13,10 @@ return new class extends Migration {
             $table->date('thawed_on')->nullable();
         });
         // what lies in the freezer now was taken to have been frozen on its day
-        DB::update("update jars set frozen_on = (select made_on from batches where batches.id = jars.batch_id) where place = 'freezer'");
+        DB::update(
+            'update jars set frozen_on = (select made_on from batches where batches.id = jars.batch_id) where '
+                ."place = 'freezer'",
+        );
         // of a shelf nothing is known
         DB::update("update jars set keep_until = null where place = 'shelf'");
     }

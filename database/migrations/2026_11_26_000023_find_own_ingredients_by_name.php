@@ -19,7 +19,13 @@ return new class extends Migration {
             $own->timestamps = false;
             $own->save();
         }
-        Schema::table('own_ingredients', static fn (Blueprint $table) => $table->index(['deleted_at', 'name', 'found_by', 'slug'], 'own_ingredients_found'));
+        Schema::table(
+            'own_ingredients',
+            static fn (Blueprint $table) => $table->index(
+                ['deleted_at', 'name', 'found_by', 'slug'],
+                'own_ingredients_found',
+            ),
+        );
     }
 
     public function down(): void

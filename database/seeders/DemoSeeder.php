@@ -17,7 +17,12 @@ final class DemoSeeder extends Seeder
 {
     /** Oldest first, so that the Shelf opens on the ketchup. */
     private const RECIPES = [
-        'boathouse-white-sauce', 'cranberry-mustard', 'miso-carrot-dressing', 'pineapple-habanero', 'lock-keeper-steak-sauce', 'gooseberry-ketchup',
+        'boathouse-white-sauce',
+        'cranberry-mustard',
+        'miso-carrot-dressing',
+        'pineapple-habanero',
+        'lock-keeper-steak-sauce',
+        'gooseberry-ketchup',
     ];
 
     private const KIT = [
@@ -39,7 +44,12 @@ final class DemoSeeder extends Seeder
         'butter' => ['250 g', 2.6, '250 g'],
     ];
 
-    private const PRICES = ['gooseberry' => [5.5, '1 kg'], 'maple-syrup' => [7.5, '250 ml'], 'onion' => [1.6, '1 kg'], 'white-miso' => [4.8, '300 g']];
+    private const PRICES = [
+        'gooseberry' => [5.5, '1 kg'],
+        'maple-syrup' => [7.5, '250 ml'],
+        'onion' => [1.6, '1 kg'],
+        'white-miso' => [4.8, '300 g'],
+    ];
 
     public function run(Evaluator $evaluator, DemoLog $log): void
     {
@@ -52,7 +62,13 @@ final class DemoSeeder extends Seeder
         Carbon::setTestNow();
         EquipmentRecord::replaceAll(self::KIT);
         foreach (self::CUPBOARD as $slug => [$amount, $price, $pack]) {
-            OnHand::query()->create(['slug' => $slug, 'have' => true, 'amount' => $amount, 'price' => $price, 'pack' => $pack]);
+            OnHand::query()->create([
+                'slug' => $slug,
+                'have' => true,
+                'amount' => $amount,
+                'price' => $price,
+                'pack' => $pack,
+            ]);
         }
         foreach (self::PRICES as $slug => [$price, $pack]) {
             OnHand::query()->create(['slug' => $slug, 'have' => false, 'price' => $price, 'pack' => $pack]);

@@ -55,8 +55,8 @@ const routes: RouteObject[] = [
 ];
 
 /**
- * Fetches the screen the address asks for before anything is drawn. Drawn without it, the page would be blank first, and React holds
- * back for 300 ms what comes after a blank.
+ * Fetches the screen the address asks for before anything is drawn. Drawn without it, the page would be blank first,
+ * and React holds back for 300 ms what comes after a blank.
  */
 export async function screenAhead(): Promise<void> {
   const load: unknown = matchRoutes(routes, location)?.at(-1)?.route.handle;

@@ -17,7 +17,10 @@ final class BatchTest extends BrowserTestCase
         $this->see("//label[contains(.,'I have a scale')]/input")->click();
         $this->plan('Gooseberry ketchup', '6 x 250 ml');
         self::assertStringContainsString('6 of 6 filled', $this->see('.sentence')->getText());
-        $amounts = array_map(static fn ($cell): string => $cell->getText(), $this->window->findElements(WebDriverBy::cssSelector('.scaled:not(.shopping) td strong')));
+        $amounts = array_map(
+            static fn ($cell): string => $cell->getText(),
+            $this->window->findElements(WebDriverBy::cssSelector('.scaled:not(.shopping) td strong')),
+        );
         self::assertNotEmpty($amounts);
         foreach ($amounts as $amount) {
             self::assertDoesNotMatchRegularExpression('/\d g$/', $amount, 'no scale, no grams');
@@ -32,7 +35,13 @@ final class BatchTest extends BrowserTestCase
         $this->openRecipe('Boathouse white sauce');
         $this->see('.add-input')->sendKeys('egg, whole');
         $this->see("//li//strong[starts-with(.,'egg')]")->click();
-        $this->see('.amount-input')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '1', WebDriverKeys::ENTER]);
+        $this->see('.amount-input')->sendKeys([
+            WebDriverKeys::CONTROL,
+            'a',
+            WebDriverKeys::NULL,
+            '1',
+            WebDriverKeys::ENTER,
+        ]);
         $this->waitUntilKept();
         $this->plan('Boathouse white sauce', 'half');
         $egg = $this->see("//table[contains(@class,'scaled')]//tr[td[starts-with(.,'egg')]]")->getText();
@@ -75,12 +84,19 @@ final class BatchTest extends BrowserTestCase
         $this->see('.jotted')->sendKeys("# Plum sauce\n900 g plums\n200 g sugar\n1/2 cup cider vinegar");
         $this->see("//button[.='Read it']")->click();
         $this->see("//button[.='Put it on the Shelf']")->click();
-        $this->eventually(fn (): bool => $this->see('.title')->getAttribute('value') === 'Plum sauce', 'for the sauce to be opened');
+        $this->eventually(
+            fn (): bool => $this->see('.title')->getAttribute('value') === 'Plum sauce',
+            'for the sauce to be opened',
+        );
 
         $this->goTo('/shopping');
         $this->see("//label[contains(.,'Plum sauce')]/input")->click();
         $this->see("//label[contains(.,'Gooseberry ketchup')]/input")->click();
-        $this->eventually(fn (): bool => str_contains($this->see('.shopping')->getText(), 'plum') && str_contains($this->see('.shopping')->getText(), 'gooseberries'), 'for both to be on the list');
+        $this->eventually(
+            fn (): bool => str_contains($this->see('.shopping')->getText(), 'plum')
+                && str_contains($this->see('.shopping')->getText(), 'gooseberries'),
+            'for both to be on the list',
+        );
     }
 
     private function plan(string $name, string $to): void
@@ -93,7 +109,12 @@ final class BatchTest extends BrowserTestCase
 
     private function howMuch(string $to): void
     {
-        $this->see("//label[starts-with(.,'How much')]/input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $to]);
+        $this->see("//label[starts-with(.,'How much')]/input")->sendKeys([
+            WebDriverKeys::CONTROL,
+            'a',
+            WebDriverKeys::NULL,
+            $to,
+        ]);
         usleep(600_000);
     }
 }

@@ -16,13 +16,19 @@ final class BeginTest extends BrowserTestCase
         $this->see("//button[contains(@class,'kind-')][contains(.,'more')]")->click();
         $this->see("//button[contains(@class,'kind-')][contains(.,'Fruit ketchup')]")->click();
         $this->see("input[placeholder='1.2 kg plums, ginger']")->sendKeys('1.5 kg plums');
-        $this->eventually(fn (): bool => str_contains($this->see("[aria-label='The draft'] table")->getText(), '1500 g'), 'for the plums to be in it');
+        $this->eventually(
+            fn (): bool => str_contains($this->see("[aria-label='The draft'] table")->getText(), '1500 g'),
+            'for the plums to be in it',
+        );
         $draft = $this->see("[aria-label='The draft'] table")->getText();
         self::assertStringContainsString('1500 g plums', $draft);
         self::assertStringContainsString('brings', $draft);
         // another way to make it sour is in it at once, and the vinegar is not
         $this->see("//fieldset[legend[.='sour']]//button[.='malt vinegar']")->click();
-        $this->eventually(fn (): bool => str_contains($this->see("[aria-label='The draft'] table")->getText(), 'malt vinegar'), 'for the malt vinegar');
+        $this->eventually(
+            fn (): bool => str_contains($this->see("[aria-label='The draft'] table")->getText(), 'malt vinegar'),
+            'for the malt vinegar',
+        );
         self::assertStringNotContainsString('cider vinegar', $this->see("[aria-label='The draft'] table")->getText());
         $this->see("//button[.='Take it to the Bench']")->click();
         $this->see('.segment');
@@ -55,10 +61,18 @@ final class BeginTest extends BrowserTestCase
         $this->goTo('/shelf');
         $this->see("//button[.='Show me']")->click();
         self::assertStringStartsWith('1 of 3', $this->see('.way-in')->getText());
-        $this->see("//*[@id='spoon']//*[@class='spoon-row'][contains(.,'Salty')]//button[normalize-space()='less']")->click();
-        $this->eventually(fn (): bool => str_starts_with($this->see('.way-in')->getText(), '2 of 3'), 'for the second step');
+        $this->see(
+            "//*[@id='spoon']//*[@class='spoon-row'][contains(.,'Salty')]//button[normalize-space()='less']",
+        )->click();
+        $this->eventually(
+            fn (): bool => str_starts_with($this->see('.way-in')->getText(), '2 of 3'),
+            'for the second step',
+        );
         $this->see("//*[contains(@class,'proposals')]//button[.='Make it so']")->click();
-        $this->eventually(fn (): bool => str_starts_with($this->see('.way-in')->getText(), '3 of 3'), 'for it to be level');
+        $this->eventually(
+            fn (): bool => str_starts_with($this->see('.way-in')->getText(), '3 of 3'),
+            'for it to be level',
+        );
         $this->see("//button[.='Stay here']")->click();
         self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector('.way-in')));
         $this->goTo('/shelf');

@@ -18,9 +18,22 @@ final class BenchTest extends BrowserTestCase
         $this->type('l3', '500 g');
         $this->eventually(fn (): bool => $this->top('sweetness') > 1.5 * $before, 'for the column to rise');
         self::assertStringContainsString('step', $this->see('.ask:first-child .verdict')->getText());
-        $this->eventually(fn (): bool => str_contains($this->see('.unseen[aria-live]')->getText() ?: (string) $this->window->executeScript("return document.querySelector('.unseen[aria-live]').textContent"), 'Sweet'), 'for the verdict to be said aloud');
+        $this->eventually(
+            fn (): bool => str_contains(
+                $this->see('.unseen[aria-live]')->getText()
+                ?: (string) $this->window->executeScript(
+                    "return document.querySelector('.unseen[aria-live]').textContent",
+                ),
+                'Sweet',
+            ),
+            'for the verdict to be said aloud',
+        );
 
-        $this->eventually(fn (): bool => str_starts_with($this->see('.topbar-end [data-keeping]')->getText(), 'Kept now') || str_contains($this->see('.topbar-end [data-keeping]')->getText(), 'second'), 'to be kept');
+        $this->eventually(
+            fn (): bool => str_starts_with($this->see('.topbar-end [data-keeping]')->getText(), 'Kept now')
+                || str_contains($this->see('.topbar-end [data-keeping]')->getText(), 'second'),
+            'to be kept',
+        );
         $this->waitUntilKept();
         $this->window->navigate()->refresh();
         $this->see('.segment');
@@ -40,7 +53,10 @@ final class BenchTest extends BrowserTestCase
         $this->eventually(fn (): bool => $this->amount('l5') === '1 cup', 'for one step back down');
 
         $this->see("//button[.='Undo']")->click();
-        $this->eventually(fn (): bool => $this->amount('l5') === '3/4 cup' && abs($this->top('sweetness') - $before) < 1e-9, 'for the nudges to be taken back together');
+        $this->eventually(
+            fn (): bool => $this->amount('l5') === '3/4 cup' && abs($this->top('sweetness') - $before) < 1e-9,
+            'for the nudges to be taken back together',
+        );
         $this->see("//button[.='Redo']")->click();
         $this->eventually(fn (): bool => $this->amount('l5') === '1 cup', 'for them to come again');
     }
@@ -51,7 +67,10 @@ final class BenchTest extends BrowserTestCase
         $before = $this->top('sweetness');
         $this->type('l6', '3 flurps of sugar');
 
-        self::assertStringStartsWith('“flurps of sugar” is not a measure of honey that I know. Try g, tbsp or cup.', $this->see("[data-line='l6'] .trouble")->getText());
+        self::assertStringStartsWith(
+            '“flurps of sugar” is not a measure of honey that I know. Try g, tbsp or cup.',
+            $this->see("[data-line='l6'] .trouble")->getText(),
+        );
         self::assertSame('3 flurps of sugar', $this->amount('l6'));
         self::assertSame('From before: one line cannot be read.', $this->see('.the-line .trouble')->getText());
         self::assertSame($before, $this->top('sweetness'));
@@ -67,7 +86,10 @@ final class BenchTest extends BrowserTestCase
         $umami = $this->top('umami');
         $field = $this->see('.add-input');
         $field->sendKeys('fish s');
-        self::assertStringContainsString('cannot be taken back out', $this->see("//li[.//strong[.='fish sauce']]")->getText());
+        self::assertStringContainsString(
+            'cannot be taken back out',
+            $this->see("//li[.//strong[.='fish sauce']]")->getText(),
+        );
         $field->sendKeys(WebDriverKeys::ENTER);
         $input = $this->see('.amount-input');
         self::assertSame('1 tsp', $input->getAttribute('value'));
@@ -79,7 +101,10 @@ final class BenchTest extends BrowserTestCase
         $this->see("//button[.='Up']")->click();
         $this->eventually(fn (): bool => $this->names()[7] === 'fish sauce', 'for the line to move up');
         $this->see("//button[.='Remove']")->click();
-        $this->eventually(fn (): bool => count($this->names()) === 8 && $this->top('umami') === $umami, 'for the line to go');
+        $this->eventually(
+            fn (): bool => count($this->names()) === 8 && $this->top('umami') === $umami,
+            'for the line to go',
+        );
     }
 
     public function test_a_jotted_list_is_pasted_its_questions_answered_and_its_lines_are_there(): void
@@ -91,9 +116,15 @@ final class BenchTest extends BrowserTestCase
         self::assertStringContainsString('Is “coriander” one of these?', $this->see('.questions')->getText());
         $this->see("//div[@role='dialog']//button[.='coriander seed, ground']")->click();
         $this->see("//button[.='Add 3 lines']")->click();
-        $this->eventually(fn (): bool => array_slice($this->names(), -3) === ['olive oil', 'lemon juice', 'coriander seed, ground'], 'for the three lines');
+        $this->eventually(
+            fn (): bool => array_slice($this->names(), -3) === ['olive oil', 'lemon juice', 'coriander seed, ground'],
+            'for the three lines',
+        );
         $this->see("//button[.='Undo']")->click();
-        $this->eventually(fn (): bool => ! in_array('olive oil', $this->names(), true), 'for all three to be taken back together');
+        $this->eventually(
+            fn (): bool => ! in_array('olive oil', $this->names(), true),
+            'for all three to be taken back together',
+        );
     }
 
     public function test_what_nobody_knows_stays_a_line_with_its_neighbours_offered(): void
@@ -103,7 +134,10 @@ final class BenchTest extends BrowserTestCase
         self::assertStringContainsString('is not in the pantry', $this->see('.troubled .trouble')->getText());
         $this->press(WebDriverKeys::ESCAPE);
         $this->see("//button[.='smooth hot mustard']")->click();
-        $this->eventually(fn (): bool => in_array('smooth hot mustard', $this->names(), true), 'for the neighbour to take its place');
+        $this->eventually(
+            fn (): bool => in_array('smooth hot mustard', $this->names(), true),
+            'for the neighbour to take its place',
+        );
         $this->waitUntilKept();
     }
 
@@ -129,13 +163,23 @@ final class BenchTest extends BrowserTestCase
         $this->see('.jotted')->sendKeys("olive oil 3 parts\nred wine vinegar 1 part");
         $this->see("//button[.='Read it']")->click();
         $this->see("//button[.='Add 2 lines']")->click();
-        $this->see("//li[contains(@class,'troubled')]//*[contains(@class,'trouble')][contains(.,'Parts need a batch size')]");
+        $this->see(
+            "//li[contains(@class,'troubled')]//*[contains(@class,'trouble')][contains(.,'Parts need a batch size')]",
+        );
         $this->see("[aria-label='Batch size']")->sendKeys(['1000', WebDriverKeys::ENTER]);
-        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.troubled')) === [], 'for the parts to be weighed');
+        $this->eventually(
+            fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.troubled')) === [],
+            'for the parts to be weighed',
+        );
 
         $this->see("[data-line='l5'] .line-name")->click();
-        (new WebDriverSelect($this->see("//label[starts-with(.,'Follows')]/select")))->selectByVisibleText('lemon juice');
-        $this->eventually(fn (): bool => $this->amount('l5') === 'follows lemon juice', 'for the sugar to follow the lemon');
+        (new WebDriverSelect($this->see("//label[starts-with(.,'Follows')]/select")))->selectByVisibleText(
+            'lemon juice',
+        );
+        $this->eventually(
+            fn (): bool => $this->amount('l5') === 'follows lemon juice',
+            'for the sugar to follow the lemon',
+        );
         $before = $this->top('sweetness');
         $this->type('l3', '4 tbsp');
         $this->eventually(fn (): bool => $this->top('sweetness') > $before, 'for the sugar to go up with it');
@@ -150,12 +194,18 @@ final class BenchTest extends BrowserTestCase
         $text = $grams->getText();
         $grams->click();
         $this->eventually(fn (): bool => $this->amount('l2') === $text, 'for the line to be in grams');
-        $this->eventually(fn (): bool => abs($this->top('sourness') / $before - 1) < 0.01, 'for the sauce to stay the same');
+        $this->eventually(
+            fn (): bool => abs($this->top('sourness') / $before - 1) < 0.01,
+            'for the sauce to stay the same',
+        );
     }
 
     public function test_it_opens_with_one_question_and_again_with_what_is_new(): void
     {
-        $asked = fn (): array => $this->window->executeScript("return performance.getEntriesByType('resource').map(({ name }) => name.split('/api/')[1]).filter((each) => each !== undefined && !each.startsWith('log'))");
+        $asked = fn (): array => $this->window->executeScript(
+            "return performance.getEntriesByType('resource').map(({ name }) => "
+                ."name.split('/api/')[1]).filter((each) => each !== undefined && !each.startsWith('log'))",
+        );
         $this->goTo('/bench');
         $this->see('.segment');
         self::assertSame(['bench'], $asked());
@@ -172,17 +222,26 @@ final class BenchTest extends BrowserTestCase
     {
         $this->openRecipe('Towpath pineapple and habanero');
         $this->see("//button[.='Other amount']")->click();
-        $this->eventually(fn (): bool => str_contains($this->see('[role=dialog] .sentence')->getText(), '6 of 6 filled with 23'), 'for the six bottles');
+        $this->eventually(
+            fn (): bool => str_contains($this->see('[role=dialog] .sentence')->getText(), '6 of 6 filled with 23'),
+            'for the six bottles',
+        );
         self::assertSame('600 g', $this->amount('l1'), 'nothing is applied yet');
 
         $how = $this->see('[role=dialog] input');
         $how->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, 'loads']);
-        self::assertStringContainsString('is not a batch size I can read', $this->see('[role=dialog] .trouble')->getText());
+        self::assertStringContainsString(
+            'is not a batch size I can read',
+            $this->see('[role=dialog] .trouble')->getText(),
+        );
         $how->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '6 x 250 ml']);
         $this->see('[role=dialog] table');
         $this->see("//button[.='Make it so']")->click();
 
-        $this->eventually(fn (): bool => preg_match('/^1[.,]4\d L/', $this->see('.facts dd')->getText()) === 1, 'for the batch to make 6 × 237.5 mL');
+        $this->eventually(
+            fn (): bool => preg_match('/^1[.,]4\d L/', $this->see('.facts dd')->getText()) === 1,
+            'for the batch to make 6 × 237.5 mL',
+        );
         self::assertNotSame('600 g', $this->amount('l1'));
         $this->see("//button[.='Undo']")->click();
         $this->eventually(fn (): bool => $this->amount('l1') === '600 g', 'for the old batch to come back');
@@ -193,11 +252,17 @@ final class BenchTest extends BrowserTestCase
         $this->openRecipe('Towpath pineapple and habanero');
         $this->see("//button[.='Other amount']")->click();
         $this->see('[role=dialog] table');
-        $this->window->executeScript('const real = window.fetch; window.fetch = async (...asked) => { await new Promise((pass) => setTimeout(pass, 800)); return real(...asked); }');
+        $this->window->executeScript(
+            'const real = window.fetch; window.fetch = async (...asked) => '
+                .'{ await new Promise((pass) => setTimeout(pass, 800)); return real(...asked); }',
+        );
         $this->see('[role=dialog] input')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2x']);
         $this->see("//button[.='Make it so']")->click();
 
-        $this->eventually(fn (): bool => $this->amount('l1') === '1200 g', 'for twice, and not for the six bottles of before');
+        $this->eventually(
+            fn (): bool => $this->amount('l1') === '1200 g',
+            'for twice, and not for the six bottles of before',
+        );
         $this->see("//button[.='Undo']")->click();
         $this->waitUntilKept();
     }
@@ -212,7 +277,10 @@ final class BenchTest extends BrowserTestCase
         $this->window->get($here);
         $this->see('.segment');
         $this->see("//nav//a[.='Batch']")->click();
-        $this->eventually(fn (): bool => $this->see('.batch-screen h1')->getText() === 'Boathouse white sauce', 'for the sauce that was on the screen');
+        $this->eventually(
+            fn (): bool => $this->see('.batch-screen h1')->getText() === 'Boathouse white sauce',
+            'for the sauce that was on the screen',
+        );
         $this->see("//nav//a[.='Pantry']")->click();
         $this->see('.pantry');
         $this->see("//nav//a[.='Bench']")->click();
@@ -238,10 +306,20 @@ final class BenchTest extends BrowserTestCase
             $other->get($this->window->getCurrentURL());
             $this->see('.segment', $other);
             $this->type('l4', '2 large');
-            $this->eventually(fn (): bool => $this->see('.topbar-end [data-keeping]')->getAttribute('data-keeping') === 'kept' && $this->amount('l4') === '2 large', 'to be kept here');
+            $this->eventually(
+                fn (): bool => $this->see('.topbar-end [data-keeping]')->getAttribute('data-keeping') === 'kept'
+                    && $this->amount('l4') === '2 large',
+                'to be kept here',
+            );
             usleep(1_000_000);
             $other->findElement(WebDriverBy::cssSelector("[data-line='l4'] .amount"))->click();
-            $this->see("[data-line='l4'] .amount-input", $other)->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '3 small', WebDriverKeys::ENTER]);
+            $this->see("[data-line='l4'] .amount-input", $other)->sendKeys([
+                WebDriverKeys::CONTROL,
+                'a',
+                WebDriverKeys::NULL,
+                '3 small',
+                WebDriverKeys::ENTER,
+            ]);
 
             $dialog = $this->see('[role=dialog]', $other)->getText();
             self::assertStringContainsString('3 small onion', $dialog);
@@ -252,15 +330,21 @@ final class BenchTest extends BrowserTestCase
             $other->quit();
         }
         $this->window->navigate()->refresh();
-        $this->eventually(fn (): bool => $this->amount('l4') === '3 small', 'for the chosen version to be the kept one');
+        $this->eventually(fn (): bool => $this->amount('l4') === '3 small', 'for the chosen version to be the kept '
+            .'one');
     }
 
     public function test_without_an_answer_the_draft_stays_and_says_it_is_not_kept(): void
     {
         $this->openRecipe('Boathouse white sauce');
-        $this->window->executeScript("window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError('down'))");
+        $this->window->executeScript(
+            "window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError('down'))",
+        );
         $this->type('l6', '2 tsp');
-        self::assertStringContainsString('not kept yet: No answer from Vinculum', $this->see('[data-keeping="failed"]')->getText());
+        self::assertStringContainsString(
+            'not kept yet: No answer from Vinculum',
+            $this->see('[data-keeping="failed"]')->getText(),
+        );
         self::assertSame('2 tsp', $this->amount('l6'));
         $this->window->executeScript('window.fetch = window.realFetch');
         $this->waitUntilKept();
@@ -268,7 +352,11 @@ final class BenchTest extends BrowserTestCase
 
     private function amount(string $line): string
     {
-        return preg_replace('/^Amount of .*?: /', '', (string) $this->see("[data-line='{$line}'] .amount")->getAttribute('aria-label')) ?? '';
+        return preg_replace(
+            '/^Amount of .*?: /',
+            '',
+            (string) $this->see("[data-line='{$line}'] .amount")->getAttribute('aria-label'),
+        ) ?? '';
     }
 
     /**
@@ -276,6 +364,9 @@ final class BenchTest extends BrowserTestCase
      */
     private function names(): array
     {
-        return array_map(static fn ($element): string => $element->getText(), $this->window->findElements(WebDriverBy::cssSelector('.line-words')));
+        return array_map(
+            static fn ($element): string => $element->getText(),
+            $this->window->findElements(WebDriverBy::cssSelector('.line-words')),
+        );
     }
 }

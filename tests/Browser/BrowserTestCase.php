@@ -47,7 +47,11 @@ abstract class BrowserTestCase extends TestCase
     protected function tearDown(): void
     {
         // a refusal that was provoked is logged as well, and is not a complaint of the page
-        $complaints = array_filter($this->window->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE' && ! str_contains($entry['message'], 'the server responded with a status of 4'));
+        $complaints = array_filter(
+            $this->window->manage()->getLog('browser'),
+            static fn (array $entry): bool => $entry['level'] === 'SEVERE'
+                && ! str_contains($entry['message'], 'the server responded with a status of 4'),
+        );
         self::assertSame([], array_column($complaints, 'message'), 'the browser complained');
     }
 
@@ -91,31 +95,37 @@ abstract class BrowserTestCase extends TestCase
     /** Opens a recipe on the Bench, and waits for its figures. The way there from the Shelf has stories of its own. */
     protected function openRecipe(string $name): void
     {
-        $found = (array) json_decode((string) file_get_contents(self::$server->url.'/api/recipes?q='.rawurlencode($name)), true);
+        $found = (array) json_decode(
+            (string) file_get_contents(self::$server->url.'/api/recipes?q='.rawurlencode($name)),
+            true,
+        );
         $ids = array_column((array) ($found['recipes'] ?? []), 'id', 'name');
         $this->goTo('/bench/'.($ids[$name] ?? self::fail("There is no recipe “{$name}”.")));
         $this->see('.segment');
     }
 
-    /** The first that can be seen, moved as a thumb would: clear of the bar across the foot of a phone. One question to the browser, since a story asks thousands. */
+    /**
+     * The first that can be seen, moved as a thumb would: clear of the bar across the foot of a phone. One question
+     * to the browser, since a story asks thousands.
+     */
     private const FIRST_SEEN = <<<'JS'
-        const found = arguments[0].startsWith('/')
-          ? document.evaluate(arguments[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE)
-          : document.querySelectorAll(arguments[0]);
-        const drawn = (element) => {
-          const { width, height } = element.getBoundingClientRect();
-          return (width > 0 && height > 0) || [...element.children].some(drawn);
-        };
-        for (let at = 0; at < (found.snapshotLength ?? found.length); at++) {
-          const element = found.snapshotItem?.(at) ?? found[at];
-          const shown = element.closest('select') ?? element;
-          if (shown.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && drawn(shown)) {
-            shown.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-            return element;
-          }
-        }
-        return null;
-        JS;
+    const found = arguments[0].startsWith('/')
+      ? document.evaluate(arguments[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE)
+      : document.querySelectorAll(arguments[0]);
+    const drawn = (element) => {
+      const { width, height } = element.getBoundingClientRect();
+      return (width > 0 && height > 0) || [...element.children].some(drawn);
+    };
+    for (let at = 0; at < (found.snapshotLength ?? found.length); at++) {
+      const element = found.snapshotItem?.(at) ?? found[at];
+      const shown = element.closest('select') ?? element;
+      if (shown.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && drawn(shown)) {
+        shown.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+        return element;
+      }
+    }
+    return null;
+    JS;
 
     /** Waits for an element by CSS, or by XPath where it begins with a slash. */
     protected function see(string $where, ?RemoteWebDriver $window = null): RemoteWebElement
@@ -125,7 +135,9 @@ abstract class BrowserTestCase extends TestCase
         return $this->eventually(static function () use ($where, $window): ?RemoteWebElement {
             $found = $window->executeScript(self::FIRST_SEEN, [$where]);
 
-            return is_array($found) ? new RemoteWebElement(new RemoteExecuteMethod($window), (string) reset($found), true) : null;
+            return is_array($found)
+                ? new RemoteWebElement(new RemoteExecuteMethod($window), (string) reset($found), true)
+                : null;
         }, "to see {$where}");
     }
 
@@ -149,7 +161,10 @@ abstract class BrowserTestCase extends TestCase
             }
             usleep(25_000);
         } while (microtime(true) < $until);
-        self::fail("Waited {$said}. On the page: ".mb_substr(static::current()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 1500));
+        self::fail(
+            "Waited {$said}. On the page: "
+                .mb_substr(static::current()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 1500),
+        );
     }
 
     /** Types an amount over a line's, and commits it. */

@@ -11,9 +11,15 @@ final class CareTest extends BrowserTestCase
 {
     public function test_egg_mayonnaise_made_into_an_ingredient_of_a_dip_still_says_egg_everywhere(): void
     {
-        $this->keep('House mayonnaise', ['egg-yolk' => '2 each', 'sunflower-oil' => '1 cup', 'lemon-juice' => '1 tbsp']);
+        $this->keep('House mayonnaise', [
+            'egg-yolk' => '2 each',
+            'sunflower-oil' => '1 cup',
+            'lemon-juice' => '1 tbsp',
+        ]);
         $this->goTo('/pantry');
-        $this->see("//select[@aria-label='Make an ingredient of one of my recipes']/option[.='House mayonnaise']")->click();
+        $this->see(
+            "//select[@aria-label='Make an ingredient of one of my recipes']/option[.='House mayonnaise']",
+        )->click();
         $this->see("//h2[contains(.,'House mayonnaise')]");
         self::assertStringContainsString('eggs', $this->see('.page, .ingredient-page, main')->getText());
 
@@ -27,20 +33,31 @@ final class CareTest extends BrowserTestCase
         self::assertMatchesRegularExpression('/In the fridge, [12] days?/', $card);
 
         $this->goTo("/card/{$id}");
-        $printed = $this->eventually(fn (): ?string => str_contains($text = $this->see('main')->getText(), 'Contains') ? $text : null, 'for the card');
+        $printed = $this->eventually(
+            fn (): ?string => str_contains($text = $this->see('main')->getText(), 'Contains') ? $text : null,
+            'for the card',
+        );
         self::assertStringContainsString('eggs', $printed);
         self::assertStringContainsString('Raw egg', $printed);
     }
 
     public function test_a_guest_who_may_not_have_nuts(): void
     {
-        $this->keep('Cashew sauce', ['cashew' => '100 g', 'water' => '150 g', 'lemon-juice' => '2 tbsp', 'fine-salt' => '1/2 tsp']);
+        $this->keep('Cashew sauce', [
+            'cashew' => '100 g',
+            'water' => '150 g',
+            'lemon-juice' => '2 tbsp',
+            'fine-salt' => '1/2 tsp',
+        ]);
         $this->openRecipe('Cashew sauce');
         $this->see("//button[starts-with(.,'For somebody')]")->click();
         $this->see("//button[.='no nuts']")->click();
         self::assertStringContainsString('contains tree nuts', $this->see('.closer .contains')->getText());
         self::assertStringNotContainsString('It brings', $this->see('.closer')->getText());
-        self::assertDoesNotMatchRegularExpression('/peanut|almond|walnut|sesame|egg/', $this->see('.closer .contains')->getText());
+        self::assertDoesNotMatchRegularExpression(
+            '/peanut|almond|walnut|sesame|egg/',
+            $this->see('.closer .contains')->getText(),
+        );
     }
 
     public function test_a_reading_of_5_2_is_asked_about_and_raises_the_card_of_its_batch(): void
@@ -49,12 +66,18 @@ final class CareTest extends BrowserTestCase
         $this->makeItToday();
         $this->see("//label[starts-with(.,'Reading')]/input")->sendKeys('5.2');
         $this->see("//button[.='Note it']")->click();
-        $batch = $this->eventually(fn (): ?string => str_contains($text = $this->see('.batch')->getText(), 'Set aside') ? $text : null, 'for the reading to be kept');
+        $batch = $this->eventually(
+            fn (): ?string => str_contains($text = $this->see('.batch')->getText(), 'Set aside') ? $text : null,
+            'for the reading to be kept',
+        );
         self::assertStringContainsString('Far from what is thought', $batch);
         self::assertStringContainsString('4.6', $this->see('.batch')->getText());
         self::assertMatchesRegularExpression('/In the fridge, [1-4] days/', $this->see('.batch')->getText());
         $this->see("//button[.='Set aside']")->click();
-        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::xpath("//button[.='Set aside']")) === [], 'for it to be set aside');
+        $this->eventually(
+            fn (): bool => $this->window->findElements(WebDriverBy::xpath("//button[.='Set aside']")) === [],
+            'for it to be set aside',
+        );
         self::assertStringContainsString('5.20', $this->see('.batch')->getText(), 'its trace is kept');
     }
 
@@ -77,8 +100,23 @@ final class CareTest extends BrowserTestCase
         foreach ($lines as $slug => $amount) {
             $documents[] = ['id' => "l{$slug}", 'ingredient' => $slug, 'amount' => $amount];
         }
-        $recipe = ['format' => 'vinculum-recipe', 'version' => 1, 'name' => $name, 'stages' => [['id' => 's1', 'lines' => $documents]]];
-        $answer = file_get_contents(self::$server->url.'/api/recipes', false, stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => json_encode(['recipe' => $recipe], JSON_THROW_ON_ERROR)]]));
+        $recipe = [
+            'format' => 'vinculum-recipe',
+            'version' => 1,
+            'name' => $name,
+            'stages' => [['id' => 's1', 'lines' => $documents]],
+        ];
+        $answer = file_get_contents(
+            self::$server->url.'/api/recipes',
+            false,
+            stream_context_create([
+                'http' => [
+                    'method' => 'POST',
+                    'header' => "Content-Type: application/json\r\nAccept: application/json",
+                    'content' => json_encode(['recipe' => $recipe], JSON_THROW_ON_ERROR),
+                ],
+            ]),
+        );
 
         return ((array) json_decode((string) $answer, true))['id'];
     }

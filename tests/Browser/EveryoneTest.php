@@ -24,8 +24,10 @@ final class EveryoneTest extends BrowserTestCase
     }
 
     #[DataProvider('sizes')]
-    public function test_axe_finds_nothing_to_complain_of_on_any_view_and_nothing_runs_over_its_side(int $width, int $height): void
-    {
+    public function test_axe_finds_nothing_to_complain_of_on_any_view_and_nothing_runs_over_its_side(
+        int $width,
+        int $height,
+    ): void {
         $this->resize($width, $height);
         $this->goTo('/shelf');
         $this->see('.miniature');
@@ -35,7 +37,10 @@ final class EveryoneTest extends BrowserTestCase
         $this->see('.strengths');
         // a dozen of its five hundred rows, each drawn as the others are
         $this->see("[aria-label='Find an ingredient']")->sendKeys('vinegar');
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.pantry-name'))) < 40, 'for the vinegars');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.pantry-name'))) < 40,
+            'for the vinegars',
+        );
         $this->assertNoViolations('the Pantry');
 
         $this->openRecipe('Gooseberry ketchup');
@@ -92,7 +97,8 @@ final class EveryoneTest extends BrowserTestCase
     /** A practice pot that boils down, and off the stove again. */
     private function withAPotOn(callable $look): void
     {
-        $cook = $this->window->executeAsyncScript(<<<'JS'
+        $cook = $this->window->executeAsyncScript(
+            <<<'JS'
             const done = arguments[0];
             const send = async (path, body) => (await fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(body) })).json();
             (async () => {
@@ -101,7 +107,9 @@ final class EveryoneTest extends BrowserTestCase
               await send(`/api/cooks/${cook.id}/events`, { kind: 'step', to: 's1.simmer' });
               done(cook.id);
             })();
-            JS);
+            JS
+            ,
+        );
         $this->goTo("/stove/{$cook}");
         $this->see('.stove-huge');
         // on a phone the spoon is behind a key
@@ -109,7 +117,10 @@ final class EveryoneTest extends BrowserTestCase
             $key->isDisplayed() && $key->click();
         }
         $look();
-        $this->window->executeAsyncScript("fetch('/api/cooks/{$cook}', { method: 'DELETE', headers: { Accept: 'application/json' } }).then(arguments[0])");
+        $this->window->executeAsyncScript(
+            "fetch('/api/cooks/{$cook}', "
+                ."{ method: 'DELETE', headers: { Accept: 'application/json' } }).then(arguments[0])",
+        );
     }
 
     #[DataProvider('sizes')]
@@ -117,7 +128,8 @@ final class EveryoneTest extends BrowserTestCase
     {
         $this->resize($width, $height);
         $this->openRecipe('Gooseberry ketchup');
-        $id = $this->window->executeAsyncScript(<<<'JS'
+        $id = $this->window->executeAsyncScript(
+            <<<'JS'
             const done = arguments[0];
             const long = 'Wwwwwwwwww'.repeat(12);
             (async () => {
@@ -132,14 +144,35 @@ final class EveryoneTest extends BrowserTestCase
               });
               done((await answer.json()).id);
             })();
-            JS);
+            JS
+            ,
+        );
         self::assertIsString($id);
-        $pages = ['/shelf' => '.card', "/bench/{$id}" => '.segment', "/batch/{$id}" => '.scaled', "/card/{$id}" => '.card-amount', '/shopping' => '.check'];
+        $pages = [
+            '/shelf' => '.card',
+            "/bench/{$id}" => '.segment',
+            "/batch/{$id}" => '.scaled',
+            "/card/{$id}" => '.card-amount',
+            '/shopping' => '.check',
+        ];
         foreach ($pages as $path => $css) {
             $this->goTo($path);
             $this->see($css);
-            $this->eventually(fn (): bool => str_contains((string) $this->window->executeScript('return document.body.innerText + [...document.querySelectorAll("input")].map((field) => field.value)'), 'Wwwwwwwwww'), "for the name on {$path}");
-            self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'), $path);
+            $this->eventually(
+                fn (): bool => str_contains(
+                    (string) $this->window->executeScript(
+                        'return document.body.innerText + [...document.querySelectorAll("input")].map((field) => '
+                            .'field.value)',
+                    ),
+                    'Wwwwwwwwww',
+                ),
+                "for the name on {$path}",
+            );
+            self::assertLessThanOrEqual(
+                $width,
+                $this->window->executeScript('return document.documentElement.scrollWidth'),
+                $path,
+            );
         }
     }
 
@@ -151,7 +184,18 @@ final class EveryoneTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         $id = basename((string) parse_url($this->window->getCurrentURL(), PHP_URL_PATH));
 
-        return ['/styles' => '.style-list', '/shopping' => '.shopping-pick', "/batch/{$id}" => '.scaled', "/card/{$id}?to=2x&headspace=5" => '.card-amount', '/how' => 'h2', '/keys' => '.keys kbd', "/when?recipe={$id}" => '.when-answer', "/stove?recipe={$id}" => '.stove-put-on', '/log' => '.log-batch .log-glass', '/begin' => '.begin h1'];
+        return [
+            '/styles' => '.style-list',
+            '/shopping' => '.shopping-pick',
+            "/batch/{$id}" => '.scaled',
+            "/card/{$id}?to=2x&headspace=5" => '.card-amount',
+            '/how' => 'h2',
+            '/keys' => '.keys kbd',
+            "/when?recipe={$id}" => '.when-answer',
+            "/stove?recipe={$id}" => '.stove-put-on',
+            '/log' => '.log-batch .log-glass',
+            '/begin' => '.begin h1',
+        ];
     }
 
     public function test_on_a_phone_what_leads_to_the_spoon_lies_on_nothing_of_it(): void
@@ -160,12 +204,25 @@ final class EveryoneTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         $this->see('.to-spoon')->click();
         $this->see('#spoon button');
-        $this->eventually(fn (): bool => ! $this->window->executeScript("return document.querySelector('.to-spoon').checkVisibility()"), 'for the way there to go');
-        self::assertTrue($this->window->executeScript("return document.getElementById('spoon').contains(document.activeElement)"), 'the keyboard is there too');
+        $this->eventually(
+            fn (): bool => ! $this->window->executeScript("return document.querySelector('.to-spoon').checkVisibility()"),
+            'for the way there to go',
+        );
+        self::assertTrue(
+            $this->window->executeScript("return document.getElementById('spoon').contains(document.activeElement)"),
+            'the keyboard is there too',
+        );
         $this->window->executeScript('window.scrollTo(0, 0)');
-        $this->eventually(fn (): bool => $this->window->executeScript("return document.querySelector('.to-spoon').checkVisibility()"), 'for the way there to come back');
+        $this->eventually(
+            fn (): bool => $this->window->executeScript("return document.querySelector('.to-spoon').checkVisibility()"),
+            'for the way there to come back',
+        );
         // no wall of nothing under the last of it
-        $empty = $this->window->executeScript("const panel = document.getElementById('spoon'); return panel.getBoundingClientRect().bottom - Math.max(...[...panel.querySelectorAll('button, p')].map((part) => part.getBoundingClientRect().bottom))");
+        $empty = $this->window->executeScript(
+            "const panel = document.getElementById('spoon'); return panel.getBoundingClientRect().bottom - "
+                ."Math.max(...[...panel.querySelectorAll('button, p')].map((part) => "
+                    .'part.getBoundingClientRect().bottom))',
+        );
         self::assertLessThan(60, $empty);
     }
 
@@ -175,7 +232,8 @@ final class EveryoneTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         $this->goTo('/batch');
         $this->see('.scaled-pictures');
-        $tight = $this->window->executeScript(<<<'JS'
+        $tight = $this->window->executeScript(
+            <<<'JS'
             return [...document.querySelectorAll('.scaled-pictures .miniature-labels')].filter((labels) => {
               const words = [...labels.children].map((word) => {
                 const range = document.createRange();
@@ -184,7 +242,9 @@ final class EveryoneTest extends BrowserTestCase
               });
               return words.some((word, at) => at > 0 && word.left < words[at - 1].right + 3);
             }).length;
-            JS);
+            JS
+            ,
+        );
         self::assertSame(0, $tight);
     }
 
@@ -196,7 +256,12 @@ final class EveryoneTest extends BrowserTestCase
         $this->see("//button[contains(@class,'line-name')][contains(.,'honey')]");
 
         self::assertLessThanOrEqual(800, $this->window->executeScript('return document.documentElement.scrollHeight'));
-        self::assertTrue($this->window->executeScript("const lines = document.querySelector('.lines'); return lines.scrollHeight <= lines.clientHeight"), 'the list of lines fits');
+        self::assertTrue(
+            $this->window->executeScript(
+                "const lines = document.querySelector('.lines'); return lines.scrollHeight <= lines.clientHeight",
+            ),
+            'the list of lines fits',
+        );
         self::assertCount(10, $this->window->findElements(WebDriverBy::cssSelector('.line')));
     }
 
@@ -211,7 +276,9 @@ final class EveryoneTest extends BrowserTestCase
         $this->tabUntil(static fn (string $focus): bool => str_starts_with($focus, 'Amount of fine salt'));
         $this->press('3', ' tsp', WebDriverKeys::ENTER);
         $this->eventually(fn (): bool => $this->top('saltiness') > 1.5 * $before, 'for the salt to rise');
-        $this->tabUntil(static fn (string $focus): bool => str_contains($focus, 'fine salt') && ! str_starts_with($focus, 'Amount'));
+        $this->tabUntil(
+            static fn (string $focus): bool => str_contains($focus, 'fine salt') && ! str_starts_with($focus, 'Amount'),
+        );
         $this->press('l');
         $this->see("//li[contains(.,'fine salt')]//span[.='locked']");
         $this->press(WebDriverKeys::DELETE);
@@ -221,23 +288,40 @@ final class EveryoneTest extends BrowserTestCase
     public function test_no_request_leaves_the_machine(): void
     {
         $this->openRecipe('Gooseberry ketchup');
-        $asked = $this->window->executeScript("return performance.getEntriesByType('resource').map((entry) => new URL(entry.name).host)");
+        $asked = $this->window->executeScript(
+            "return performance.getEntriesByType('resource').map((entry) => new URL(entry.name).host)",
+        );
         self::assertNotEmpty($asked);
-        self::assertSame([parse_url(self::$server->url, PHP_URL_HOST).':'.parse_url(self::$server->url, PHP_URL_PORT)], array_values(array_unique($asked)));
+        self::assertSame(
+            [parse_url(self::$server->url, PHP_URL_HOST).':'.parse_url(self::$server->url, PHP_URL_PORT)],
+            array_values(array_unique($asked)),
+        );
     }
 
     public function test_reduced_motion_is_respected(): void
     {
-        (new ChromeDevToolsDriver($this->window))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        (new ChromeDevToolsDriver($this->window))->execute('Emulation.setEmulatedMedia', [
+            'features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']],
+        ]);
         $this->openRecipe('Gooseberry ketchup');
 
-        self::assertContains($this->window->executeScript("return getComputedStyle(document.querySelector('.segment')).transitionDuration"), ['0s', '0s, 0s, 0s']);
+        self::assertContains(
+            $this->window->executeScript(
+                "return getComputedStyle(document.querySelector('.segment')).transitionDuration",
+            ),
+            ['0s', '0s, 0s, 0s'],
+        );
     }
 
     public function test_where_colours_are_forced_the_bar_the_bands_and_what_is_chosen_are_still_to_be_seen(): void
     {
-        (new ChromeDevToolsDriver($this->window))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
-        $look = fn (string $css, string $what): string => (string) $this->window->executeScript('return getComputedStyle(document.querySelector(arguments[0]))[arguments[1]]', [$css, $what]);
+        (new ChromeDevToolsDriver($this->window))->execute('Emulation.setEmulatedMedia', [
+            'features' => [['name' => 'forced-colors', 'value' => 'active']],
+        ]);
+        $look = fn (string $css, string $what): string => (string) $this->window->executeScript(
+            'return getComputedStyle(document.querySelector(arguments[0]))[arguments[1]]',
+            [$css, $what],
+        );
         $this->openRecipe('Gooseberry ketchup');
         self::assertSame('dashed', $look('.band', 'borderTopStyle'));
         self::assertSame('solid', $look('[aria-pressed="true"]', 'outlineStyle'));
@@ -251,18 +335,24 @@ final class EveryoneTest extends BrowserTestCase
     {
         $this->openRecipe('Gooseberry ketchup');
         // the first answer asked for from here on is held back for a second
-        $this->window->executeScript(<<<'JS'
+        $this->window->executeScript(
+            <<<'JS'
             const real = window.fetch;
             let held = 0;
             window.fetch = (path, options) => {
                 if (!String(path).endsWith('/evaluate') || held++ > 0) return real(path, options);
                 return new Promise((done) => setTimeout(() => { window.lateAnswerCame = true; done(real(path, options)); }, 1000));
             };
-            JS);
+            JS
+            ,
+        );
         $this->type('l3', '900 g');
         $this->type('l3', '10 g');
         $this->eventually(fn (): bool => $this->top('sweetness') < 0.6, 'for the newer answer');
-        $this->eventually(fn (): bool => $this->window->executeScript('return window.lateAnswerCame === true'), 'for the late answer');
+        $this->eventually(
+            fn (): bool => $this->window->executeScript('return window.lateAnswerCame === true'),
+            'for the late answer',
+        );
         usleep(500_000);
         self::assertLessThan(0.6, $this->top('sweetness'));
     }
@@ -274,7 +364,9 @@ final class EveryoneTest extends BrowserTestCase
     {
         for ($tabs = 0; $tabs < 80; $tabs++) {
             $this->press(WebDriverKeys::TAB);
-            $focus = $this->window->executeScript("const it = document.activeElement; return it.getAttribute('aria-label') ?? it.textContent ?? ''");
+            $focus = $this->window->executeScript(
+                "const it = document.activeElement; return it.getAttribute('aria-label') ?? it.textContent ?? ''",
+            );
             if ($isThere((string) $focus)) {
                 return;
             }
@@ -284,10 +376,17 @@ final class EveryoneTest extends BrowserTestCase
 
     private function assertNoViolations(string $view): void
     {
-        self::assertLessThanOrEqual($this->window->executeScript('return innerWidth'), $this->window->executeScript('return document.documentElement.scrollWidth'), "{$view} runs over the side");
+        self::assertLessThanOrEqual(
+            $this->window->executeScript('return innerWidth'),
+            $this->window->executeScript('return document.documentElement.scrollWidth'),
+            "{$view} runs over the side",
+        );
         self::runAxe($this->window);
         // of a long table the first rows are looked at: the others are drawn by the same lines of code
-        $found = $this->window->executeAsyncScript('const done = arguments[0]; axe.run({ exclude: ["tr:nth-child(n + 30)"] }, { resultTypes: ["violations"], runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa", "best-practice"] }).then((result) => done(result.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.html.slice(0, 160) + " " + (n.any[0]?.message ?? "")).join(" | "))))');
+        $found = $this->window->executeAsyncScript(
+            'const done = arguments[0]; axe.run({ exclude: ["tr:nth-child(n + 30)"] }, '
+                .'{ resultTypes: ["violations"], runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa", "best-practice"] }).then((result) => done(result.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.html.slice(0, 160) + " " + (n.any[0]?.message ?? "")).join(" | "))))',
+        );
         self::assertSame([], $found, $view);
     }
 

@@ -15,14 +15,24 @@ final class HouseholdTest extends BrowserTestCase
         $this->see("//button[contains(.,'apricots')]")->click();
         $this->see("//select[contains(@aria-label,'first month')]//option[.='November']")->click();
         $this->see("//select[contains(@aria-label,'last month')]//option[.='January']")->click();
-        $this->eventually(fn (): bool => $this->see("//select[contains(@aria-label,'last month')]")->getAttribute('value') === '1', 'for the season to be kept');
+        $this->eventually(
+            fn (): bool => $this->see("//select[contains(@aria-label,'last month')]")->getAttribute('value') === '1',
+            'for the season to be kept',
+        );
 
         $this->goTo('/pantry');
         $this->see("//button[contains(.,'apricots')]")->click();
-        $this->eventually(fn (): bool => $this->see("//select[contains(@aria-label,'first month')]")->getAttribute('value') === '11', 'for November');
+        $this->eventually(
+            fn (): bool => $this->see("//select[contains(@aria-label,'first month')]")->getAttribute('value') === '11',
+            'for November',
+        );
         $this->see("//button[contains(.,'agave syrup')]")->click();
         $this->see("//h2[contains(.,'agave syrup')]");
-        self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector('.in-season')), 'a bottle has no season');
+        self::assertSame(
+            [],
+            $this->window->findElements(WebDriverBy::cssSelector('.in-season')),
+            'a bottle has no season',
+        );
     }
 
     public function test_a_sauce_that_is_liked_becomes_a_style_others_are_held_to(): void
@@ -35,7 +45,13 @@ final class HouseholdTest extends BrowserTestCase
         $this->see("//button[.='Keep it']")->click();
         self::assertStringContainsString('Like our dressing is among the styles', $this->see('.done')->getText());
         $this->see("//select[@aria-label='Style']//option[.='Like our dressing']")->click();
-        $this->eventually(fn (): bool => preg_match_all('/^(?:Sweet|Sour|Salty|Umami|Heat)\nlevel$/m', $this->see("//section[.//h2[.='The Line']]")->getText()) === 5, 'for it to fit its own style');
+        $this->eventually(
+            fn (): bool => preg_match_all(
+                '/^(?:Sweet|Sour|Salty|Umami|Heat)\nlevel$/m',
+                $this->see("//section[.//h2[.='The Line']]")->getText(),
+            ) === 5,
+            'for it to fit its own style',
+        );
 
         $this->goTo('/styles');
         $this->see("//h2[.='My own']");
@@ -60,12 +76,16 @@ final class HouseholdTest extends BrowserTestCase
     {
         $this->goTo('/shelf');
         $this->see("//button[.='Bring one in']")->click();
-        $page = '{"@context":"https://schema.org","@type":"Recipe","name":"Towpath <img src=x onerror=alert(1)> relish","recipeIngredient":["2 cups cider vinegar","1 cup essence of moonlight","300 g sugar"],"recipeInstructions":"Simmer for 20 minutes."}';
+        $page
+            = '{"@context":"https://schema.org","@type":"Recipe","name":"Towpath <img src=x onerror=alert(1)> relish","recipeIngredient":["2 cups cider vinegar","1 cup essence of moonlight","300 g sugar"],"recipeInstructions":"Simmer for 20 minutes."}';
         $this->write($this->see('.jotted'), $page);
         $this->see("//button[.='Read it']")->click();
         self::assertStringContainsString('moonlight', $this->see('.bring-in .questions')->getText());
         $this->see("//button[.='Put it on the Shelf']")->click();
-        $this->eventually(fn (): bool => str_starts_with((string) $this->see('.title')->getAttribute('value'), 'Towpath'), 'for it to be opened');
+        $this->eventually(
+            fn (): bool => str_starts_with((string) $this->see('.title')->getAttribute('value'), 'Towpath'),
+            'for it to be opened',
+        );
 
         self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector('main img')));
         self::assertStringContainsString('20 min', $this->see('.stage-head')->getText());
@@ -77,14 +97,23 @@ final class HouseholdTest extends BrowserTestCase
         $id = basename((string) parse_url($this->window->getCurrentURL(), PHP_URL_PATH));
         $this->goTo("/card/{$id}?to=2x&headspace=0");
         $this->see('.card-amount');
-        $this->window->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setEmulatedMedia', 'params' => ['media' => 'print']]);
+        $this->window->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setEmulatedMedia',
+            'params' => ['media' => 'print'],
+        ]);
 
         self::assertFalse($this->window->findElement(WebDriverBy::cssSelector('.no-print'))->isDisplayed());
         self::assertTrue($this->window->findElement(WebDriverBy::cssSelector('.card-amount'))->isDisplayed());
         foreach ([794, 816] as $width) {
             // A4 and Letter at 96 dots to the inch
-            $this->window->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => $width, 'height' => 1000, 'deviceScaleFactor' => 1, 'mobile' => false]]);
-            self::assertLessThanOrEqual($width, $this->window->executeScript('return document.documentElement.scrollWidth'));
+            $this->window->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+                'cmd' => 'Emulation.setDeviceMetricsOverride',
+                'params' => ['width' => $width, 'height' => 1000, 'deviceScaleFactor' => 1, 'mobile' => false],
+            ]);
+            self::assertLessThanOrEqual(
+                $width,
+                $this->window->executeScript('return document.documentElement.scrollWidth'),
+            );
         }
     }
 

@@ -11,22 +11,22 @@ use Facebook\WebDriver\WebDriverKeys;
 final class NoteTest extends BrowserTestCase
 {
     private const CARD = <<<'CARD'
-        Gran's plum ketchup (good!)
-        Makes 3 small jars
+    Gran's plum ketchup (good!)
+    Makes 3 small jars
 
-        - 1 kg plums, stoned
-        - 1 onion, chopped
-        - 1 tsp coriander
-        - 1/2 cup, 150 g honey
-        - 300 ml cider vinegar
-        - 1 cinnamon stick
-        - salt to taste
+    - 1 kg plums, stoned
+    - 1 onion, chopped
+    - 1 tsp coriander
+    - 1/2 cup, 150 g honey
+    - 300 ml cider vinegar
+    - 1 cinnamon stick
+    - salt to taste
 
-        1. Soften the onion for 5 min.
-        2. Add the plums, vinegar, coriander and cinnamon, simmer 30 minutes.
-        3. Push through a sieve, then stir in the honey and reduce by a third.
-        Jo says more chilli
-        CARD;
+    1. Soften the onion for 5 min.
+    2. Add the plums, vinegar, coriander and cinnamon, simmer 30 minutes.
+    3. Push through a sieve, then stir in the honey and reduce by a third.
+    Jo says more chilli
+    CARD;
 
     public function test_a_card_from_the_drawer_is_cooked_up_to_the_bench_with_two_questions_answered(): void
     {
@@ -37,13 +37,27 @@ final class NoteTest extends BrowserTestCase
         $this->see("//button[.='coriander seed, ground']")->click();
         $this->see("//button[.='150 g']")->click();
         $this->see("//button[.='Put it on the Shelf']")->click();
-        $this->see("//h1[contains(.,'plum ketchup')] | //input[contains(@value,'plum ketchup')] | //*[contains(.,'plum ketchup') and contains(@class,'name')]");
-        $lines = $this->eventually(fn (): ?string => str_contains($text = $this->see("//section[.//button[.='Add a stage']]")->getText(), 'coriander seed') ? $text : null, 'for the lines');
+        $this->see(
+            "//h1[contains(.,'plum ketchup')] | //input[contains(@value,'plum ketchup')] | //*[contains(.,'plum "
+                ."ketchup') and contains(@class,'name')]",
+        );
+        $lines = $this->eventually(
+            fn (): ?string => str_contains(
+                $text = $this->see("//section[.//button[.='Add a stage']]")->getText(),
+                'coriander seed',
+            )
+                ? $text
+                : null,
+            'for the lines',
+        );
         self::assertStringContainsString('honey', $lines);
         self::assertStringContainsString('150 g', $lines);
         $panel = $this->see("//section[.//button[.='Add a stage']]")->getText();
         self::assertStringContainsString('simmer, 30 min', $panel);
-        $losses = array_map(static fn ($input): string => (string) $input->getAttribute('value'), $this->window->findElements(WebDriverBy::cssSelector('.loss')));
+        $losses = array_map(
+            static fn ($input): string => (string) $input->getAttribute('value'),
+            $this->window->findElements(WebDriverBy::cssSelector('.loss')),
+        );
         self::assertNotSame([], preg_grep('/^33/', $losses), implode(' ', $losses));
     }
 
@@ -51,11 +65,20 @@ final class NoteTest extends BrowserTestCase
     {
         $this->goTo('/shelf');
         $this->see("//button[.='Bring one in']")->click();
-        $page = '{"@context":"https://schema.org","@graph":[{"@type":"Recipe","name":"Mango glaze","recipeYield":"2 cups","recipeIngredient":["1 mango, peeled","2 tbsp lime juice","100 g sugar"],"recipeInstructions":[{"@type":"HowToStep","text":"Simmer everything for 15 minutes."},{"@type":"HowToStep","text":"Blend until smooth."}]}]}';
+        $page
+            = '{"@context":"https://schema.org","@graph":[{"@type":"Recipe","name":"Mango glaze","recipeYield":"2 cups","recipeIngredient":["1 mango, peeled","2 tbsp lime juice","100 g sugar"],"recipeInstructions":[{"@type":"HowToStep","text":"Simmer everything for 15 minutes."},{"@type":"HowToStep","text":"Blend until smooth."}]}]}';
         $this->see("textarea[aria-label='Or paste it here']")->sendKeys($page);
         $this->see("//button[.='Read it']")->click();
         $this->see("//button[.='Put it on the Shelf']")->click();
-        $panel = $this->eventually(fn (): ?string => str_contains($text = $this->see("//section[.//button[.='Add a stage']]")->getText(), 'mango') ? $text : null, 'for the lines');
+        $panel = $this->eventually(
+            fn (): ?string => str_contains(
+                $text = $this->see("//section[.//button[.='Add a stage']]")->getText(),
+                'mango',
+            )
+                ? $text
+                : null,
+            'for the lines',
+        );
         self::assertStringContainsString('simmer, 15 min', $panel);
         self::assertStringContainsString('blend', $panel);
     }
@@ -64,7 +87,15 @@ final class NoteTest extends BrowserTestCase
     {
         $this->openRecipe('Gooseberry ketchup');
         $this->see('.add-input')->sendKeys(['1 cup tamari', WebDriverKeys::ENTER]);
-        $lines = $this->eventually(fn (): ?string => str_contains($text = $this->see("//section[.//button[.='Add a stage']]")->getText(), 'tamari') ? $text : null, 'for the tamari');
+        $lines = $this->eventually(
+            fn (): ?string => str_contains(
+                $text = $this->see("//section[.//button[.='Add a stage']]")->getText(),
+                'tamari',
+            )
+                ? $text
+                : null,
+            'for the tamari',
+        );
         self::assertMatchesRegularExpression('/1\s*cup\s*J?\s*tamari/u', $lines);
     }
 
@@ -77,13 +108,23 @@ final class NoteTest extends BrowserTestCase
         self::assertStringContainsString('Is “cider” one of these?', $asked->getText());
         $this->see("//button[.='cider vinegar, 5 %']")->click();
         $this->see("//button[.='always so in this house']")->click();
-        $this->eventually(fn (): bool => str_contains($this->see('.add-asked')->getText(), 'Kept: “cider” is cider vinegar, 5 % here'), 'for it to be kept');
+        $this->eventually(
+            fn (): bool => str_contains($this->see('.add-asked')->getText(), 'Kept: “cider” is cider vinegar, 5 % '
+                .'here'),
+            'for it to be kept',
+        );
         $this->see("//button[.='Add it']")->click();
-        $this->eventually(fn (): bool => substr_count($this->see('.lines')->getText(), 'cider vinegar') > 1, 'for the line');
+        $this->eventually(
+            fn (): bool => substr_count($this->see('.lines')->getText(), 'cider vinegar') > 1,
+            'for the line',
+        );
 
         $this->goTo('/pantry');
         $this->see("//summary[.='How I measure and read']")->click();
         $this->see("//button[starts-with(.,'cider: cider vinegar, 5 %')]")->click();
-        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::xpath("//legend[.='What words mean here']")) === [], 'for it to be taken out');
+        $this->eventually(
+            fn (): bool => $this->window->findElements(WebDriverBy::xpath("//legend[.='What words mean here']")) === [],
+            'for it to be taken out',
+        );
     }
 }

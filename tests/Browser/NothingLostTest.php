@@ -28,12 +28,15 @@ final class NothingLostTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         $this->type('l4', '6 large');
         // the same draft comes in by another way before the pause is over
-        $status = $this->window->executeAsyncScript(<<<'JS'
+        $status = $this->window->executeAsyncScript(
+            <<<'JS'
             const done = arguments[0];
             const id = location.pathname.split('/').pop();
             const held = JSON.parse(Object.entries(localStorage).find(([key]) => key.includes(id))[1]);
             fetch(`/api/recipes/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'If-Match': `"${held.revision}"` }, body: JSON.stringify({ recipe: held.recipe }) }).then((answer) => done(answer.status));
-            JS);
+            JS
+            ,
+        );
         self::assertSame(200, $status);
         $this->waitUntilKept();
         self::assertSame('6 large', $this->amount('l4'));
@@ -45,7 +48,12 @@ final class NothingLostTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         foreach (['4 large', '5 small'] as $amount) {
             $this->window->findElement(WebDriverBy::cssSelector("[data-line='l4'] .amount"))->click();
-            $this->see("[data-line='l4'] .amount-input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $amount]);
+            $this->see("[data-line='l4'] .amount-input")->sendKeys([
+                WebDriverKeys::CONTROL,
+                'a',
+                WebDriverKeys::NULL,
+                $amount,
+            ]);
             $this->window->navigate()->refresh();
             $this->eventually(fn (): bool => $this->amount('l4') === $amount, "for {$amount} to be there");
             $this->waitUntilKept();
@@ -79,9 +87,16 @@ final class NothingLostTest extends BrowserTestCase
         $this->openRecipe('Gooseberry ketchup');
         $url = $this->window->getCurrentURL();
         $this->window->findElement(WebDriverBy::cssSelector("[data-line='l4'] .amount"))->click();
-        $this->see("[data-line='l4'] .amount-input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '9 large']);
+        $this->see("[data-line='l4'] .amount-input")->sendKeys([
+            WebDriverKeys::CONTROL,
+            'a',
+            WebDriverKeys::NULL,
+            '9 large',
+        ]);
         // a crash leaves what stands in the store at this moment, and nothing is said to the page
-        $typed = $this->window->executeScript("return Object.entries(localStorage).find(([key]) => key.startsWith('vinculum.typing'))");
+        $typed = $this->window->executeScript(
+            "return Object.entries(localStorage).find(([key]) => key.startsWith('vinculum.typing'))",
+        );
         self::assertIsArray($typed);
         $this->see("[data-line='l4'] .amount-input")->sendKeys(WebDriverKeys::ESCAPE);
         $this->window->get('about:blank');
@@ -106,7 +121,12 @@ final class NothingLostTest extends BrowserTestCase
         $this->see("//nav//a[.='Shelf'] | //a[.='Shelf']")->click();
         $this->see('.shelf');
         $this->window->executeScript('window.fetch = window.realFetch');
-        $this->eventually(fn (): bool => $this->window->executeScript("return Object.keys(localStorage).filter((key) => key.startsWith('vinculum.unkept.')).length === 0"), 'for what was held to be sent');
+        $this->eventually(
+            fn (): bool => $this->window->executeScript(
+                "return Object.keys(localStorage).filter((key) => key.startsWith('vinculum.unkept.')).length === 0",
+            ),
+            'for what was held to be sent',
+        );
 
         $this->window->executeScript('localStorage.clear()');
         $this->window->get($url);
@@ -128,18 +148,24 @@ final class NothingLostTest extends BrowserTestCase
         $url = $this->window->getCurrentURL();
         $id = basename((string) parse_url($url, PHP_URL_PATH));
         $line = (string) $this->see('[data-line]')->getAttribute('data-line');
-        $this->window->executeAsyncScript("fetch('/api/recipes/{$id}', { method: 'DELETE' }).then(() => arguments[0]())");
+        $this->window->executeAsyncScript(
+            "fetch('/api/recipes/{$id}', { method: 'DELETE' }).then(() => arguments[0]())",
+        );
         $this->type($line, '222 g');
         self::assertStringContainsString('thrown away', $this->see('[data-keeping="gone"]')->getText());
         $this->see("//button[.='Keep it as a copy']")->click();
-        $this->eventually(fn (): bool => ! str_contains($this->window->getCurrentURL(), $id) && $this->amount($line) === '222 g', 'for the copy to be open');
+        $this->eventually(
+            fn (): bool => ! str_contains($this->window->getCurrentURL(), $id) && $this->amount($line) === '222 g',
+            'for the copy to be open',
+        );
         $this->waitUntilKept();
     }
 
     public function test_the_sixtieth_line_is_said_to_be_the_last(): void
     {
         $this->openRecipe('Gooseberry ketchup');
-        $id = $this->window->executeAsyncScript(<<<'JS'
+        $id = $this->window->executeAsyncScript(
+            <<<'JS'
             const done = arguments[0];
             const recipe = { format: 'vinculum-recipe', version: 2, name: 'Fifty-nine spices', stages: [
               { lines: Array.from({ length: 59 }, (_, i) => ({ ingredient: i === 0 ? 'water' : 'allspice', amount: `${i + 1} g` })) },
@@ -149,7 +175,9 @@ final class NothingLostTest extends BrowserTestCase
               headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
               body: JSON.stringify({ recipe }),
             }).then((answer) => answer.json()).then((kept) => done(kept.id));
-            JS);
+            JS
+            ,
+        );
         $this->goTo("/bench/{$id}");
         self::assertStringStartsWith('One more line fits', $this->see('.room')->getText());
         $this->see("//button[.='Paste a whole list']")->click();
@@ -159,15 +187,23 @@ final class NothingLostTest extends BrowserTestCase
         self::assertNotNull($this->see("//button[.='Add 2 lines']")->getAttribute('disabled'));
         $this->see("//button[.='Cancel']")->click();
         $this->see("input[aria-label='Add an ingredient']")->sendKeys(['2 g salt', WebDriverKeys::ENTER]);
-        $this->eventually(fn (): bool => str_starts_with($this->see('.room')->getText(), 'A recipe holds 60 lines'), 'for the recipe to be full');
-        self::assertSame([], $this->window->findElements(WebDriverBy::cssSelector("input[aria-label='Add an ingredient']")));
+        $this->eventually(
+            fn (): bool => str_starts_with($this->see('.room')->getText(), 'A recipe holds 60 lines'),
+            'for the recipe to be full',
+        );
+        self::assertSame(
+            [],
+            $this->window->findElements(WebDriverBy::cssSelector("input[aria-label='Add an ingredient']")),
+        );
         $this->waitUntilKept();
     }
 
     public function test_figures_come_back_by_themselves(): void
     {
         $this->openRecipe('Gooseberry ketchup');
-        $sugar = (string) $this->see("//*[@data-line][.//*[contains(@class, 'line-words')][contains(., 'sugar')]]")->getAttribute('data-line');
+        $sugar = (string) $this->see(
+            "//*[@data-line][.//*[contains(@class, 'line-words')][contains(., 'sugar')]]",
+        )->getAttribute('data-line');
         $before = $this->top('sweetness');
         $this->window->executeScript(self::DOWN);
         $this->type($sugar, '5 cups');
@@ -180,6 +216,10 @@ final class NothingLostTest extends BrowserTestCase
 
     private function amount(string $line): string
     {
-        return preg_replace('/^Amount of .*?: /', '', (string) $this->see("[data-line='{$line}'] .amount")->getAttribute('aria-label')) ?? '';
+        return preg_replace(
+            '/^Amount of .*?: /',
+            '',
+            (string) $this->see("[data-line='{$line}'] .amount")->getAttribute('aria-label'),
+        ) ?? '';
     }
 }

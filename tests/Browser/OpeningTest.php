@@ -11,35 +11,35 @@ final class OpeningTest extends BrowserTestCase
 {
     /** Another device keeps another amount of the first line of a recipe. */
     private const ELSEWHERE = <<<'JS'
-        const [id, amount, done] = arguments;
-        fetch(`/api/recipes/${id}`, { headers: { Accept: 'application/json' } })
-          .then((answer) => answer.json())
-          .then(({ recipe, revision }) => {
-            recipe.stages[0].lines[0].amount = amount;
-            return fetch(`/api/recipes/${id}`, {
-              method: 'PUT',
-              headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'If-Match': `"${revision}"` },
-              body: JSON.stringify({ recipe }),
-            });
-          })
-          .then(({ status }) => done(status));
-        JS;
+    const [id, amount, done] = arguments;
+    fetch(`/api/recipes/${id}`, { headers: { Accept: 'application/json' } })
+      .then((answer) => answer.json())
+      .then(({ recipe, revision }) => {
+        recipe.stages[0].lines[0].amount = amount;
+        return fetch(`/api/recipes/${id}`, {
+          method: 'PUT',
+          headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'If-Match': `"${revision}"` },
+          body: JSON.stringify({ recipe }),
+        });
+      })
+      .then(({ status }) => done(status));
+    JS;
 
     /** The first question after the recipe takes so long that the page no longer waits for it. */
     private const SLOW = <<<'JS'
-        const real = window.fetch;
-        let isFirst = true;
-        window.answered = false;
-        window.fetch = async (...asked) => {
-          const isHeldUp = isFirst && String(asked[0]?.url ?? asked[0]).includes('/api/bench');
-          if (!isHeldUp) return real(...asked);
-          isFirst = false;
-          const answer = await real(...asked);
-          await new Promise((pass) => setTimeout(pass, 2500));
-          window.answered = true;
-          return answer;
-        };
-        JS;
+    const real = window.fetch;
+    let isFirst = true;
+    window.answered = false;
+    window.fetch = async (...asked) => {
+      const isHeldUp = isFirst && String(asked[0]?.url ?? asked[0]).includes('/api/bench');
+      if (!isHeldUp) return real(...asked);
+      isFirst = false;
+      const answer = await real(...asked);
+      await new Promise((pass) => setTimeout(pass, 2500));
+      window.answered = true;
+      return answer;
+    };
+    JS;
 
     private function idOfOpened(): string
     {
@@ -85,7 +85,10 @@ final class OpeningTest extends BrowserTestCase
         try {
             $this->goTo("/bench/{$id}");
             $this->see('.segment');
-            $this->eventually(fn (): bool => $this->window->executeScript('return window.answered'), 'for the late answer');
+            $this->eventually(
+                fn (): bool => $this->window->executeScript('return window.answered'),
+                'for the late answer',
+            );
         } finally {
             $tools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $script['identifier']]);
         }
@@ -100,7 +103,13 @@ final class OpeningTest extends BrowserTestCase
     {
         $this->openRecipe('Gooseberry ketchup');
         $id = $this->idOfOpened();
-        foreach (["/bench/{$id}" => "/api/bench?recipe={$id}", '/bench' => '/api/bench', '/shelf' => '/api/recipes?q=&page=0'] as $screen => $asked) {
+        foreach (
+            [
+                "/bench/{$id}" => "/api/bench?recipe={$id}",
+                '/bench' => '/api/bench',
+                '/shelf' => '/api/recipes?q=&page=0',
+            ] as $screen => $asked
+        ) {
             $this->goTo($screen);
             $this->see($screen === '/shelf' ? '.card' : '.segment');
             self::assertSame([$asked], $this->askedFor(strtok($asked, '?')), $screen);
@@ -110,7 +119,11 @@ final class OpeningTest extends BrowserTestCase
     /** @return list<string> whatever the browser fetched that begins so, each time it did */
     private function askedFor(string $path): array
     {
-        $asked = $this->window->executeScript('return performance.getEntriesByType("resource").map(({ name }) => name.slice(location.origin.length)).filter((name) => name.startsWith(arguments[0]))', [$path]);
+        $asked = $this->window->executeScript(
+            'return performance.getEntriesByType("resource").map(({ name }) => '
+                .'name.slice(location.origin.length)).filter((name) => name.startsWith(arguments[0]))',
+            [$path],
+        );
 
         return is_array($asked) ? array_values(array_map(strval(...), $asked)) : [];
     }

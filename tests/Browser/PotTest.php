@@ -15,7 +15,10 @@ final class PotTest extends BrowserTestCase
         $this->see("//a[.='A pot is on']")->click();
         $this->see('.pot');
         self::assertNotNull($this->see("//button[.='What now?']")->getAttribute('disabled'), 'nothing was said yet');
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.pot select option'))) > 20, 'for the kinds of sauce');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.pot select option'))) > 20,
+            'for the kinds of sauce',
+        );
         $this->see("//option[@value='tomato-sweet-barbecue']")->click();
         $this->see(".pot input[placeholder='900 g, or 1 l']")->sendKeys('1 l');
         $this->see("[data-feel='salty'] button")->click();

@@ -23,7 +23,13 @@ final class SauceTest extends BrowserTestCase
         self::assertSame('50', $this->see('.loss')->getAttribute('value'));
 
         (new WebDriverSelect($this->see("//label[starts-with(.,'Stop')]/select")))->selectByValue('mass_g');
-        $this->see("//label[starts-with(.,'Where')]/input")->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '5000', WebDriverKeys::ENTER]);
+        $this->see("//label[starts-with(.,'Where')]/input")->sendKeys([
+            WebDriverKeys::CONTROL,
+            'a',
+            WebDriverKeys::NULL,
+            '5000',
+            WebDriverKeys::ENTER,
+        ]);
         self::assertStringContainsString('cannot end at 5 000 g', $this->see('.closer .trouble')->getText());
     }
 
@@ -47,7 +53,10 @@ final class SauceTest extends BrowserTestCase
         $this->makeItToday();
         $this->see("//label[starts-with(.,'Reading')]/input")->sendKeys('3.4');
         $this->see("//button[.='Note it']")->click();
-        $this->eventually(fn (): bool => str_contains($this->see('.batch')->getText(), '± 0.05'), 'for the estimate to narrow');
+        $this->eventually(
+            fn (): bool => str_contains($this->see('.batch')->getText(), '± 0.05'),
+            'for the estimate to narrow',
+        );
         self::assertStringContainsString('trust the instrument', $this->see('.batch')->getText());
     }
 }

@@ -23,12 +23,21 @@ final class ShelfTest extends BrowserTestCase
         $this->see("//button[@aria-label='Duplicate Miso dressing']")->click();
         $this->see("//h2[.='Miso dressing, a copy']");
         $this->see("//button[@aria-label='Delete Miso dressing']")->click();
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 1, 'for one card to be left');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 1,
+            'for one card to be left',
+        );
         $this->see("//button[.='Undo']")->click();
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 2, 'for it to come back');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 2,
+            'for it to come back',
+        );
 
         $this->see('.search')->sendKeys('copy');
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 1, 'for the search to narrow');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 1,
+            'for the search to narrow',
+        );
         $this->see('.search')->sendKeys('zzz');
         $this->see("//p[contains(.,'No sauce on the shelf is called')]");
     }

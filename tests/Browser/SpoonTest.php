@@ -22,7 +22,10 @@ final class SpoonTest extends BrowserTestCase
         self::assertStringContainsString('then 1', $this->see('.if-so')->getText());
 
         $this->see("//button[.='Add it']")->click();
-        $this->eventually(fn (): bool => abs($this->top('saltiness') - $ghost) < 1e-3, 'for the pot to be what was shown');
+        $this->eventually(
+            fn (): bool => abs($this->top('saltiness') - $ghost) < 1e-3,
+            'for the pot to be what was shown',
+        );
         $this->see("//div[@class='stage-head']//button[.='To taste']");
         self::assertStringContainsString('taste again', $this->see('.done')->getText());
 
@@ -43,7 +46,10 @@ final class SpoonTest extends BrowserTestCase
         self::assertStringContainsString(': ', $this->see('.why-not li')->getText());
         $whole = (float) $this->see("[data-taste='saltiness'] .ghost")->getAttribute('data-ghost');
         $this->see("//button[.='Half first']")->click();
-        $this->eventually(fn (): bool => $this->top('saltiness') > $before && $this->top('saltiness') < $whole, 'for half of it to be in');
+        $this->eventually(
+            fn (): bool => $this->top('saltiness') > $before && $this->top('saltiness') < $whole,
+            'for half of it to be in',
+        );
         self::assertStringContainsString('say again', $this->see('.done')->getText());
     }
 
@@ -61,7 +67,10 @@ final class SpoonTest extends BrowserTestCase
         $this->see('.proposal.shown .changes');
         $this->see("//button[.='Make it so']")->click();
 
-        $this->eventually(fn (): bool => str_contains($this->see('.done')->getText(), 'Undo takes it back'), 'for the recipe to be moved');
+        $this->eventually(
+            fn (): bool => str_contains($this->see('.done')->getText(), 'Undo takes it back'),
+            'for the recipe to be moved',
+        );
         self::assertSame($grams, $this->see("[data-line='{$id}'] .grams")->getText(), 'the soy has not moved');
     }
 
@@ -89,13 +98,24 @@ final class SpoonTest extends BrowserTestCase
     public function test_a_column_is_drawn_to_where_it_should_stand_and_a_figure_is_typed(): void
     {
         $this->openRecipe('Gooseberry ketchup');
-        $this->window->action()->clickAndHold($this->see("[data-taste='sourness'] .figure"))->moveByOffset(0, 60)->moveByOffset(0, 60)->release()->perform();
+        $this->window
+            ->action()
+            ->clickAndHold($this->see("[data-taste='sourness'] .figure"))
+            ->moveByOffset(0, 60)
+            ->moveByOffset(0, 60)
+            ->release()
+            ->perform();
         $this->see("[data-taste='sourness'] .ghost");
         self::assertStringContainsString('→', $this->see('.changes')->getText());
 
         $this->see("//button[contains(@class,'ask')][contains(.,'Sweet')]")->click();
         $this->see('.aim-for input')->sendKeys(['20', WebDriverKeys::ENTER]);
-        $this->eventually(fn (): bool => str_contains($this->see('.legend')->getText(), 'If so: Sweet 20') || str_contains($this->see('.legend')->getText(), 'If so: Sweet 19') || str_contains($this->see('.legend')->getText(), 'If so: Sweet 21'), 'for what that would take');
+        $this->eventually(
+            fn (): bool => str_contains($this->see('.legend')->getText(), 'If so: Sweet 20')
+                || str_contains($this->see('.legend')->getText(), 'If so: Sweet 19')
+                || str_contains($this->see('.legend')->getText(), 'If so: Sweet 21'),
+            'for what that would take',
+        );
     }
 
     public function test_a_ratio_is_held_and_a_variant_joins_the_family(): void
@@ -105,9 +125,15 @@ final class SpoonTest extends BrowserTestCase
         $this->see("//ul[@class='ratios']//span[.='held']");
         $this->says('sweet', 'less');
         $this->see("//button[.='As a variant']")->click();
-        $this->eventually(fn (): bool => $this->see('.title')->getAttribute('value') === 'Gooseberry ketchup, a variant', 'for the variant to be opened');
+        $this->eventually(
+            fn (): bool => $this->see('.title')->getAttribute('value') === 'Gooseberry ketchup, a variant',
+            'for the variant to be opened',
+        );
         $this->see("//button[.='The whole balance']")->click();
-        self::assertStringContainsString('Gooseberry ketchup', $this->see("//h3[.='Its family']/following-sibling::ul")->getText());
+        self::assertStringContainsString(
+            'Gooseberry ketchup',
+            $this->see("//h3[.='Its family']/following-sibling::ul")->getText(),
+        );
     }
 
     public function test_styles_are_held_side_by_side_copied_and_changed(): void
@@ -130,9 +156,15 @@ final class SpoonTest extends BrowserTestCase
         $this->see("//button[.='Swap']")->click();
         self::assertStringContainsString('white vinegar, 5 %', $this->see('.proposal')->getText());
         $this->see("//button[.='Use it']")->click();
-        $this->eventually(fn (): bool => str_contains($this->see("[data-line='l2'] .line-words")->getText(), 'white vinegar'), 'for the vinegar to be swapped');
+        $this->eventually(
+            fn (): bool => str_contains($this->see("[data-line='l2'] .line-words")->getText(), 'white vinegar'),
+            'for the vinegar to be swapped',
+        );
         $this->see("//button[.='Good']")->click();
-        $this->eventually(fn (): bool => str_starts_with($this->see('.done')->getText(), 'Remembered'), 'for it to be remembered');
+        $this->eventually(
+            fn (): bool => str_starts_with($this->see('.done')->getText(), 'Remembered'),
+            'for it to be remembered',
+        );
         $this->see("//button[.='Close']")->click();
 
         $this->see("//button[starts-with(.,'For somebody')]")->click();
@@ -145,6 +177,13 @@ final class SpoonTest extends BrowserTestCase
     private function says(string $feel, string $what): void
     {
         $this->see("//div[@data-feel='{$feel}']//button[starts-with(.,'{$what}')]")->click();
-        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector(".proposals[aria-busy='false'] .proposal, .proposals .note, .proposals .trouble")) !== [], 'for an answer');
+        $this->eventually(
+            fn (): bool => $this->window->findElements(
+                WebDriverBy::cssSelector(
+                    ".proposals[aria-busy='false'] .proposal, .proposals .note, .proposals .trouble",
+                ),
+            ) !== [],
+            'for an answer',
+        );
     }
 }

@@ -38,7 +38,13 @@ final class StoveTest extends BrowserTestCase
         $this->see('.stove-curve', $second);
         $this->window->executeScript('window.scrollTo(0, 0)');
         $this->next('lift out');
-        $this->eventually(static fn (): bool => str_contains($second->findElement(WebDriverBy::cssSelector('.stove-step h1'))->getText(), 'Lift out'), 'for the second to follow');
+        $this->eventually(
+            static fn (): bool => str_contains(
+                $second->findElement(WebDriverBy::cssSelector('.stove-step h1'))->getText(),
+                'Lift out',
+            ),
+            'for the second to follow',
+        );
         $second->quit();
 
         $this->next('taste');
@@ -64,15 +70,27 @@ final class StoveTest extends BrowserTestCase
         $this->tap("//button[.='It boils now']");
         $weight = $this->see("input[placeholder='weight, g']");
         $weight->sendKeys('27oo'.WebDriverKeys::ENTER);
-        self::assertStringContainsString('no weight that can be read', $this->see('.stove-instruments [role=alert]')->getText());
+        self::assertStringContainsString(
+            'no weight that can be read',
+            $this->see('.stove-instruments [role=alert]')->getText(),
+        );
         $this->tap('.stove-check input');
         $weight->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
         $this->see("input[placeholder='weight, g']")->sendKeys('400'.WebDriverKeys::ENTER);
-        $this->eventually(fn (): bool => str_contains($this->see('.stove-instruments [role=alert]')->getText(), 'Was the pan on the scale'), 'to be asked');
+        $this->eventually(
+            fn (): bool => str_contains(
+                $this->see('.stove-instruments [role=alert]')->getText(),
+                'Was the pan on the scale',
+            ),
+            'to be asked',
+        );
         $this->see("input[placeholder='weight, g']")->sendKeys(WebDriverKeys::ENTER);
         $this->see('.stove-past');
         $this->tap("//button[starts-with(.,'Stir in')]");
-        $this->eventually(fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.stove-past')) === [], 'for it to be put right');
+        $this->eventually(
+            fn (): bool => $this->window->findElements(WebDriverBy::cssSelector('.stove-past')) === [],
+            'for it to be put right',
+        );
         $this->takeOff();
     }
 
@@ -85,7 +103,10 @@ final class StoveTest extends BrowserTestCase
         self::assertStringContainsString('Miso and carrot dressing', $this->see('.stove-step header')->getText());
         self::assertStringContainsString('Gooseberry ketchup', $this->see('.stove-elsewhere')->getText());
         $this->tap("//button[contains(@class,'stove-pot')][.//strong='Gooseberry ketchup']");
-        $this->eventually(fn (): bool => str_contains($this->see('.stove-step header')->getText(), 'Gooseberry ketchup'), 'for the other pot');
+        $this->eventually(
+            fn (): bool => str_contains($this->see('.stove-step header')->getText(), 'Gooseberry ketchup'),
+            'for the other pot',
+        );
         $this->takeOff();
         $this->takeOff();
     }
@@ -118,7 +139,10 @@ final class StoveTest extends BrowserTestCase
     {
         $onTop ? $this->chooseHere($name) : $this->choose($name);
         $this->tap("//button[.='Begin']");
-        $this->eventually(fn (): bool => str_contains($this->see('.stove-step header')->getText(), $name), "for {$name}");
+        $this->eventually(
+            fn (): bool => str_contains($this->see('.stove-step header')->getText(), $name),
+            "for {$name}",
+        );
     }
 
     private function choose(string $name): void
@@ -135,7 +159,10 @@ final class StoveTest extends BrowserTestCase
     private function next(string $step): void
     {
         $this->tap("//nav[@aria-label='Steps']//button[.='Next: {$step}']");
-        $this->eventually(fn (): bool => str_contains(mb_strtolower($this->see('.stove-step h1')->getText()), $step), "for the step {$step}");
+        $this->eventually(
+            fn (): bool => str_contains(mb_strtolower($this->see('.stove-step h1')->getText()), $step),
+            "for the step {$step}",
+        );
     }
 
     private function takeOff(): void
@@ -143,6 +170,9 @@ final class StoveTest extends BrowserTestCase
         $before = count($this->window->findElements(WebDriverBy::cssSelector('.stove-bar')));
         $this->tap("//button[.='Take it off']");
         $this->window->switchTo()->alert()->accept();
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.stove-bar'))) < max(1, $before), 'for the pot to be off');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.stove-bar'))) < max(1, $before),
+            'for the pot to be off',
+        );
     }
 }

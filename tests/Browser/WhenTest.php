@@ -17,10 +17,16 @@ final class WhenTest extends BrowserTestCase
         self::assertStringStartsWith('Begin ', $this->see('.when-answer h2')->getText());
         $this->see("//button[.='Another sauce']")->click();
         $this->see("//fieldset[2]//option[.='Miso and carrot dressing']")->click();
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.when-row strong'))) >= 4, 'for both sauces, the cook and the rings');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.when-row strong'))) >= 4,
+            'for both sauces, the cook and the rings',
+        );
         self::assertStringContainsString('Miso and carrot dressing', $this->see('.when-list')->getText());
 
         $this->see("//button[.='To the stove']")->click();
-        $this->eventually(fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.stove-bar'))) === 2, 'for both pots');
+        $this->eventually(
+            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.stove-bar'))) === 2,
+            'for both pots',
+        );
     }
 }

@@ -34,7 +34,11 @@ final class ConstantsTest extends TestCase
     public function test_every_named_number_says_how_it_is_known(): void
     {
         foreach (self::rows('constants') as $name => $row) {
-            self::assertMatchesRegularExpression('/^(?:source: .{4,}|common practice|definition|judgement|numerical)$/', $row[3] ?? '', (string) $name);
+            self::assertMatchesRegularExpression(
+                '/^(?:source: .{4,}|common practice|definition|judgement|numerical)$/',
+                $row[3] ?? '',
+                (string) $name,
+            );
         }
     }
 
@@ -52,8 +56,12 @@ final class ConstantsTest extends TestCase
     {
         $rows = array_column(self::rows('how-sure'), 1, 0);
         $held = [
-            'weighed' => 'half the scale\'s step (yours to say; '.(int) Spread::SCALE_STEP_G
-                .' g) or half the last decimal written, '.Spread::LEVEL_SPOON.' at the most',
+            'weighed'
+                => 'half the scale\'s step (yours to say; '
+                .(int) Spread::SCALE_STEP_G
+                .' g) or half the last decimal written, '
+                .Spread::LEVEL_SPOON
+                .' at the most',
             'level spoon' => Spread::LEVEL_SPOON,
             'cup of liquid' => Spread::CUP_OF_LIQUID,
             'informal' => Spread::INFORMAL,
@@ -75,7 +83,11 @@ final class ConstantsTest extends TestCase
     public function test_weber_fractions_and_thresholds(): void
     {
         [$w, $t] = self::rows('steps');
-        foreach ([Sense::Sweet, Sense::Sour, Sense::Salty, Sense::Umami, Sense::Hot, Sense::Rich, Sense::Aroma] as $i => $sense) {
+        foreach (
+            [
+                Sense::Sweet, Sense::Sour, Sense::Salty, Sense::Umami, Sense::Hot, Sense::Rich, Sense::Aroma,
+            ] as $i => $sense
+        ) {
             self::assertEqualsWithDelta((float) $w[$i + 1], $sense->weber(), 1e-12, "w of {$sense->value}");
             self::assertEqualsWithDelta((float) $t[$i + 1], $sense->threshold(), 1e-12, "t of {$sense->value}");
         }
@@ -87,13 +99,16 @@ final class ConstantsTest extends TestCase
         $found = [];
         $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.'/core'));
         foreach ($files as $file) {
-            if (! $file instanceof \SplFileInfo || $file->getExtension() !== 'php') {
+            if (! ($file instanceof \SplFileInfo) || $file->getExtension() !== 'php') {
                 continue;
             }
             $short = str_replace('/', '\\', substr($file->getPathname(), strlen(self::ROOT.'/core/'), -4));
             $class = "Vinculum\\$short";
-            if (str_starts_with($short, 'Words\\') || in_array($short, self::PLACES, true)
-                || ! (class_exists($class) || interface_exists($class) || enum_exists($class))) {
+            if (
+                str_starts_with($short, 'Words\\')
+                || in_array($short, self::PLACES, true)
+                || ! (class_exists($class) || interface_exists($class) || enum_exists($class))
+            ) {
                 continue;
             }
             foreach ((new \ReflectionClass($class))->getReflectionConstants() as $constant) {
@@ -145,8 +160,7 @@ final class ConstantsTest extends TestCase
         foreach ($values as $key => $value) {
             $name = match (true) {
                 array_is_list($values) => '',
-                is_int($key) && array_keys($values) !== range(1, 4)
-                    => Constituent::KEYS[$key].' ',
+                is_int($key) && array_keys($values) !== range(1, 4) => Constituent::KEYS[$key].' ',
                 default => "$key ",
             };
             $parts[] = $name.(is_array($value) ? '('.self::written($value).')' : self::written($value));

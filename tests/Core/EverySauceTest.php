@@ -92,15 +92,31 @@ final class EverySauceTest extends TestCase
     public function test_written_and_read_again_it_is_the_same_sauce(string $kind): void
     {
         $sauce = self::draft($kind);
-        $same = Evaluation::of(RecipeDocument::read(RecipeDocument::write($sauce->recipe)), Sauce::catalogue(), $sauce->style);
+        $same = Evaluation::of(
+            RecipeDocument::read(RecipeDocument::write($sauce->recipe)),
+            Sauce::catalogue(),
+            $sauce->style,
+        );
         self::assertSame($sauce->tasting->values(), $same->tasting->values());
 
-        [$recipe, $questions] = JottedText::read(Markdown::write($sauce->cooked->weighed), Sauce::catalogue(), $sauce->recipe->measures);
+        [$recipe, $questions] = JottedText::read(
+            Markdown::write($sauce->cooked->weighed),
+            Sauce::catalogue(),
+            $sauce->recipe->measures,
+        );
         self::assertSame([], $questions);
         $noted = Evaluation::of($recipe, Sauce::catalogue(), $sauce->style);
-        self::assertEqualsWithDelta($sauce->cooked->mixture->mass(), $noted->cooked->mixture->mass(), 0.01 * $sauce->cooked->mixture->mass());
+        self::assertEqualsWithDelta(
+            $sauce->cooked->mixture->mass(),
+            $noted->cooked->mixture->mass(),
+            0.01 * $sauce->cooked->mixture->mass(),
+        );
         foreach (Measure::cases() as $measure) {
-            self::assertLessThan(0.1, abs($measure->steps($sauce->tasting->value($measure), $noted->tasting->value($measure))), $measure->value);
+            self::assertLessThan(
+                0.1,
+                abs($measure->steps($sauce->tasting->value($measure), $noted->tasting->value($measure))),
+                $measure->value,
+            );
         }
     }
 
@@ -109,8 +125,13 @@ final class EverySauceTest extends TestCase
     {
         $sauce = self::draft($kind);
         $steps = Steps::of($sauce);
-        $lines = array_map(static fn ($line): string => $line->line->id, array_filter($sauce->cooked->weighed->lines, static fn ($line): bool => $line->grams > 0.0));
-        $of = static fn (StepKind $wanted): array => array_merge(...array_map(static fn ($step): array => $step->kind === $wanted ? $step->lines : [], $steps));
+        $lines = array_map(
+            static fn ($line): string => $line->line->id,
+            array_filter($sauce->cooked->weighed->lines, static fn ($line): bool => $line->grams > 0.0),
+        );
+        $of = static fn (StepKind $wanted): array => array_merge(
+            ...array_map(static fn ($step): array => $step->kind === $wanted ? $step->lines : [], $steps),
+        );
         self::assertEqualsCanonicalizing($lines, $of(StepKind::Gather));
         self::assertEqualsCanonicalizing($lines, $of(StepKind::Add));
         self::assertSame(count($steps), count(array_unique(array_map(static fn ($step): string => $step->id, $steps))));
@@ -145,7 +166,11 @@ final class EverySauceTest extends TestCase
         }
         sort($hands);
         foreach ($hands as $i => [$from]) {
-            self::assertGreaterThanOrEqual(($hands[$i - 1][1] ?? -INF) - 1e-6, $from, 'two hands do one thing at a time');
+            self::assertGreaterThanOrEqual(
+                ($hands[$i - 1][1] ?? -INF) - 1e-6,
+                $from,
+                'two hands do one thing at a time',
+            );
         }
     }
 
@@ -153,16 +178,33 @@ final class EverySauceTest extends TestCase
     public function test_too_much_of_a_taste_is_never_mended_with_more_of_it(string $kind): void
     {
         $sauce = self::draft($kind);
-        $have = array_map(Sauce::ingredient(...), ['sugar', 'fine-salt', 'cider-vinegar', 'lemon-juice', 'soy-sauce', 'honey', 'cayenne', 'maize-starch', 'double-cream', 'msg']);
+        $have = array_map(Sauce::ingredient(...), [
+            'sugar',
+            'fine-salt',
+            'cider-vinegar',
+            'lemon-juice',
+            'soy-sauce',
+            'honey',
+            'cayenne',
+            'maize-starch',
+            'double-cream',
+            'msg',
+        ]);
         foreach ([Feel::Salty, Feel::Sour, Feel::Sweet] as $feel) {
             $measure = $feel->measure();
             self::assertNotNull($measure);
             if ($sauce->tasting->value($measure) < 2 * $measure->threshold()) {
                 continue;
             }
-            foreach (Rescue::of($sauce, Sauce::catalogue(), [$feel->value => 1.5], [...self::own($sauce), ...$have])->remedies as $remedy) {
+            foreach (
+                Rescue::of($sauce, Sauce::catalogue(), [$feel->value => 1.5], [...self::own($sauce), ...$have])
+                    ->remedies as $remedy
+            ) {
                 self::assertLessThan(1.5, $remedy->steps[$feel->value], "{$feel->value}: nearer than it was");
-                self::assertLessThanOrEqual($sauce->tasting->value($measure), $remedy->after->tasting->value($measure) + 1e-9);
+                self::assertLessThanOrEqual(
+                    $sauce->tasting->value($measure),
+                    $remedy->after->tasting->value($measure) + 1e-9,
+                );
                 self::assertLessThan(3.1, $remedy->growth());
                 foreach ($remedy->additions as $addition) {
                     self::assertGreaterThan(0.0, $addition->grams);
@@ -170,7 +212,10 @@ final class EverySauceTest extends TestCase
                 }
                 // what it says, put into the recipe, is what it says
                 $again = Evaluation::of($remedy->recipe, Sauce::catalogue(), $sauce->style);
-                self::assertLessThan(0.1, abs($measure->steps($remedy->after->tasting->value($measure), $again->tasting->value($measure))));
+                self::assertLessThan(
+                    0.1,
+                    abs($measure->steps($remedy->after->tasting->value($measure), $again->tasting->value($measure))),
+                );
             }
         }
     }
@@ -189,8 +234,16 @@ final class EverySauceTest extends TestCase
                 self::assertNotContains($line->ingredient->slug, $slugs);
                 self::assertNotContains($slugs, $first, 'one kind once in a list');
                 $first[] = $slugs;
-                $brought = array_diff(array_merge(...array_map(static fn (string $slug): array => Sauce::ingredient($slug)->contains, $slugs)), self::contains($sauce));
-                self::assertEmpty(array_diff($brought, $option->gained), 'every allergen it brings is said: '.implode(', ', $slugs));
+                $brought = array_diff(
+                    array_merge(
+                        ...array_map(static fn (string $slug): array => Sauce::ingredient($slug)->contains, $slugs),
+                    ),
+                    self::contains($sauce),
+                );
+                self::assertEmpty(
+                    array_diff($brought, $option->gained),
+                    'every allergen it brings is said: '.implode(', ', $slugs),
+                );
                 foreach ($option->compensations as $change) {
                     self::assertNotSame($line->line->id, $change->id, 'what goes out makes up for nothing');
                 }
@@ -207,17 +260,29 @@ final class EverySauceTest extends TestCase
             $before = array_column(FreeOf::offending($sauce, $needs), 0);
             $freed = FreeOf::of($sauce, Sauce::catalogue(), $needs, new Criteria);
             $after = array_column(FreeOf::offending($freed->after, $needs), 0);
-            self::assertSame([], array_values(array_diff($after, array_column($freed->left, 'line'))), "{$named}: what is left is said");
+            self::assertSame(
+                [],
+                array_values(array_diff($after, array_column($freed->left, 'line'))),
+                "{$named}: what is left is said",
+            );
             self::assertSame(count($before), count($freed->changes) + count($freed->left), $named);
             if ($before === []) {
                 self::assertSame([], $freed->changes, "{$named}: nothing was in the way");
             }
             foreach ($freed->changes as $change) {
                 foreach ($change->with as $addition) {
-                    self::assertNotSame('against', $needs[0]->verdict($addition->ingredient), "{$named}: {$addition->ingredient->slug}");
+                    self::assertNotSame(
+                        'against',
+                        $needs[0]->verdict($addition->ingredient),
+                        "{$named}: {$addition->ingredient->slug}",
+                    );
                 }
             }
-            self::assertGreaterThan(0.5 * $sauce->cooked->mixture->mass(), $freed->after->cooked->mixture->mass(), $named);
+            self::assertGreaterThan(
+                0.5 * $sauce->cooked->mixture->mass(),
+                $freed->after->cooked->mixture->mass(),
+                $named,
+            );
         }
     }
 
@@ -235,7 +300,23 @@ final class EverySauceTest extends TestCase
             foreach ($stage['lines'] ?? [] as $l => $line) {
                 if ($line['id'] === $locked) {
                     $document['stages'][$s]['lines'][$l]['lock'] = true;
-                } elseif (in_array($line['ingredient'], ['sugar', 'fine-salt', 'honey', 'light-brown-sugar', 'dark-brown-sugar', 'cider-vinegar', 'lemon-juice', 'rice-vinegar', 'white-vinegar'], true)) {
+                } elseif (
+                    in_array(
+                        $line['ingredient'],
+                        [
+                            'sugar',
+                            'fine-salt',
+                            'honey',
+                            'light-brown-sugar',
+                            'dark-brown-sugar',
+                            'cider-vinegar',
+                            'lemon-juice',
+                            'rice-vinegar',
+                            'white-vinegar',
+                        ],
+                        true,
+                    )
+                ) {
                     $grams = 0.0;
                     foreach ($sauce->cooked->weighed->lines as $weighed) {
                         $grams += $weighed->line->id === $line['id'] ? $weighed->grams : 0.0;
@@ -247,9 +328,18 @@ final class EverySauceTest extends TestCase
         $off = Evaluation::of(RecipeDocument::read($document), Sauce::catalogue(), $sauce->style);
         self::assertNotNull($off->style);
         $aims = Aims::ofStyle($off, $off->style);
-        $short = static fn (Evaluation $at): float => array_sum(array_map(static fn (Measure $measure): float => $aims->steps($measure, $at->tasting->value($measure)) ** 2, Measure::cases()));
+        $short = static fn (Evaluation $at): float => array_sum(
+            array_map(
+                static fn (Measure $measure): float => $aims->steps($measure, $at->tasting->value($measure)) ** 2,
+                Measure::cases(),
+            ),
+        );
         foreach (Rebalance::answers($off, Sauce::catalogue(), $aims) as $answer) {
-            self::assertLessThanOrEqual($short($off) + 0.1, $short($answer->after), 'no answer is further off than the question');
+            self::assertLessThanOrEqual(
+                $short($off) + 0.1,
+                $short($answer->after),
+                'no answer is further off than the question',
+            );
             foreach ($answer->after->cooked->weighed->lines as $line) {
                 if ($line->line->id === $locked) {
                     self::assertEqualsWithDelta($sauce->cooked->weighed->lines[$biggest]->grams, $line->grams, 1e-6);
@@ -262,7 +352,9 @@ final class EverySauceTest extends TestCase
     /** @return list<Ingredient> */
     private static function own(Evaluation $sauce): array
     {
-        return array_values(array_filter(array_map(static fn ($line): ?Ingredient => $line->ingredient, $sauce->cooked->weighed->lines)));
+        return array_values(
+            array_filter(array_map(static fn ($of): ?Ingredient => $of->ingredient, $sauce->cooked->weighed->lines)),
+        );
     }
 
     /** @return list<string> */
@@ -275,6 +367,14 @@ final class EverySauceTest extends TestCase
     {
         $notes = MakeUps::read((string) file_get_contents(Server::root().'/database/make-ups.txt'))->notes;
 
-        return self::$drafts[$slug] ??= Draft::of(Sauce::style($slug), $slug, $notes[$slug], [], [], Sauce::catalogue(), new Criteria)->evaluation;
+        return self::$drafts[$slug] ??= Draft::of(
+            Sauce::style($slug),
+            $slug,
+            $notes[$slug],
+            [],
+            [],
+            Sauce::catalogue(),
+            new Criteria,
+        )->evaluation;
     }
 }

@@ -24,9 +24,15 @@ final class HouseTest extends TestCase
         $rooms = self::rooms();
         foreach (self::files('core') as $file => $text) {
             $place = array_search(explode('/', $file)[1], $rooms, true);
-            preg_match_all('/^use (?:function )?([\w\\\\]+)|\\\\((?:Illuminate|Symfony|App|Laravel)\\\\\w+)|Vinculum\\\\(\w+)\\\\/m', $text, $matches, PREG_SET_ORDER);
+            preg_match_all(
+                '/^use (?:function '
+                    .')?([\w\\\\]+)|\\\\((?:Illuminate|Symfony|App|Laravel)\\\\\w+)|Vinculum\\\\(\w+)\\\\/m',
+                $text,
+                $matches,
+                PREG_SET_ORDER,
+            );
             foreach ($matches as $match) {
-                $named = $match[1] ?: ($match[2] ?? '') ?: 'Vinculum\\'.($match[3] ?? '').'\\';
+                $named = $match[1] ?: $match[2] ?? '' ?: 'Vinculum\\'.($match[3] ?? '').'\\';
                 if (str_starts_with($named, 'Doctrine\\Inflector\\')) {
                     self::assertSame('core/Pantry/Singular.php', $file, 'the one library in core has one place');
 
@@ -34,12 +40,19 @@ final class HouseTest extends TestCase
                 }
                 self::assertStringStartsWith('Vinculum\\', $named, "{$file} reaches outside core: {$named}");
                 $folder = explode('\\', $named)[1];
-                self::assertLessThanOrEqual($place, array_search($folder, $rooms, true), "{$file} reaches down to {$folder}");
+                self::assertLessThanOrEqual(
+                    $place,
+                    array_search($folder, $rooms, true),
+                    "{$file} reaches down to {$folder}",
+                );
             }
         }
     }
 
-    /** Words that happen to name an ingredient too. Water is the one ingredient that core may name: what boils off is water. */
+    /**
+     * Words that happen to name an ingredient too. Water is the one ingredient that core may name: what boils off is
+     * water.
+     */
     private const WORDS = [
         'core/Pantry/Catalogue.php' => ['courgette', 'ketchup', 'whiskey', 'yoghurt'], // spellings
         'core/Pantry/Portion.php' => ['clove'], // of garlic
@@ -61,19 +74,30 @@ final class HouseTest extends TestCase
             preg_match_all("/['\"]([a-z0-9]+(?:-[a-z0-9]+)*)['\"]/", $text, $literals);
             $named = array_filter(array_unique($literals[1]), static fn (string $word): bool => isset($slugs[$word]));
             $named = array_diff($named, ['water'], self::WORDS[$file] ?? []);
-            self::assertSame([], array_values($named), "{$file} names an ingredient; ask for a kind or a trait instead");
+            self::assertSame(
+                [],
+                array_values($named),
+                "{$file} names an ingredient; ask for a kind or a trait instead",
+            );
         }
     }
 
     public function test_every_kind_that_is_asked_for_is_in_the_vocabulary_and_none_is_called_like_an_ingredient(): void
     {
         $kinds = Sauce::catalogue()->vocabulary->words['kinds'];
-        self::assertSame([], array_values(array_intersect(array_keys($kinds), Sauce::catalogue()->slugs())), 'so that asking for one is not asking for the other');
+        self::assertSame(
+            [],
+            array_values(array_intersect(array_keys($kinds), Sauce::catalogue()->slugs())),
+            'so that asking for one is not asking for the other',
+        );
         $asked = 0;
         foreach (self::files('core') as $file => $text) {
             preg_match_all("/->isOf\(((?:'[a-z-]+'(?:, )?)+)\)/", $text, $calls);
             foreach (explode(',', str_replace(["'", ' '], '', implode(',', $calls[1]))) as $kind) {
-                self::assertTrue($kind === '' || isset($kinds[$kind]), "{$file} asks for the kind “{$kind}”, which there is not");
+                self::assertTrue(
+                    $kind === '' || isset($kinds[$kind]),
+                    "{$file} asks for the kind “{$kind}”, which there is not",
+                );
                 $asked += $kind === '' ? 0 : 1;
             }
         }
@@ -82,9 +106,17 @@ final class HouseTest extends TestCase
 
     public function test_every_kind_of_the_tree_has_something_of_it(): void
     {
-        $there = array_merge(...array_map(static fn (string $slug): array => Sauce::ingredient($slug)->kinds, Sauce::catalogue()->slugs()));
+        $there = array_merge(
+            ...array_map(
+                static fn (string $slug): array => Sauce::ingredient($slug)->kinds,
+                Sauce::catalogue()->slugs(),
+            ),
+        );
 
-        self::assertSame(['own'], array_values(array_diff(array_keys(Sauce::catalogue()->vocabulary->words['kinds']), $there)));
+        self::assertSame(
+            ['own'],
+            array_values(array_diff(array_keys(Sauce::catalogue()->vocabulary->words['kinds']), $there)),
+        );
     }
 
     public function test_every_trait_that_is_asked_for_is_in_the_vocabulary(): void
@@ -104,7 +136,10 @@ final class HouseTest extends TestCase
     public function test_the_processes_of_the_vocabulary_are_those_of_the_code_and_of_the_format(): void
     {
         $words = array_keys(Sauce::catalogue()->vocabulary->words['processes']);
-        $schema = json_decode((string) file_get_contents(Server::root().'/resources/schemas/recipe.schema.json'), true);
+        $schema = json_decode(
+            (string) file_get_contents(Server::root().'/resources/schemas/recipe.schema.json'),
+            true,
+        );
         $code = array_map(static fn (ProcessKind $kind): string => $kind->value, ProcessKind::cases());
         sort($words);
         sort($code);
@@ -117,34 +152,55 @@ final class HouseTest extends TestCase
     public function test_the_allergens_and_needs_of_the_schemas_are_those_of_the_vocabulary(): void
     {
         $vocabulary = Sauce::catalogue()->vocabulary;
-        $read = static fn (string $name): mixed => json_decode((string) file_get_contents(Server::root()."/resources/schemas/{$name}.schema.json"), true);
+        $read = static fn (string $name): mixed => json_decode(
+            (string) file_get_contents(Server::root()."/resources/schemas/{$name}.schema.json"),
+            true,
+        );
         self::assertEqualsCanonicalizing($vocabulary->allergens(), self::enumWith($read('own-ingredient'), 'mustard'));
-        self::assertEqualsCanonicalizing(array_keys($vocabulary->words['needs']), self::enumWith($read('free-input'), 'vegan'));
+        self::assertEqualsCanonicalizing(
+            array_keys($vocabulary->words['needs']),
+            self::enumWith($read('free-input'), 'vegan'),
+        );
     }
 
     public function test_no_count_of_what_grows_stands_in_prose(): void
     {
-        foreach (['README.md', 'CHANGELOG.md', 'CONTRIBUTING.md', ...glob(Server::root().'/docs/*.md') ?: []] as $page) {
+        foreach (
+            ['README.md', 'CHANGELOG.md', 'CONTRIBUTING.md', ...glob(Server::root().'/docs/*.md') ?: []] as $page
+        ) {
             $path = str_starts_with($page, '/') ? $page : Server::root()."/{$page}";
-            preg_match_all('/\b\d{2,} (?:ingredients|things|styles|entries|tests|units|rules|screens)\b/', (string) file_get_contents($path), $counts);
+            preg_match_all(
+                '/\b\d{2,} (?:ingredients|things|styles|entries|tests|units|rules|screens)\b/',
+                (string) file_get_contents($path),
+                $counts,
+            );
             self::assertSame([], $counts[0], "{$page} counts what will be more tomorrow");
         }
     }
 
-    public function test_no_line_of_core_is_longer_than_120_characters(): void
+    /** What is no PHP of ours: a script of the browser, a document as it comes, and the sentence a test is called. */
+    private const MAY_BE_LONG = '/function test_|fetch\(|await |Array\.from|executeScript|=> \{|"@|querySelector|\.innerText|\[contains\(|runOnly|JARGON|Request::create/';
+
+    public function test_no_line_is_longer_than_120_characters(): void
     {
         $long = [];
-        foreach (self::files('core') as $file => $text) {
-            foreach (explode("\n", $text) as $number => $line) {
-                if (mb_strlen($line) > 120) {
-                    $long[] = $file.':'.($number + 1);
+        foreach (['core', 'app', 'routes', 'config', 'tests'] as $folder) {
+            foreach (self::files($folder) as $file => $text) {
+                foreach (explode("\n", $text) as $number => $line) {
+                    $mayBe = $folder === 'tests' && preg_match(self::MAY_BE_LONG, $line) === 1;
+                    if (mb_strlen($line) > 120 && ! $mayBe) {
+                        $long[] = $file.':'.($number + 1);
+                    }
                 }
             }
         }
         self::assertSame([], $long);
     }
 
-    /** @return list<string> the rooms of core in the order of docs/architecture.md: each uses itself and those before it */
+    /**
+     * @return list<string> the rooms of core in the order of docs/architecture.md: each uses itself and those before
+     * it
+     */
     private static function rooms(): array
     {
         $page = (string) file_get_contents(Server::root().'/docs/architecture.md');
@@ -177,9 +233,15 @@ final class HouseTest extends TestCase
     {
         $texts = [];
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(Server::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(Server::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file->getExtension() === 'php') {
-                $texts[substr($file->getPathname(), strlen(Server::root()) + 1)] = (string) file_get_contents($file->getPathname());
+                $texts[substr($file->getPathname(), strlen(Server::root()) + 1)] = (string) file_get_contents(
+                    $file->getPathname(),
+                );
             }
         }
         self::assertNotEmpty($texts);

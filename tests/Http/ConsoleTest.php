@@ -13,7 +13,10 @@ final class ConsoleTest extends HttpTestCase
 {
     public function test_prints_one_object_of_the_documented_shape(): void
     {
-        [$exit, $out, $err] = self::command('vinculum:analyse', Server::root().'/database/demo/gooseberry-ketchup.json');
+        [$exit, $out, $err] = self::command(
+            'vinculum:analyse',
+            Server::root().'/database/demo/gooseberry-ketchup.json',
+        );
         $analysis = $this->app->make(Schemas::class)->check('analysis', $out);
 
         self::assertSame([0, ''], [$exit, $err]);
@@ -23,7 +26,11 @@ final class ConsoleTest extends HttpTestCase
         self::assertContains('not-shelf-stable', array_column($analysis['cautions'], 'code'));
         self::assertEqualsWithDelta(1.0, array_sum(array_column($analysis['lines'], 'share')), 1e-4);
         $stage = $analysis['stages'][0];
-        self::assertEqualsWithDelta($stage['mass_in_g'], $stage['mass_out_g'] + $stage['boiled_off_g'] + $stage['lifted_out_g'], 0.01);
+        self::assertEqualsWithDelta(
+            $stage['mass_in_g'],
+            $stage['mass_out_g'] + $stage['boiled_off_g'] + $stage['lifted_out_g'],
+            0.01,
+        );
     }
 
     public function test_reads_standard_input(): void
@@ -40,18 +47,28 @@ final class ConsoleTest extends HttpTestCase
         preg_match_all('/: (-?\d+\.?\d*(?:[eE]-?\d+)?),?$/m', $out, $matches);
         self::assertNotEmpty($matches[1]);
         foreach ($matches[1] as $number) {
-            self::assertLessThanOrEqual(6, strlen(ltrim(str_replace(['-', '.'], '', rtrim($number, '0')), '0')), $number);
+            self::assertLessThanOrEqual(
+                6,
+                strlen(ltrim(str_replace(['-', '.'], '', rtrim($number, '0')), '0')),
+                $number,
+            );
         }
     }
 
     public function test_fails_with_one_clear_line(): void
     {
-        foreach ([
-            ['/nowhere.json', '', 'There is no file /nowhere.json that can be read.'],
-            ['-', 'not json', 'not JSON that can be read'],
-            ['-', '{"format":"vinculum-recipe","version":1,"stages":[]}', 'name: is missing. Expected: a name of 1 to 120 characters.'],
-            ['-', '[]', 'Expected a JSON object.'],
-        ] as [$file, $in, $words]) {
+        foreach (
+            [
+                ['/nowhere.json', '', 'There is no file /nowhere.json that can be read.'],
+                ['-', 'not json', 'not JSON that can be read'],
+                [
+                    '-',
+                    '{"format":"vinculum-recipe","version":1,"stages":[]}',
+                    'name: is missing. Expected: a name of 1 to 120 characters.',
+                ],
+                ['-', '[]', 'Expected a JSON object.'],
+            ] as [$file, $in, $words]
+        ) {
             [$exit, $out, $err] = self::command('vinculum:analyse', $file, $in);
             self::assertSame([1, ''], [$exit, $out]);
             self::assertStringContainsString($words, $err);
@@ -61,19 +78,39 @@ final class ConsoleTest extends HttpTestCase
 
     public function test_jotted_text_is_read_into_a_document_that_can_be_analysed(): void
     {
-        [$exit, $out, $err] = self::command('vinculum:read', '-', "2/3 cup cider vinegar\na generous cup of brown sugar, packed\n1 cup xyzzy\n");
+        [$exit, $out, $err] = self::command(
+            'vinculum:read',
+            '-',
+            "2/3 cup cider vinegar\na generous cup of brown sugar, packed\n1 cup xyzzy\n",
+        );
         $reading = $this->app->make(Schemas::class)->check('reading', $out);
 
         self::assertSame([0, ''], [$exit, $err]);
-        self::assertSame([3, 'ingredient', '1 cup xyzzy'], [$reading['questions'][0]['line'], $reading['questions'][0]['about'], $reading['questions'][0]['text']]);
-        [$exit, $analysis] = self::command('vinculum:analyse', '-', json_encode($reading['recipe'], JSON_THROW_ON_ERROR));
+        self::assertSame(
+            [3, 'ingredient', '1 cup xyzzy'],
+            [$reading['questions'][0]['line'], $reading['questions'][0]['about'], $reading['questions'][0]['text']],
+        );
+        [$exit, $analysis] = self::command(
+            'vinculum:analyse',
+            '-',
+            json_encode($reading['recipe'], JSON_THROW_ON_ERROR),
+        );
         self::assertSame(0, $exit);
-        self::assertSame('ingredient-unknown', json_decode($analysis, true, 512, JSON_THROW_ON_ERROR)['problems'][0]['code']);
+        self::assertSame(
+            'ingredient-unknown',
+            json_decode($analysis, true, 512, JSON_THROW_ON_ERROR)['problems'][0]['code'],
+        );
     }
 
     public function test_reading_fails_with_one_clear_line(): void
     {
-        foreach ([['/nowhere.txt', '', 'There is no file /nowhere.txt'], ['-', str_repeat("1 g salt\n", 61), 'at most 60'], ['-', "\xff\xfe", 'UTF-8']] as [$file, $in, $words]) {
+        foreach (
+            [
+                ['/nowhere.txt', '', 'There is no file /nowhere.txt'],
+                ['-', str_repeat("1 g salt\n", 61), 'at most 60'],
+                ['-', "\xff\xfe", 'UTF-8'],
+            ] as [$file, $in, $words]
+        ) {
             [$exit, $out, $err] = self::command('vinculum:read', $file, $in);
             self::assertSame([1, ''], [$exit, $out]);
             self::assertStringContainsString($words, $err);
@@ -84,23 +121,51 @@ final class ConsoleTest extends HttpTestCase
     /** @return iterable<string, array{string, list<string>, string, callable(array<string, mixed>): void}> */
     public static function answers(): iterable
     {
-        yield 'a rebalance lands where it says' => ['vinculum:rebalance', ['--target=sweetness:20'], 'rebalance', static function (array $answer): void {
-            self::assertSame('reached', $answer['status']);
-            [, $again] = self::command('vinculum:analyse', '-', json_encode($answer['recipe'], JSON_THROW_ON_ERROR));
-            self::assertEqualsWithDelta(20.0, json_decode($again, true, 512, JSON_THROW_ON_ERROR)['measures']['sweetness']['value'], 0.5);
-        }];
-        yield 'a rescue thins what is too salty' => ['vinculum:rescue', ['--feels=salty:2', '--have=water', '--have=sugar'], 'rescue', static function (array $answer): void {
-            self::assertGreaterThan(0.0, $answer['options'][0]['additions'][0]['mass_g']);
-            self::assertEqualsWithDelta(0.0, $answer['options'][0]['steps_after']['salty'] ?? 0.0, 0.5);
-        }];
-        yield 'a swap is ranked' => ['vinculum:swap', ['--out=sugar'], 'swap', static function (array $answer): void {
-            self::assertGreaterThan(3, count($answer['options']));
-            self::assertNotContains('sugar', array_column($answer['options'], 'words'));
-        }];
-        yield 'twice as much' => ['vinculum:scale', ['--to=2x'], 'scale', static function (array $answer): void {
-            self::assertEqualsWithDelta(2.0, $answer['factor'], 1e-6);
-            self::assertEqualsWithDelta(2000.0, $answer['lines'][0]['exact_g'], 1e-6);
-        }];
+        yield 'a rebalance lands where it says' => [
+            'vinculum:rebalance',
+            ['--target=sweetness:20'],
+            'rebalance',
+            static function (array $answer): void {
+                self::assertSame('reached', $answer['status']);
+                [, $again] = self::command(
+                    'vinculum:analyse',
+                    '-',
+                    json_encode($answer['recipe'], JSON_THROW_ON_ERROR),
+                );
+                self::assertEqualsWithDelta(
+                    20.0,
+                    json_decode($again, true, 512, JSON_THROW_ON_ERROR)['measures']['sweetness']['value'],
+                    0.5,
+                );
+            },
+        ];
+        yield 'a rescue thins what is too salty' => [
+            'vinculum:rescue',
+            ['--feels=salty:2', '--have=water', '--have=sugar'],
+            'rescue',
+            static function (array $answer): void {
+                self::assertGreaterThan(0.0, $answer['options'][0]['additions'][0]['mass_g']);
+                self::assertEqualsWithDelta(0.0, $answer['options'][0]['steps_after']['salty'] ?? 0.0, 0.5);
+            },
+        ];
+        yield 'a swap is ranked' => [
+            'vinculum:swap',
+            ['--out=sugar'],
+            'swap',
+            static function (array $answer): void {
+                self::assertGreaterThan(3, count($answer['options']));
+                self::assertNotContains('sugar', array_column($answer['options'], 'words'));
+            },
+        ];
+        yield 'twice as much' => [
+            'vinculum:scale',
+            ['--to=2x'],
+            'scale',
+            static function (array $answer): void {
+                self::assertEqualsWithDelta(2.0, $answer['factor'], 1e-6);
+                self::assertEqualsWithDelta(2000.0, $answer['lines'][0]['exact_g'], 1e-6);
+            },
+        ];
     }
 
     /**
@@ -108,8 +173,12 @@ final class ConsoleTest extends HttpTestCase
      * @param callable(array<string, mixed>): void $holds
      */
     #[DataProvider('answers')]
-    public function test_what_is_asked_on_the_bench_is_answered_here_as_well(string $command, array $options, string $schema, callable $holds): void
-    {
+    public function test_what_is_asked_on_the_bench_is_answered_here_as_well(
+        string $command,
+        array $options,
+        string $schema,
+        callable $holds,
+    ): void {
         [$exit, $out, $err] = self::command($command, '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), $options);
 
         self::assertSame([0, ''], [$exit, $err]);
@@ -118,8 +187,17 @@ final class ConsoleTest extends HttpTestCase
 
     public function test_an_option_that_is_not_understood_is_named(): void
     {
-        foreach ([['vinculum:rebalance', '--target=sweetness', 'target'], ['vinculum:rescue', '--feels=fizzy:2', 'fizzy'], ['vinculum:swap', '--free-of=grief', 'grief'], ['vinculum:scale', '--to=loads', 'loads']] as [$command, $option, $words]) {
-            [$exit, $out, $err] = self::command($command, '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), [$option]);
+        foreach (
+            [
+                ['vinculum:rebalance', '--target=sweetness', 'target'],
+                ['vinculum:rescue', '--feels=fizzy:2', 'fizzy'],
+                ['vinculum:swap', '--free-of=grief', 'grief'],
+                ['vinculum:scale', '--to=loads', 'loads'],
+            ] as [$command, $option, $words]
+        ) {
+            [$exit, $out, $err] = self::command($command, '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), [
+                $option,
+            ]);
             self::assertSame([1, ''], [$exit, $out], $command);
             self::assertStringContainsString($words, $err);
             self::assertSame(1, substr_count($err, "\n"), $err);
@@ -128,7 +206,10 @@ final class ConsoleTest extends HttpTestCase
 
     public function test_too_much_and_not_enough_of_one_taste_is_asked_about(): void
     {
-        [$exit, $out, $err] = self::command('vinculum:rescue', '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), ['--feels=salty:2', '--feels=salty:-1']);
+        [$exit, $out, $err] = self::command('vinculum:rescue', '-', json_encode(self::RECIPE, JSON_THROW_ON_ERROR), [
+            '--feels=salty:2',
+            '--feels=salty:-1',
+        ]);
 
         self::assertSame([1, ''], [$exit, $out]);
         self::assertStringContainsString('“salty” is said twice, 2 and -1', $err);
@@ -140,7 +221,13 @@ final class ConsoleTest extends HttpTestCase
         foreach (array_keys($recipe['stages'][0]['lines']) as $i) {
             $recipe['stages'][0]['lines'][$i]['amount'] = '2 parts';
         }
-        foreach ([['vinculum:rescue', '--feels=salty:2'], ['vinculum:rebalance', '--target=sweetness:20'], ['vinculum:swap', '--free-of=gluten']] as [$command, $option]) {
+        foreach (
+            [
+                ['vinculum:rescue', '--feels=salty:2'],
+                ['vinculum:rebalance', '--target=sweetness:20'],
+                ['vinculum:swap', '--free-of=gluten'],
+            ] as [$command, $option]
+        ) {
             [$exit, , $err] = self::command($command, '-', json_encode($recipe, JSON_THROW_ON_ERROR), [$option]);
             self::assertSame(1, $exit, $command);
             self::assertSame(1, substr_count($err, "\n"), $err);
@@ -150,7 +237,10 @@ final class ConsoleTest extends HttpTestCase
 
     public function test_a_draft_is_a_recipe_with_reasons(): void
     {
-        [$exit, $out] = self::against(sys_get_temp_dir().'/no-household-yet.sqlite', 'vinculum:draft', '', ['--style=soy-glaze', '--free-of=gluten']);
+        [$exit, $out] = self::against(sys_get_temp_dir().'/no-household-yet.sqlite', 'vinculum:draft', '', [
+            '--style=soy-glaze',
+            '--free-of=gluten',
+        ]);
         self::assertSame(0, $exit);
         $draft = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
 
@@ -162,7 +252,10 @@ final class ConsoleTest extends HttpTestCase
     public function test_a_plan_says_when_to_begin_and_prints_a_calendar(): void
     {
         $recipe = json_encode(self::RECIPE, JSON_THROW_ON_ERROR);
-        [$exit, $out, $err] = self::command('vinculum:plan', '-', $recipe, ['--ready=2030-11-29 12:00', '--zone=Europe/Berlin']);
+        [$exit, $out, $err] = self::command('vinculum:plan', '-', $recipe, [
+            '--ready=2030-11-29 12:00',
+            '--zone=Europe/Berlin',
+        ]);
         self::assertSame([0, ''], [$exit, $err]);
         $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
         self::assertSame(['begin', 'tasks', 'proven', 'notes'], array_keys($plan));
@@ -185,7 +278,12 @@ final class ConsoleTest extends HttpTestCase
         file_put_contents($broken, str_repeat('not a database ', 100));
         foreach (['vinculum:analyse', 'vinculum:plan', 'vinculum:draft'] as $command) {
             $arguments = $command === 'vinculum:draft' ? ['--style=soy-glaze'] : ['-'];
-            [$exit, $out, $err] = self::against($broken, $command, json_encode(self::RECIPE, JSON_THROW_ON_ERROR), $arguments);
+            [$exit, $out, $err] = self::against(
+                $broken,
+                $command,
+                json_encode(self::RECIPE, JSON_THROW_ON_ERROR),
+                $arguments,
+            );
             self::assertSame([1, ''], [$exit, $out], $command);
             self::assertSame(1, substr_count($err, "\n"), $err);
             self::assertStringContainsString('database', $err);
@@ -208,7 +306,13 @@ final class ConsoleTest extends HttpTestCase
      */
     private static function against(string $database, string $command, string $in, array $arguments): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', $command, ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => $database] + getenv());
+        $process = proc_open(
+            [PHP_BINARY, 'artisan', $command, ...$arguments],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+            Server::root(),
+            ['VINCULUM_DATABASE' => $database] + getenv(),
+        );
         self::assertNotFalse($process);
         fwrite($pipes[0], $in);
         fclose($pipes[0]);

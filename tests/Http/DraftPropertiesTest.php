@@ -11,7 +11,21 @@ use Tests\Support\Seed;
 /** What has to hold of any draft, whatever is pressed: chosen at random, the same for a number every time. */
 final class DraftPropertiesTest extends HttpTestCase
 {
-    private const NEEDS = ['vegan', 'vegetarian', 'gluten', 'nuts', 'eggs', 'milk', 'soy', 'fish', 'sesame', 'mustard', 'sulphites', 'alcohol', 'added-sugar'];
+    private const NEEDS = [
+        'vegan',
+        'vegetarian',
+        'gluten',
+        'nuts',
+        'eggs',
+        'milk',
+        'soy',
+        'fish',
+        'sesame',
+        'mustard',
+        'sulphites',
+        'alcohol',
+        'added-sugar',
+    ];
 
     /** @return iterable<string, array{int}> */
     public static function numbers(): iterable
@@ -32,7 +46,10 @@ final class DraftPropertiesTest extends HttpTestCase
         $lines = array_merge(...array_column($draft['recipe']['stages'], 'lines'));
         self::assertNotSame([], $lines, $said);
         $answer = $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $draft['recipe']]));
-        $wrong = array_filter($answer['analysis']['problems'], static fn (array $problem): bool => ! in_array($problem['code'], ['to-taste', 'share-above-sensible'], true));
+        $wrong = array_filter(
+            $answer['analysis']['problems'],
+            static fn (array $one): bool => ! in_array($one['code'], ['to-taste', 'share-above-sensible'], true),
+        );
         self::assertSame([], array_values($wrong), $said);
         foreach ($draft['reasons'] as $reason) {
             self::assertNotSame('', $reason['why'], $said);
@@ -48,23 +65,37 @@ final class DraftPropertiesTest extends HttpTestCase
         foreach ($lines as $line) {
             $thing = Sauce::ingredient($line['ingredient']);
             foreach ($asked['free_of'] as $need) {
-                $isSaid = array_filter([$draft['why'], ...$draft['notes']], static fn (string $text): bool => str_contains($text, $thing->shortName()) || str_contains(mb_strtolower($text), mb_strtolower($thing->name)));
-                self::assertTrue(Sauce::need($need)->verdict($thing) !== 'against' || $isSaid !== [], "{$thing->slug}, though {$need}: {$said}");
+                $isSaid = array_filter(
+                    [$draft['why'], ...$draft['notes']],
+                    static fn (string $text): bool => str_contains($text, $thing->shortName())
+                        || str_contains(mb_strtolower($text), mb_strtolower($thing->name)),
+                );
+                self::assertTrue(
+                    Sauce::need($need)->verdict($thing) !== 'against' || $isSaid !== [],
+                    "{$thing->slug}, though {$need}: {$said}",
+                );
             }
             self::assertNotContains($line['ingredient'], $asked['without'], $said);
         }
         // what was pressed is in it, unless somebody does not eat it
         $in = array_column($lines, 'ingredient');
         foreach ($pressed as $slug) {
-            $isRuledOut = array_filter($asked['free_of'], static fn (string $need): bool => Sauce::need($need)->verdict(Sauce::ingredient($slug)) === 'against') !== [];
+            $isRuledOut
+                = array_filter(
+                    $asked['free_of'],
+                    static fn (string $need): bool => Sauce::need($need)->verdict(Sauce::ingredient($slug))
+                        === 'against',
+                ) !== [];
             self::assertTrue($isRuledOut || in_array($slug, $in, true), "{$slug} was pressed: {$said}");
         }
     }
 
     /**
-     * As a hand presses: one kind, perhaps another main, perhaps another bringer of one taste, perhaps no heat, up to two needs.
+     * As a hand presses: one kind, perhaps another main, perhaps another bringer of one taste, perhaps no heat, up to
+     * two needs.
      *
-     * @return array{array{style: string, with: list<string>, without: list<string>, free_of: list<string>, another: int}, list<string>}
+     * @return array{array{style: string, with: list<string>, without: list<string>, free_of: list<string>,
+     * another: int}, list<string>}
      */
     private function pressed(int $number): array
     {
@@ -80,7 +111,10 @@ final class DraftPropertiesTest extends HttpTestCase
         foreach ($begin['tastes'] as $taste) {
             $others = array_values(array_filter($taste['things'], static fn (array $thing): bool => ! $thing['usual']));
             if ($taste['taste'] === 'heat' && mt_rand(0, 2) === 0) {
-                $without = array_column(array_filter($taste['things'], static fn (array $thing): bool => $thing['usual']), 'slug');
+                $without = array_column(
+                    array_filter($taste['things'], static fn (array $thing): bool => $thing['usual']),
+                    'slug',
+                );
             } elseif ($others !== [] && $with === [] && mt_rand(0, 3) === 0) {
                 $with[] = $others[mt_rand(0, count($others) - 1)]['slug'];
             }
@@ -90,7 +124,13 @@ final class DraftPropertiesTest extends HttpTestCase
         $without = array_values(array_diff($without, $with));
 
         return [
-            ['style' => $kind, 'with' => $with, 'without' => $without, 'free_of' => array_slice($needs, 0, mt_rand(0, 2)), 'another' => mt_rand(0, 2)],
+            [
+                'style' => $kind,
+                'with' => $with,
+                'without' => $without,
+                'free_of' => array_slice($needs, 0, mt_rand(0, 2)),
+                'another' => mt_rand(0, 2),
+            ],
             $with,
         ];
     }

@@ -11,7 +11,8 @@ use App\Models\StoredRecipe;
 use Tests\Support\Fuzzer;
 
 /**
- * Whole and spoiled bodies over every route: no 5xx but one that is stated, no answer over five seconds, no page where JSON was
+ * Whole and spoiled bodies over every route: no 5xx but one that is stated, no answer over five seconds, no page
+ * where JSON was
  * asked for, no trace and no path. A short run here; bin/fuzz makes a long one, of as many as it is told.
  */
 final class EveryRouteFuzzTest extends HttpTestCase
@@ -28,7 +29,9 @@ final class EveryRouteFuzzTest extends HttpTestCase
         $fuzzer = new Fuzzer(resource_path('schemas'), $seed);
         $operations = [];
         foreach ($fuzzer->paths() as $path => $methods) {
-            foreach (array_intersect_key($methods, ['get' => 1, 'post' => 1, 'put' => 1, 'delete' => 1]) as $method => $operation) {
+            foreach (
+                array_intersect_key($methods, array_flip(['get', 'post', 'put', 'delete'])) as $method => $operation
+            ) {
                 // an archive is no JSON, and a copy of the house is a file each
                 if (! in_array($path, ['/api/house/archive', '/api/house/copies'], true)) {
                     $operations[] = [$method, $path, $operation];
@@ -39,19 +42,34 @@ final class EveryRouteFuzzTest extends HttpTestCase
         $this->seedHouse();
         for ($run = 0; $run < $runs && microtime(true) < $until; $run++) {
             [$method, $path, $operation] = $operations[$run % count($operations)];
-            $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $name): string => mt_rand(0, 2) === 0 ? $fuzzer->part() : $this->there($name[1]), $path);
+            $address = (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                fn (array $name): string => mt_rand(0, 2) === 0 ? $fuzzer->part() : $this->there($name[1]),
+                $path,
+            );
             if ($method === 'get' && mt_rand(0, 1) === 1) {
                 $address .= '?q='.$fuzzer->part().'&page='.$fuzzer->part();
             }
             $body = $fuzzer->body($operation);
             $json = (string) json_encode($body, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
             $began = microtime(true);
-            $response = $this->call(strtoupper($method), $address, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_IF_MATCH' => '"1"'], $method === 'get' || $method === 'delete' ? null : $json);
+            $response = $this->call(
+                strtoupper($method),
+                $address,
+                [],
+                [],
+                [],
+                ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_IF_MATCH' => '"1"'],
+                $method === 'get' || $method === 'delete' ? null : $json,
+            );
             $took = microtime(true) - $began;
             $said = "seed {$seed}, run {$run}: {$method} {$address} {$json}";
             $status = $response->getStatusCode();
             $text = (string) $response->getContent();
-            self::assertTrue($status < 500 || ($status === 503 && str_contains($text, '"code"')), "{$said} was answered {$status}: {$text}");
+            self::assertTrue(
+                $status < 500 || ($status === 503 && str_contains($text, '"code"')),
+                "{$said} was answered {$status}: {$text}",
+            );
             self::assertLessThan(self::SLOWEST_S, $took, $said);
             if ($status !== 204 && ! str_ends_with($path, '/text')) {
                 self::assertJson($text, $said);

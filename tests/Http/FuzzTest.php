@@ -10,7 +10,25 @@ use Tests\Support\Seed;
 /** Documents spoiled at random: each is answered, and with words. */
 final class FuzzTest extends HttpTestCase
 {
-    private const ODD = [null, true, -1, 0, 1e308, '', 'x', '🫠', "\u{202E}abc", [], [[]], ['a' => 1], '<script>', '1/0 cup', '-3 g', '1e9 kg', '999999999999999999999'];
+    private const ODD = [
+        null,
+        true,
+        -1,
+        0,
+        1e308,
+        '',
+        'x',
+        '🫠',
+        "\u{202E}abc",
+        [],
+        [[]],
+        ['a' => 1],
+        '<script>',
+        '1/0 cup',
+        '-3 g',
+        '1e9 kg',
+        '999999999999999999999',
+    ];
 
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
@@ -35,7 +53,10 @@ final class FuzzTest extends HttpTestCase
             }
             $failure = $this->documented('failure', $response, 422);
             self::assertNotSame('', $failure['error']['message'], (string) json_encode($recipe));
-            self::assertDoesNotMatchRegularExpression('/Exception|\.php|Stack trace|Undefined|null given/', (string) json_encode($failure));
+            self::assertDoesNotMatchRegularExpression(
+                '/Exception|\.php|Stack trace|Undefined|null given/',
+                (string) json_encode($failure),
+            );
         }
         self::assertContains(422, $answered);
     }
@@ -46,7 +67,11 @@ final class FuzzTest extends HttpTestCase
         mt_srand(Seed::of(100 + $seed));
         $kept = $this->kept();
         for ($i = 0; $i < 8; $i++) {
-            $response = $this->putJson("/api/recipes/{$kept['id']}", ['recipe' => self::spoiled(self::RECIPE, 2)], ['If-Match' => (string) $kept['revision']]);
+            $response = $this->putJson(
+                "/api/recipes/{$kept['id']}",
+                ['recipe' => self::spoiled(self::RECIPE, 2)],
+                ['If-Match' => (string) $kept['revision']],
+            );
             if ($response->getStatusCode() === 200) {
                 $kept = $this->documented('recipe-record', $response);
             }
@@ -59,11 +84,44 @@ final class FuzzTest extends HttpTestCase
     public function test_jotted_rubbish_becomes_lines_or_a_refusal_and_never_less(int $seed): void
     {
         mt_srand(Seed::of(200 + $seed));
-        $words = ['1', '1/2', '½', '3–4', 'cup', 'tbsp', 'g', 'of', 'plum', 'sugar', 'salt', 'to taste', 'minced', ',', '(', ')', '+', '×', '🫠', "\u{05DE}", '%', '.', 'juice of', 'a', 'about', '0', '-', '400 g', 'tin'];
+        $words = [
+            '1',
+            '1/2',
+            '½',
+            '3–4',
+            'cup',
+            'tbsp',
+            'g',
+            'of',
+            'plum',
+            'sugar',
+            'salt',
+            'to taste',
+            'minced',
+            ',',
+            '(',
+            ')',
+            '+',
+            '×',
+            '🫠',
+            "\u{05DE}",
+            '%',
+            '.',
+            'juice of',
+            'a',
+            'about',
+            '0',
+            '-',
+            '400 g',
+            'tin',
+        ];
         for ($i = 0; $i < 12; $i++) {
             $lines = [];
             for ($l = mt_rand(1, 6); $l > 0; $l--) {
-                $lines[] = implode(' ', array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, mt_rand(1, 7))));
+                $lines[] = implode(
+                    ' ',
+                    array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, mt_rand(1, 7))),
+                );
             }
             $response = $this->postJson('/api/read', ['text' => implode("\n", $lines)]);
             if ($response->getStatusCode() !== 200) {
@@ -71,11 +129,26 @@ final class FuzzTest extends HttpTestCase
                 continue;
             }
             $reading = $this->documented('reading', $response);
-            $read = array_merge(...array_map(static fn (array $stage): array => $stage['lines'] ?? [], $reading['recipe']['stages']), ...[[]]);
-            $unread = array_filter($lines, static fn (string $line): bool => preg_match('/\p{L}/u', $line) === 1 && ! str_ends_with(trim($line), ':'));
+            $read = array_merge(
+                ...array_map(static fn (array $stage): array => $stage['lines'] ?? [], $reading['recipe']['stages']),
+                ...[[]],
+            );
+            $unread = array_filter(
+                $lines,
+                static fn (string $line): bool => preg_match('/\p{L}/u', $line) === 1
+                    && ! str_ends_with(trim($line), ':'),
+            );
             // a title, a remark and what it makes are kept as well
-            $besides = array_filter([$reading['recipe']['name'] === 'New sauce' ? '' : 'title', $reading['recipe']['makes'] ?? '', ...explode("\n", $reading['recipe']['story'] ?? '')]);
-            self::assertGreaterThanOrEqual(count($unread), count($read) + count($reading['questions']) + count($besides), implode("\n", $lines));
+            $besides = array_filter([
+                $reading['recipe']['name'] === 'New sauce' ? '' : 'title',
+                $reading['recipe']['makes'] ?? '',
+                ...explode("\n", $reading['recipe']['story'] ?? ''),
+            ]);
+            self::assertGreaterThanOrEqual(
+                count($unread),
+                count($read) + count($reading['questions']) + count($besides),
+                implode("\n", $lines),
+            );
         }
     }
 
@@ -84,7 +157,11 @@ final class FuzzTest extends HttpTestCase
     {
         mt_srand(Seed::of(300 + $seed));
         $bodies = [
-            '/api/rescue' => ['recipe' => self::RECIPE, 'feels' => ['salty' => 1], 'pot' => ['in_pot' => '400 g', 'hot' => true]],
+            '/api/rescue' => [
+                'recipe' => self::RECIPE,
+                'feels' => ['salty' => 1],
+                'pot' => ['in_pot' => '400 g', 'hot' => true],
+            ],
             '/api/rebalance' => ['recipe' => self::RECIPE, 'targets' => ['sweetness' => 20]],
             '/api/swap' => ['recipe' => self::RECIPE, 'line' => 'l2'],
             '/api/free' => ['recipe' => self::RECIPE, 'needs' => ['vegan'], 'salt_times' => 0.8],

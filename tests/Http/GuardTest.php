@@ -28,7 +28,9 @@ final class GuardTest extends HttpTestCase
     #[DataProvider('askers')]
     public function test_only_our_own_host_and_origin_are_served(string $address, ?string $origin, int $status): void
     {
-        $this->call('GET', $address, [], [], [], $origin === null ? [] : ['HTTP_ORIGIN' => $origin])->assertStatus($status);
+        $this->call('GET', $address, [], [], [], $origin === null ? [] : ['HTTP_ORIGIN' => $origin])->assertStatus(
+            $status,
+        );
     }
 
     public function test_a_form_of_another_page_cannot_be_a_request(): void
@@ -38,16 +40,35 @@ final class GuardTest extends HttpTestCase
 
     public function test_what_is_not_json_is_answered_in_words(): void
     {
-        $response = $this->call('POST', '/api/evaluate', [], [], [], ['CONTENT_TYPE' => 'application/json'], '{"recipe": ');
+        $response = $this->call(
+            'POST',
+            '/api/evaluate',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json'],
+            '{"recipe": ',
+        );
 
         self::assertSame('malformed-json', $this->documented('failure', $response, 400)['error']['code']);
     }
 
     public function test_a_body_beyond_256_kB_is_not_read(): void
     {
-        $response = $this->call('POST', '/api/evaluate', [], [], [], ['CONTENT_TYPE' => 'application/json'], str_repeat(' ', 256 * 1024).'{}');
+        $response = $this->call(
+            'POST',
+            '/api/evaluate',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json'],
+            str_repeat(' ', 256 * 1024).'{}',
+        );
 
-        self::assertStringContainsString('at most 256 kB', $this->documented('failure', $response, 413)['error']['message']);
+        self::assertStringContainsString(
+            'at most 256 kB',
+            $this->documented('failure', $response, 413)['error']['message'],
+        );
     }
 
     public function test_a_hundred_kB_of_amount_is_a_named_field(): void
@@ -70,7 +91,11 @@ final class GuardTest extends HttpTestCase
         self::assertStringNotContainsString('http', $policy);
         self::assertSame(1, preg_match("/style-src 'self' 'nonce-([^']+)'/", $policy, $match));
         self::assertStringContainsString('content="'.$match[1].'"', (string) $response->getContent());
-        self::assertStringNotContainsString($match[1], (string) $this->get('/shelf')->headers->get('Content-Security-Policy'), 'a nonce is used once');
+        self::assertStringNotContainsString(
+            $match[1],
+            (string) $this->get('/shelf')->headers->get('Content-Security-Policy'),
+            'a nonce is used once',
+        );
         self::assertNull($response->headers->get('Set-Cookie'));
     }
 
@@ -97,11 +122,44 @@ final class GuardTest extends HttpTestCase
     public function test_the_method_is_the_one_that_came_and_json_is_json_exactly(): void
     {
         self::assertSame(405, $this->postJson('/api/recipes', ['_method' => 'DELETE'])->getStatusCode());
-        self::assertSame(405, $this->json('POST', '/api/recipes', ['recipe' => self::RECIPE], ['X-HTTP-Method-Override' => 'DELETE'])->getStatusCode());
-        foreach (['text/plain; a=/json', 'application/x-json', 'application/json; charset=utf-16', 'text/json'] as $type) {
-            self::assertSame(415, $this->call('POST', '/api/read', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], '{"text":"1 cup sugar"}')->getStatusCode(), $type);
+        self::assertSame(
+            405,
+            $this->json(
+                'POST',
+                '/api/recipes',
+                ['recipe' => self::RECIPE],
+                ['X-HTTP-Method-Override' => 'DELETE'],
+            )->getStatusCode(),
+        );
+        foreach (
+            ['text/plain; a=/json', 'application/x-json', 'application/json; charset=utf-16', 'text/json'] as $type
+        ) {
+            self::assertSame(
+                415,
+                $this->call(
+                    'POST',
+                    '/api/read',
+                    [],
+                    [],
+                    [],
+                    ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'],
+                    '{"text":"1 cup sugar"}',
+                )->getStatusCode(),
+                $type,
+            );
         }
-        self::assertSame(200, $this->call('POST', '/api/read', [], [], [], ['CONTENT_TYPE' => 'application/json; charset=UTF-8', 'HTTP_ACCEPT' => 'application/json'], '{"text":"1 cup sugar"}')->getStatusCode());
+        self::assertSame(
+            200,
+            $this->call(
+                'POST',
+                '/api/read',
+                [],
+                [],
+                [],
+                ['CONTENT_TYPE' => 'application/json; charset=UTF-8', 'HTTP_ACCEPT' => 'application/json'],
+                '{"text":"1 cup sugar"}',
+            )->getStatusCode(),
+        );
     }
 
     public function test_every_answer_says_what_it_may_not_use(): void
@@ -116,13 +174,25 @@ final class GuardTest extends HttpTestCase
     public function test_a_script_that_asks_in_process_and_prints_meanwhile_is_answered_every_time(): void
     {
         $script = <<<'PHP'
-            require 'vendor/autoload.php';
-            $kernel = (require 'bootstrap/app.php')->make(Illuminate\Contracts\Http\Kernel::class);
-            foreach ([1, 2] as $time) {
-                echo $kernel->handle(Illuminate\Http\Request::create('http://127.0.0.1:8000/api/read', 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: '{"text": "3 tbsp honey"}'))->getStatusCode(), ' ';
-            }
-            PHP;
+        require 'vendor/autoload.php';
+        $kernel = (require 'bootstrap/app.php')->make(Illuminate\Contracts\Http\Kernel::class);
+        foreach ([1, 2] as $time) {
+            echo $kernel->handle(Illuminate\Http\Request::create('http://127.0.0.1:8000/api/read', 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: '{"text": "3 tbsp honey"}'))->getStatusCode(), ' ';
+        }
+        PHP;
 
-        self::assertSame('200 200', trim((string) shell_exec('cd '.escapeshellarg(base_path()).' && VINCULUM_DATABASE=/no/household.sqlite '.escapeshellarg(PHP_BINARY).' -r '.escapeshellarg($script))));
+        self::assertSame(
+            '200 200',
+            trim(
+                (string) shell_exec(
+                    'cd '
+                        .escapeshellarg(base_path())
+                        .' && VINCULUM_DATABASE=/no/household.sqlite '
+                        .escapeshellarg(PHP_BINARY)
+                        .' -r '
+                        .escapeshellarg($script),
+                ),
+            ),
+        );
     }
 }

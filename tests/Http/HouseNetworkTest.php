@@ -15,7 +15,14 @@ use Symfony\Component\HttpFoundation\Response;
 /** The house network: nobody comes in who is not known, and on the machine itself nobody is asked. */
 final class HouseNetworkTest extends HttpTestCase
 {
-    private const OUTSIDE = ['VINCULUM_AT' => 'house', 'VINCULUM_HOSTS' => 'kitchen.local 192.168.1.5', 'HTTP_HOST' => 'kitchen.local:8443', 'HTTPS' => 'on', 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
+    private const OUTSIDE = [
+        'VINCULUM_AT' => 'house',
+        'VINCULUM_HOSTS' => 'kitchen.local 192.168.1.5',
+        'HTTP_HOST' => 'kitchen.local:8443',
+        'HTTPS' => 'on',
+        'CONTENT_TYPE' => 'application/json',
+        'HTTP_ACCEPT' => 'application/json',
+    ];
 
     protected function setUp(): void
     {
@@ -36,9 +43,17 @@ final class HouseNetworkTest extends HttpTestCase
                 $path = '/'.preg_replace('/\{[^}]+\}/', '1', $route->uri());
                 $response = $this->outside($method, $path);
                 if (str_starts_with($path, '/api/')) {
-                    self::assertSame('sign-in', $this->documented('failure', $response, 401)['error']['code'], "{$method} {$path}");
+                    self::assertSame(
+                        'sign-in',
+                        $this->documented('failure', $response, 401)['error']['code'],
+                        "{$method} {$path}",
+                    );
                 } else {
-                    self::assertSame([302, '/sign-in'], [$response->getStatusCode(), $response->headers->get('Location')], "{$method} {$path}");
+                    self::assertSame(
+                        [302, '/sign-in'],
+                        [$response->getStatusCode(), $response->headers->get('Location')],
+                        "{$method} {$path}",
+                    );
                 }
                 $walked++;
             }
@@ -66,7 +81,11 @@ final class HouseNetworkTest extends HttpTestCase
         self::assertTrue($cookie->isSecure());
         self::assertTrue($cookie->isHttpOnly());
         self::assertSame('strict', $cookie->getSameSite());
-        self::assertSame([], $this->getJson('http://127.0.0.1/api/recipes')->headers->getCookies(), 'on the machine itself there is none');
+        self::assertSame(
+            [],
+            $this->getJson('http://127.0.0.1/api/recipes')->headers->getCookies(),
+            'on the machine itself there is none',
+        );
     }
 
     public function test_six_digits_let_one_device_in_once_and_for_some_minutes(): void
@@ -99,18 +118,51 @@ final class HouseNetworkTest extends HttpTestCase
         $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'sour plums in june'])->assertOk();
         $page = $this->outside('GET', '/sign-in');
         $cookies = self::cookiesOf($page);
-        self::assertSame(419, $this->outside('POST', '/sign-in', $cookies, ['word' => 'sour plums in june', '_token' => 'made up'])->getStatusCode());
-        $origin = $this->call('POST', 'https://kitchen.local:8443/sign-in', ['word' => 'sour plums in june'], $cookies, [], ['HTTP_ORIGIN' => 'https://elsewhere.example'] + self::OUTSIDE);
+        self::assertSame(
+            419,
+            $this->outside('POST', '/sign-in', $cookies, [
+                'word' => 'sour plums in june',
+                '_token' => 'made up',
+            ])->getStatusCode(),
+        );
+        $origin = $this->call(
+            'POST',
+            'https://kitchen.local:8443/sign-in',
+            ['word' => 'sour plums in june'],
+            $cookies,
+            [],
+            ['HTTP_ORIGIN' => 'https://elsewhere.example'] + self::OUTSIDE,
+        );
         self::assertSame(403, $origin->getStatusCode());
         self::assertSame(0, Device::query()->count());
     }
 
     public function test_no_other_name_is_answered_and_no_header_says_where_one_comes_from(): void
     {
-        self::assertSame(421, $this->call('GET', 'https://evil.example/api/recipes', [], [], [], ['HTTP_HOST' => 'evil.example'] + self::OUTSIDE)->getStatusCode());
+        self::assertSame(
+            421,
+            $this->call(
+                'GET',
+                'https://evil.example/api/recipes',
+                [],
+                [],
+                [],
+                ['HTTP_HOST' => 'evil.example'] + self::OUTSIDE,
+            )->getStatusCode(),
+        );
         // a header of that name is another thing than what the server in front says
-        $this->get('http://127.0.0.1/api/recipes', ['VINCULUM_AT' => 'loopback', 'Accept' => 'application/json'])->assertOk();
-        $answer = $this->call('GET', 'https://kitchen.local:8443/api/recipes', [], [], [], ['HTTP_VINCULUM_AT' => 'loopback'] + self::OUTSIDE);
+        $this->get('http://127.0.0.1/api/recipes', [
+            'VINCULUM_AT' => 'loopback',
+            'Accept' => 'application/json',
+        ])->assertOk();
+        $answer = $this->call(
+            'GET',
+            'https://kitchen.local:8443/api/recipes',
+            [],
+            [],
+            [],
+            ['HTTP_VINCULUM_AT' => 'loopback'] + self::OUTSIDE,
+        );
         self::assertSame(401, $answer->getStatusCode());
     }
 
@@ -119,9 +171,20 @@ final class HouseNetworkTest extends HttpTestCase
         $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'sour plums in june'])->assertOk();
         [$cookies] = $this->signIn('sour plums in june');
         foreach (['PUT' => '/api/house/passphrase', 'POST' => '/api/house/pairing'] as $method => $path) {
-            $this->documented('failure', $this->outside($method, $path, $cookies, [], '{"passphrase": "another long word"}'), 403);
+            $this->documented(
+                'failure',
+                $this->outside($method, $path, $cookies, [], '{"passphrase": "another long word"}'),
+                403,
+            );
         }
-        self::assertSame('passphrase', $this->documented('failure', $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'short']), 422)['error']['fields'][0]['field']);
+        self::assertSame(
+            'passphrase',
+            $this->documented(
+                'failure',
+                $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'short']),
+                422,
+            )['error']['fields'][0]['field'],
+        );
         // a new word asks everybody again
         $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'gooseberries in july'])->assertOk();
         $this->documented('failure', $this->outside('GET', '/api/recipes', $cookies), 401);
@@ -143,7 +206,11 @@ final class HouseNetworkTest extends HttpTestCase
     {
         $page = $this->outside('GET', '/sign-in');
         preg_match('/name="_token" value="([^"]+)"/', (string) $page->getContent(), $token);
-        $answer = $this->outside('POST', '/sign-in', self::cookiesOf($page), ['word' => $word, 'device' => $device, '_token' => $token[1] ?? '']);
+        $answer = $this->outside('POST', '/sign-in', self::cookiesOf($page), [
+            'word' => $word,
+            'device' => $device,
+            '_token' => $token[1] ?? '',
+        ]);
 
         return [self::cookiesOf($answer), $answer];
     }
@@ -153,12 +220,25 @@ final class HouseNetworkTest extends HttpTestCase
      * @param array<string, string> $form
      * @return TestResponse<Response>
      */
-    private function outside(string $method, string $path, array $cookies = [], array $form = [], string $body = '{}'): TestResponse
-    {
+    private function outside(
+        string $method,
+        string $path,
+        array $cookies = [],
+        array $form = [],
+        string $body = '{}',
+    ): TestResponse {
         $server = ($form === [] ? [] : ['CONTENT_TYPE' => 'application/x-www-form-urlencoded']) + self::OUTSIDE;
         $this->app->forgetScopedInstances();
 
-        return $this->call($method, "https://kitchen.local:8443{$path}", $form, $cookies, [], $server, $method === 'GET' || $form !== [] ? null : $body);
+        return $this->call(
+            $method,
+            "https://kitchen.local:8443{$path}",
+            $form,
+            $cookies,
+            [],
+            $server,
+            $method === 'GET' || $form !== [] ? null : $body,
+        );
     }
 
     /**

@@ -11,7 +11,10 @@ use App\Models\StoredRecipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** All that a house keeps goes into one archive and comes back as it was; copies are made, thinned and never half-made. */
+/**
+ * All that a house keeps goes into one archive and comes back as it was; copies are made, thinned and never
+ * half-made.
+ */
 final class HouseholdArchiveTest extends HttpTestCase
 {
     private string $folder;
@@ -37,7 +40,20 @@ final class HouseholdArchiveTest extends HttpTestCase
         $this->furnish();
         Archive::write($first = "{$this->folder}/first.zip");
         $tables = Archive::read($first);
-        foreach (['batch_readings', 'batches', 'recipes', 'vessels', 'preferences', 'equipment', 'own_ingredients', 'seasons', 'swap_memories', 'on_hand'] as $table) {
+        foreach (
+            [
+                'batch_readings',
+                'batches',
+                'recipes',
+                'vessels',
+                'preferences',
+                'equipment',
+                'own_ingredients',
+                'seasons',
+                'swap_memories',
+                'on_hand',
+            ] as $table
+        ) {
             self::assertArrayHasKey($table, $tables);
             DB::table($table)->delete();
         }
@@ -47,7 +63,10 @@ final class HouseholdArchiveTest extends HttpTestCase
         Archive::write($second = "{$this->folder}/second.zip");
 
         self::assertSame(hash_file('sha256', $first), hash_file('sha256', $second));
-        self::assertSame(['Test ketchup', 'Thrown away'], StoredRecipe::withTrashed()->orderBy('name')->pluck('name')->all());
+        self::assertSame(
+            ['Test ketchup', 'Thrown away'],
+            StoredRecipe::withTrashed()->orderBy('name')->pluck('name')->all(),
+        );
     }
 
     public function test_an_archive_of_before_batches_had_numbers_is_numbered_as_they_were_made(): void
@@ -56,11 +75,17 @@ final class HouseholdArchiveTest extends HttpTestCase
         Archive::write($path = "{$this->folder}/old.zip");
         $tables = Archive::read($path);
         self::assertNotSame([], $tables['batches']);
-        $tables['batches'] = array_map(static fn (array $row): array => array_diff_key($row, ['number' => 1, 'planned' => 1, 'words' => 1]), $tables['batches']);
+        $tables['batches'] = array_map(
+            static fn (array $row): array => array_diff_key($row, ['number' => 1, 'planned' => 1, 'words' => 1]),
+            $tables['batches'],
+        );
         $tables['jars'] = $tables['tastings'] = [];
         Archive::restore($tables);
 
-        self::assertSame(range(1, count($tables['batches'])), DB::table('batches')->orderBy('made_on')->orderBy('id')->pluck('number')->all());
+        self::assertSame(
+            range(1, count($tables['batches'])),
+            DB::table('batches')->orderBy('made_on')->orderBy('id')->pluck('number')->all(),
+        );
     }
 
     public function test_a_copy_is_looked_at_and_put_back_from_the_screen_after_a_copy_of_now(): void
@@ -87,10 +112,19 @@ final class HouseholdArchiveTest extends HttpTestCase
         $zip = new \ZipArchive;
         $zip->open($path);
 
-        self::assertSame('Test ketchup', json_decode((string) $zip->getFromName("recipes/{$record['id']}.json"), true)['name']);
+        self::assertSame(
+            'Test ketchup',
+            json_decode((string) $zip->getFromName("recipes/{$record['id']}.json"), true)['name'],
+        );
         $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
-        self::assertSame(['vinculum-house', 1, 1], [$manifest['format'], $manifest['version'], $manifest['counts']['recipes']]);
-        self::assertSame(hash('sha256', (string) $zip->getFromName('recipes.json')), $manifest['sha256']['recipes.json']);
+        self::assertSame(
+            ['vinculum-house', 1, 1],
+            [$manifest['format'], $manifest['version'], $manifest['counts']['recipes']],
+        );
+        self::assertSame(
+            hash('sha256', (string) $zip->getFromName('recipes.json')),
+            $manifest['sha256']['recipes.json'],
+        );
     }
 
     public function test_what_would_change_is_said_and_nothing_is_changed(): void
@@ -115,7 +149,11 @@ final class HouseholdArchiveTest extends HttpTestCase
         $zip->open($path);
         $zip->addFromString('recipes.json', '[]');
         $zip->close();
-        foreach ([$path => 'recipes.json', __FILE__ => 'no archive', "{$this->folder}/none.zip" => 'no archive'] as $file => $said) {
+        foreach (
+            [
+                $path => 'recipes.json', __FILE__ => 'no archive', "{$this->folder}/none.zip" => 'no archive',
+            ] as $file => $said
+        ) {
             try {
                 Archive::read($file);
                 self::fail("{$file} was read.");
@@ -151,7 +189,10 @@ final class HouseholdArchiveTest extends HttpTestCase
         }
         $kept = array_map(static fn (array $copy): string => $copy['at']->format('Y-m-d'), $backups->all());
 
-        self::assertSame(['2026-11-25', '2026-11-24', '2026-11-23', '2026-11-22', '2026-11-21', '2026-11-20', '2026-11-19'], array_slice($kept, 0, 7));
+        self::assertSame(
+            ['2026-11-25', '2026-11-24', '2026-11-23', '2026-11-22', '2026-11-21', '2026-11-20', '2026-11-19'],
+            array_slice($kept, 0, 7),
+        );
         self::assertLessThan(7 + 8 + 13, count($kept));
         self::assertGreaterThan(18, count($kept));
         self::assertStringStartsWith('2025-12', end($kept));
@@ -169,7 +210,11 @@ final class HouseholdArchiveTest extends HttpTestCase
         $backups->make();
         self::assertFileExists($first, 'two wrong restores on one day lose nothing');
         self::assertFileExists($second);
-        self::assertContains($first, array_column($backups->all(), 'path'), 'and it is listed, so that it can be put back');
+        self::assertContains(
+            $first,
+            array_column($backups->all(), 'path'),
+            'and it is listed, so that it can be put back',
+        );
 
         Carbon::setTestNow('2026-12-24 07:59:00');
         $backups->make();
@@ -196,14 +241,20 @@ final class HouseholdArchiveTest extends HttpTestCase
     {
         $this->furnish();
         $house = $this->documented('house', $this->getJson('/api/house'));
-        self::assertSame([1, 1, [], ['Thrown away']], [$house['recipes'], $house['batches'], $house['copies'], array_column($house['bin'], 'name')]);
+        self::assertSame(
+            [1, 1, [], ['Thrown away']],
+            [$house['recipes'], $house['batches'], $house['copies'], array_column($house['bin'], 'name')],
+        );
 
         self::assertCount(1, $this->documented('house', $this->postJson('/api/house/copies'))['copies']);
         $taken = $this->get('/api/house/archive')->assertOk();
         self::assertSame('application/zip', $taken->headers->get('Content-Type'));
 
         config()->set('vinculum.backups', '/proc/no/such/folder');
-        self::assertStringContainsString('/proc/no/such/folder', $this->documented('failure', $this->postJson('/api/house/copies'), 503)['error']['message']);
+        self::assertStringContainsString(
+            '/proc/no/such/folder',
+            $this->documented('failure', $this->postJson('/api/house/copies'), 503)['error']['message'],
+        );
     }
 
     public function test_what_was_thrown_away_is_put_back_or_forgotten_unless_a_batch_keeps_it(): void
@@ -212,7 +263,10 @@ final class HouseholdArchiveTest extends HttpTestCase
         $this->documented('failure', $this->deleteJson("/api/house/bin/recipe/{$made}"), 409);
         $this->documented('failure', $this->deleteJson("/api/house/bin/thing/{$made}"), 404);
         $this->deleteJson("/api/recipes/{$made}")->assertNoContent();
-        self::assertStringContainsString('Batches were made', $this->documented('failure', $this->deleteJson("/api/house/bin/recipe/{$made}"), 409)['error']['message']);
+        self::assertStringContainsString(
+            'Batches were made',
+            $this->documented('failure', $this->deleteJson("/api/house/bin/recipe/{$made}"), 409)['error']['message'],
+        );
         $this->documented('house', $this->postJson("/api/house/bin/recipe/{$made}/restore"));
         $this->getJson("/api/recipes/{$made}")->assertOk();
 
@@ -225,20 +279,47 @@ final class HouseholdArchiveTest extends HttpTestCase
     {
         [$made, $thrown] = $this->furnish();
         $batch = $this->getJson("/api/recipes/{$made}/batches")->json('batches.0.id');
-        $own = $this->postJson('/api/own-ingredients', ['name' => 'Hedge plum', 'like' => 'plum', 'values' => ['ph' => 3.3]])->assertCreated()->json('slug');
-        $style = $this->postJson("/api/recipes/{$made}/as-style", ['name' => 'Ours'])->assertCreated()->json('slug');
-        $before = ['batch' => $this->getJson("/api/batches/{$batch}")->json(), 'ingredient' => $this->getJson("/api/pantry/{$own}")->json(), 'style' => $this->getJson('/api/styles')->json()];
+        $own = $this->postJson('/api/own-ingredients', [
+            'name' => 'Hedge plum',
+            'like' => 'plum',
+            'values' => ['ph' => 3.3],
+        ])
+            ->assertCreated()
+            ->json('slug');
+        $style = $this->postJson("/api/recipes/{$made}/as-style", ['name' => 'Ours'])
+            ->assertCreated()
+            ->json('slug');
+        $before = [
+            'batch' => $this->getJson("/api/batches/{$batch}")->json(),
+            'ingredient' => $this->getJson("/api/pantry/{$own}")->json(),
+            'style' => $this->getJson('/api/styles')->json(),
+        ];
         foreach (["batches/{$batch}", "own-ingredients/{$own}", "styles/{$style}"] as $each) {
             $this->deleteJson("/api/{$each}")->assertNoContent();
         }
         $this->getJson("/api/batches/{$batch}")->assertNotFound();
         self::assertSame([], $this->getJson('/api/log')->json('batches'));
         // what rests there keeps its number and its slug
-        self::assertNotSame($own, $this->postJson('/api/own-ingredients', ['name' => 'Hedge plum', 'like' => 'plum', 'values' => ['ph' => 3.3]])->json('slug'));
-        self::assertSame(2, $this->getJson('/api/batches/'.$this->postJson("/api/recipes/{$made}/batches", [])->json('id'))->json('number'));
+        self::assertNotSame(
+            $own,
+            $this->postJson('/api/own-ingredients', [
+                'name' => 'Hedge plum',
+                'like' => 'plum',
+                'values' => ['ph' => 3.3],
+            ])->json('slug'),
+        );
+        self::assertSame(
+            2,
+            $this->getJson('/api/batches/'.$this->postJson("/api/recipes/{$made}/batches", [])->json('id'))->json(
+                'number',
+            ),
+        );
 
         $house = $this->documented('house', $this->getJson('/api/house'));
-        self::assertEqualsCanonicalizing(['recipe', 'batch', 'ingredient', 'style'], array_column($house['bin'], 'kind'));
+        self::assertEqualsCanonicalizing(
+            ['recipe', 'batch', 'ingredient', 'style'],
+            array_column($house['bin'], 'kind'),
+        );
         foreach (['batch' => $batch, 'ingredient' => $own, 'style' => $style] as $kind => $id) {
             $this->documented('house', $this->postJson("/api/house/bin/{$kind}/{$id}/restore"));
         }
@@ -250,7 +331,10 @@ final class HouseholdArchiveTest extends HttpTestCase
         foreach (["batches/{$batch}", "own-ingredients/{$own}", "styles/{$style}", "recipes/{$made}"] as $each) {
             $this->deleteJson("/api/{$each}")->assertNoContent();
         }
-        self::assertSame([$made], array_column($this->documented('house', $this->deleteJson('/api/house/bin'))['bin'], 'id'));
+        self::assertSame(
+            [$made],
+            array_column($this->documented('house', $this->deleteJson('/api/house/bin'))['bin'], 'id'),
+        );
     }
 
     public function test_many_thrown_away_are_listed_with_no_more_questions_than_one(): void
@@ -264,7 +348,9 @@ final class HouseholdArchiveTest extends HttpTestCase
         };
         $throw = function (string $name): void {
             $recipe = $this->kept($name)['id'];
-            $this->deleteJson('/api/batches/'.$this->postJson("/api/recipes/{$recipe}/batches", [])->json('id'))->assertNoContent();
+            $this->deleteJson(
+                '/api/batches/'.$this->postJson("/api/recipes/{$recipe}/batches", [])->json('id'),
+            )->assertNoContent();
             $this->deleteJson("/api/recipes/{$recipe}")->assertNoContent();
         };
         $throw('One');
@@ -279,11 +365,20 @@ final class HouseholdArchiveTest extends HttpTestCase
         $made = $this->kept()['id'];
         $thrown = $this->kept('Thrown away')['id'];
         $this->deleteJson("/api/recipes/{$thrown}")->assertNoContent();
-        $batch = $this->postJson("/api/recipes/{$made}/batches", [])->assertCreated()->json('id');
+        $batch = $this->postJson("/api/recipes/{$made}/batches", [])
+            ->assertCreated()
+            ->json('id');
         $this->postJson("/api/batches/{$batch}/readings", ['kind' => 'ph', 'value' => 3.4]);
         $this->putJson('/api/vessels', ['vessels' => [['name' => 'blue mug', 'millilitres' => 287.5]]])->assertOk();
-        $this->putJson('/api/equipment', ['equipment' => [['name' => 'big pan', 'kind' => 'pan', 'ml' => 3000, 'count' => 1, 'width_cm' => 24.5]]])->assertOk();
-        $this->putJson('/api/swap-memory', ['out' => 'sugar', 'in' => 'honey', 'verdict' => 1, 'note' => 'gut'])->assertNoContent();
+        $this->putJson('/api/equipment', [
+            'equipment' => [['name' => 'big pan', 'kind' => 'pan', 'ml' => 3000, 'count' => 1, 'width_cm' => 24.5]],
+        ])->assertOk();
+        $this->putJson('/api/swap-memory', [
+            'out' => 'sugar',
+            'in' => 'honey',
+            'verdict' => 1,
+            'note' => 'gut',
+        ])->assertNoContent();
         $this->putJson('/api/seasons/gooseberry', ['first' => 6, 'last' => 8])->assertOk();
 
         return [$made, $thrown];

@@ -19,12 +19,21 @@ abstract class HttpTestCase extends TestCase
     public $mockConsoleOutput = false;
 
     protected const RECIPE = [
-        'format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Test ketchup', 'style' => 'fruit-ketchup',
-        'stages' => [['id' => 's1', 'lines' => [
-            ['id' => 'l1', 'ingredient' => 'gooseberry', 'amount' => '1 kg'],
-            ['id' => 'l2', 'ingredient' => 'sugar', 'amount' => '1 1/4 cup'],
-            ['id' => 'l3', 'ingredient' => 'fine-salt', 'amount' => '2 tsp'],
-        ], 'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]]],
+        'format' => 'vinculum-recipe',
+        'version' => 1,
+        'name' => 'Test ketchup',
+        'style' => 'fruit-ketchup',
+        'stages' => [
+            [
+                'id' => 's1',
+                'lines' => [
+                    ['id' => 'l1', 'ingredient' => 'gooseberry', 'amount' => '1 kg'],
+                    ['id' => 'l2', 'ingredient' => 'sugar', 'amount' => '1 1/4 cup'],
+                    ['id' => 'l3', 'ingredient' => 'fine-salt', 'amount' => '2 tsp'],
+                ],
+                'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]],
+            ],
+        ],
     ];
 
     public function createApplication()
@@ -56,6 +65,10 @@ abstract class HttpTestCase extends TestCase
      */
     protected function kept(string $name = 'Test ketchup'): array
     {
-        return $this->documented('recipe-record', $this->postJson('/api/recipes', ['recipe' => ['name' => $name] + self::RECIPE]), 201);
+        return $this->documented(
+            'recipe-record',
+            $this->postJson('/api/recipes', ['recipe' => ['name' => $name] + self::RECIPE]),
+            201,
+        );
     }
 }

@@ -18,18 +18,32 @@ final class KeptLongAgoTest extends HttpTestCase
         $row = (array) json_decode((string) file_get_contents(self::BATCH), true);
         self::assertArrayNotHasKey('gingerols', $row['frozen']['composition']);
         $row['frozen']['composition']['of-a-later-day'] = 1.0;
-        DB::table('batches')->insert(['recipe_id' => $id, 'document' => json_encode($row['document']), 'frozen' => json_encode($row['frozen'])] + $row);
+        DB::table('batches')->insert(
+            ['recipe_id' => $id, 'document' => json_encode($row['document']), 'frozen' => json_encode($row['frozen'])]
+                + $row,
+        );
 
         [$batch] = $this->documented('batch-list', $this->getJson("/api/recipes/{$id}/batches"))['batches'];
         self::assertSame('2.89 ± 0.35', $batch['figures'][0]['estimate_text']);
 
-        $this->documented('batch', $this->postJson("/api/batches/{$batch['id']}/readings", ['kind' => 'ph', 'value' => 3.1]));
-        $this->documented('style', $this->postJson("/api/batches/{$batch['id']}/as-style", ['name' => 'Like that one']), 201);
+        $this->documented(
+            'batch',
+            $this->postJson("/api/batches/{$batch['id']}/readings", ['kind' => 'ph', 'value' => 3.1]),
+        );
+        $this->documented(
+            'style',
+            $this->postJson("/api/batches/{$batch['id']}/as-style", ['name' => 'Like that one']),
+            201,
+        );
     }
 
     public function test_a_database_that_fails_is_a_sentence_and_never_a_default(): void
     {
-        $this->postJson('/api/own-ingredients', ['name' => 'My berries', 'like' => 'gooseberry', 'values' => ['ph' => 3.0]])->assertCreated();
+        $this->postJson('/api/own-ingredients', [
+            'name' => 'My berries',
+            'like' => 'gooseberry',
+            'values' => ['ph' => 3.0],
+        ])->assertCreated();
         DB::statement('ALTER TABLE own_ingredients RENAME TO own_ingredients_away');
 
         foreach ([['getJson', '/api/pantry'], ['postJson', '/api/evaluate', ['recipe' => self::RECIPE]]] as $asked) {

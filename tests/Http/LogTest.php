@@ -28,12 +28,30 @@ final class LogTest extends HttpTestCase
     {
         $first = $this->made('Plum ketchup');
         $second = $this->made('Gooseberry ketchup');
-        $this->said($second, ['feels' => ['salty' => 1], 'liking' => 8, 'who' => 'Ada', 'with' => 'chips', 'note' => 'best so far']);
+        $this->said($second, [
+            'feels' => ['salty' => 1],
+            'liking' => 8,
+            'who' => 'Ada',
+            'with' => 'chips',
+            'note' => 'best so far',
+        ]);
         $this->postJson("/api/batches/{$first}/notes", ['text' => 'the cloves were old'])->assertOk();
         $this->filled($first, 2, 'freezer');
 
         self::assertSame([2, 1], array_column($this->log()['batches'], 'number'));
-        foreach (['gooseberry ketchup' => 2, 'plum' => 1, 'cloves' => 1, 'too salty' => 2, 'liked' => 2, 'ada chips' => 2, 'freezer' => 1, '1b' => 1, 'no. 2' => 2] as $typed => $number) {
+        foreach (
+            [
+                'gooseberry ketchup' => 2,
+                'plum' => 1,
+                'cloves' => 1,
+                'too salty' => 2,
+                'liked' => 2,
+                'ada chips' => 2,
+                'freezer' => 1,
+                '1b' => 1,
+                'no. 2' => 2,
+            ] as $typed => $number
+        ) {
             self::assertContains($number, array_column($this->log($typed)['batches'], 'number'), (string) $typed);
         }
         self::assertCount(2, $this->log('november 2026')['batches']);
@@ -45,17 +63,28 @@ final class LogTest extends HttpTestCase
     {
         $jars = $this->filled($this->made('Ketchup'), 2)['jars'];
         $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$jars[0]['id']}", ['place' => 'shelf']));
-        self::assertSame(['No day is known for a shelf: keep it in the fridge.', 'Keep it in the fridge'], [$batch['jars'][0]['keeps_text'], $batch['jars'][0]['label_text']]);
+        self::assertSame(
+            ['No day is known for a shelf: keep it in the fridge.', 'Keep it in the fridge'],
+            [$batch['jars'][0]['keeps_text'], $batch['jars'][0]['label_text']],
+        );
 
         Carbon::setTestNow(Carbon::create(2026, 12, 28));
-        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$jars[1]['id']}", ['place' => 'freezer']));
-        self::assertSame(['freezer', true, 'keeps until 22 Dec'], [$batch['jars'][1]['place'], $batch['jars'][1]['is_past'], $batch['jars'][1]['keeps_text']]);
+        $batch = $this->documented(
+            'logged-batch',
+            $this->putJson("/api/jars/{$jars[1]['id']}", ['place' => 'freezer']),
+        );
+        self::assertSame(
+            ['freezer', true, 'keeps until 22 Dec'],
+            [$batch['jars'][1]['place'], $batch['jars'][1]['is_past'], $batch['jars'][1]['keeps_text']],
+        );
     }
 
     public function test_a_batch_thrown_away_with_an_open_jar_takes_its_jars_off_the_list_and_leaves_the_log_whole(): void
     {
         $open = JarRecord::factory()->opened()->create();
-        JarRecord::factory()->for(Batch::factory()->for(StoredRecipe::factory()->called('Relish'), 'recipe'))->create();
+        JarRecord::factory()
+            ->for(Batch::factory()->for(StoredRecipe::factory()->called('Relish'), 'recipe'))
+            ->create();
         $this->deleteJson("/api/batches/{$open->batch_id}")->assertSuccessful();
 
         $log = $this->log();
@@ -79,21 +108,42 @@ final class LogTest extends HttpTestCase
     {
         $batch = $this->filled($this->made('Ketchup'), 3);
         self::assertSame(['A', 'B', 'C'], array_column($batch['jars'], 'label'));
-        self::assertSame(['keeps until 22 Dec', 'Fridge, until 22 Dec'], [$batch['jars'][0]['keeps_text'], $batch['jars'][0]['label_text']]);
+        self::assertSame(
+            ['keeps until 22 Dec', 'Fridge, until 22 Dec'],
+            [$batch['jars'][0]['keeps_text'], $batch['jars'][0]['label_text']],
+        );
 
         Carbon::setTestNow(Carbon::create(2026, 11, 26));
-        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['opened_on' => '2026-11-26']));
+        $batch = $this->documented(
+            'logged-batch',
+            $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['opened_on' => '2026-11-26']),
+        );
         self::assertSame(['open', 'keeps until 17 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
         // what is opened comes first
-        self::assertSame(['Ketchup, 1B, opened', 'by 17 Dec'], [$this->log()['use_first'][0]['text'], $this->log()['use_first'][0]['until_text']]);
+        self::assertSame(
+            ['Ketchup, 1B, opened', 'by 17 Dec'],
+            [$this->log()['use_first'][0]['text'], $this->log()['use_first'][0]['until_text']],
+        );
 
-        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['gone_on' => '2026-11-27', 'given_to' => 'the neighbours']));
+        $batch = $this->documented(
+            'logged-batch',
+            $this->putJson("/api/jars/{$batch['jars'][1]['id']}", [
+                'gone_on' => '2026-11-27',
+                'given_to' => 'the neighbours',
+            ]),
+        );
         self::assertSame(['gone', 'the neighbours'], [$batch['jars'][1]['state'], $batch['jars'][1]['given_to']]);
         self::assertCount(2, $this->log()['use_first']);
-        $frozen = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][2]['id']}", ['place' => 'freezer']));
+        $frozen = $this->documented(
+            'logged-batch',
+            $this->putJson("/api/jars/{$batch['jars'][2]['id']}", ['place' => 'freezer']),
+        );
         self::assertSame('Frozen, until 24 May 2027', $frozen['jars'][2]['label_text']);
         // and back again
-        $batch = $this->documented('logged-batch', $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['gone_on' => null, 'opened_on' => null]));
+        $batch = $this->documented(
+            'logged-batch',
+            $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['gone_on' => null, 'opened_on' => null]),
+        );
         self::assertSame(['full', 'keeps until 22 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
     }
 
@@ -106,12 +156,18 @@ final class LogTest extends HttpTestCase
         }
         $batch = $this->said($id, ['liking' => 5, 'who' => 'Bo']);
         $likes = array_column($batch['likes'], null, 'who');
-        self::assertSame(['you', 'Bo'], [$batch['likes'][1]['who'] === 'you' ? 'you' : $batch['likes'][0]['who'], isset($likes['Bo']) ? 'Bo' : '']);
+        self::assertSame(
+            ['you', 'Bo'],
+            [$batch['likes'][1]['who'] === 'you' ? 'you' : $batch['likes'][0]['who'], isset($likes['Bo']) ? 'Bo' : ''],
+        );
         self::assertSame('after 4 tastings', $likes['you']['tastings_text']);
         self::assertSame([], $likes['Bo']['tastes']);
         self::assertStringStartsWith('Sweet, sour', $likes['Bo']['unknown_text']);
         self::assertSame('more', $batch['tastings'][0]['said'][1]['text']);
-        $batch = $this->documented('logged-batch', $this->deleteJson("/api/batches/{$id}/tastings/{$batch['tastings'][0]['id']}"));
+        $batch = $this->documented(
+            'logged-batch',
+            $this->deleteJson("/api/batches/{$id}/tastings/{$batch['tastings'][0]['id']}"),
+        );
         self::assertCount(4, $batch['tastings']);
     }
 
@@ -137,7 +193,14 @@ final class LogTest extends HttpTestCase
     {
         $recipe = $this->kept('Ketchup');
         $cook = $this->documented('cook', $this->postJson('/api/cooks', ['recipe' => $recipe['id']]), 201);
-        foreach ([['kind' => 'step', 'to' => 's1.add'], ['kind' => 'went_in', 'line' => 'l2', 'amount' => '330 g'], ['kind' => 'step', 'to' => 's1.simmer'], ['kind' => 'note', 'text' => 'smelled of plums']] as $event) {
+        foreach (
+            [
+                ['kind' => 'step', 'to' => 's1.add'],
+                ['kind' => 'went_in', 'line' => 'l2', 'amount' => '330 g'],
+                ['kind' => 'step', 'to' => 's1.simmer'],
+                ['kind' => 'note', 'text' => 'smelled of plums'],
+            ] as $event
+        ) {
             $this->postJson("/api/cooks/{$cook['id']}/events", $event)->assertOk();
         }
         $this->postJson("/api/cooks/{$cook['id']}/taste", ['feels' => ['salty' => -1]])->assertOk();
@@ -163,8 +226,16 @@ final class LogTest extends HttpTestCase
     {
         $id = $this->made('=1+2 ketchup');
         $this->said($id, ['liking' => 7]);
-        $document = json_decode($this->documented('export-file', $this->getJson("/api/batches/{$id}/document"))['text'], true, 32, JSON_THROW_ON_ERROR);
-        self::assertSame(['vinculum-batch', 1, '2026-11-24', 7], [$document['format'], $document['version'], $document['made_on'], $document['tastings'][0]['liking']]);
+        $document = json_decode(
+            $this->documented('export-file', $this->getJson("/api/batches/{$id}/document"))['text'],
+            true,
+            32,
+            JSON_THROW_ON_ERROR,
+        );
+        self::assertSame(
+            ['vinculum-batch', 1, '2026-11-24', 7],
+            [$document['format'], $document['version'], $document['made_on'], $document['tastings'][0]['liking']],
+        );
         self::assertArrayHasKey('sucrose', $document['frozen']['composition']);
         $table = $this->documented('export-file', $this->getJson('/api/log/csv'))['text'];
         self::assertStringContainsString("'=1+2 ketchup", $table);
@@ -173,7 +244,16 @@ final class LogTest extends HttpTestCase
     public function test_what_is_nothing_or_of_tomorrow_is_refused_with_the_field(): void
     {
         $id = $this->made('Ketchup');
-        foreach ([['tastings', ['who' => 'Ada'], 'feels'], ['tastings', ['liking' => 12], 'liking'], ['tastings', ['on' => '2030-01-01', 'liking' => 4], 'on'], ['tastings', ['on' => 'soon', 'liking' => 4], 'on'], ['jars', ['count' => 0], 'count'], ['notes', ['text' => ''], 'text']] as [$what, $body, $field]) {
+        foreach (
+            [
+                ['tastings', ['who' => 'Ada'], 'feels'],
+                ['tastings', ['liking' => 12], 'liking'],
+                ['tastings', ['on' => '2030-01-01', 'liking' => 4], 'on'],
+                ['tastings', ['on' => 'soon', 'liking' => 4], 'on'],
+                ['jars', ['count' => 0], 'count'],
+                ['notes', ['text' => ''], 'text'],
+            ] as [$what, $body, $field]
+        ) {
             $failure = $this->documented('failure', $this->postJson("/api/batches/{$id}/{$what}", $body), 422);
             self::assertSame($field, $failure['error']['fields'][0]['field'], $what);
         }
@@ -202,7 +282,11 @@ final class LogTest extends HttpTestCase
     private function made(string $name, ?callable $changed = null): string
     {
         $recipe = ['name' => $name] + self::RECIPE;
-        $kept = $this->documented('recipe-record', $this->postJson('/api/recipes', ['recipe' => $changed === null ? $recipe : $changed($recipe)]), 201);
+        $kept = $this->documented(
+            'recipe-record',
+            $this->postJson('/api/recipes', ['recipe' => $changed === null ? $recipe : $changed($recipe)]),
+            201,
+        );
 
         return $this->documented('batch', $this->postJson("/api/recipes/{$kept['id']}/batches", []), 201)['id'];
     }
@@ -219,7 +303,10 @@ final class LogTest extends HttpTestCase
     /** @return array<string, mixed> */
     private function filled(string $batch, int $count, string $place = 'fridge'): array
     {
-        return $this->documented('logged-batch', $this->postJson("/api/batches/{$batch}/jars", ['count' => $count, 'size_ml' => 250, 'place' => $place]));
+        return $this->documented(
+            'logged-batch',
+            $this->postJson("/api/batches/{$batch}/jars", ['count' => $count, 'size_ml' => 250, 'place' => $place]),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -231,10 +318,20 @@ final class LogTest extends HttpTestCase
     public function test_a_batch_is_written_down_on_the_day_it_was_made(): void
     {
         $recipe = $this->kept()['id'];
-        $made = $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => '2026-08-30'])->assertCreated()->json();
+        $made = $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => '2026-08-30'])
+            ->assertCreated()
+            ->json();
         self::assertSame('2026-08-30', $made['made_on']);
         foreach (['2999-01-01', '2026-02-31', 'yesterday'] as $day) {
-            self::assertSame('made_on', $this->documented('failure', $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => $day]), 422)['error']['fields'][0]['field'], $day);
+            self::assertSame(
+                'made_on',
+                $this->documented(
+                    'failure',
+                    $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => $day]),
+                    422,
+                )['error']['fields'][0]['field'],
+                $day,
+            );
         }
     }
 
@@ -245,9 +342,17 @@ final class LogTest extends HttpTestCase
         $ids = [];
         foreach (['2026-09-01', '2026-09-08', '2026-09-15', '2026-09-22', '2026-09-29'] as $i => $day) {
             $document = $recipe['recipe'];
-            $document['stages'][0]['lines'][0]['amount'] = (100 + 20 * $i).' g';
-            $recipe = $this->putJson("/api/recipes/{$recipe['id']}", ['recipe' => $document], ['If-Match' => "\"{$recipe['revision']}\""])->assertOk()->json();
-            $ids[] = $this->postJson("/api/recipes/{$recipe['id']}/batches", ['made_on' => $day])->assertCreated()->json('id');
+            $document['stages'][0]['lines'][0]['amount'] = 100 + 20 * $i.' g';
+            $recipe = $this->putJson(
+                "/api/recipes/{$recipe['id']}",
+                ['recipe' => $document],
+                ['If-Match' => "\"{$recipe['revision']}\""],
+            )
+                ->assertOk()
+                ->json();
+            $ids[] = $this->postJson("/api/recipes/{$recipe['id']}/batches", ['made_on' => $day])
+                ->assertCreated()
+                ->json('id');
         }
         $table = $this->documented('trials', $this->getJson("/api/recipes/{$recipe['id']}/trials"));
         self::assertSame(array_slice($ids, 1), array_column($table['trials'], 'id'));
@@ -258,7 +363,10 @@ final class LogTest extends HttpTestCase
         foreach ([[$ids[1], 4], [$ids[1], 5], [$ids[3], 9], [$ids[3], 8]] as [$batch, $liking]) {
             $this->postJson("/api/batches/{$batch}/tastings", ['liking' => $liking])->assertOk();
         }
-        $table = $this->documented('trials', $this->getJson("/api/recipes/{$recipe['id']}/trials?batches={$ids[1]},{$ids[3]}"));
+        $table = $this->documented(
+            'trials',
+            $this->getJson("/api/recipes/{$recipe['id']}/trials?batches={$ids[1]},{$ids[3]}"),
+        );
         self::assertSame([false, true], array_column($table['trials'], 'is_best'));
         self::assertSame(['4.5 of 9', '8.5 of 9'], array_column($table['trials'], 'liking_text'));
         self::assertStringContainsString('No. 4 is liked best', $table['best_text']);
@@ -269,7 +377,11 @@ final class LogTest extends HttpTestCase
         $recipe = $this->kept()['id'];
         $id = $this->postJson("/api/recipes/{$recipe}/batches", ['made_on' => '2026-09-01'])->json('id');
         $this->postJson("/api/batches/{$id}/readings", ['kind' => 'ph', 'value' => 3.6])->assertOk();
-        $this->postJson("/api/batches/{$id}/tastings", ['liking' => 7, 'feels' => ['salty' => 1], 'who' => 'Ilse'])->assertOk();
+        $this->postJson("/api/batches/{$id}/tastings", [
+            'liking' => 7,
+            'feels' => ['salty' => 1],
+            'who' => 'Ilse',
+        ])->assertOk();
         $this->postJson("/api/batches/{$id}/jars", ['count' => 2, 'size_ml' => 250])->assertOk();
         $this->postJson("/api/batches/{$id}/notes", ['text' => 'the hard plums'])->assertOk();
         $before = $this->getJson("/api/batches/{$id}")->json();
@@ -278,8 +390,15 @@ final class LogTest extends HttpTestCase
         $this->deleteJson('/api/house/bin');
 
         $after = $this->documented('logged-batch', $this->postJson('/api/log/import', ['text' => $file]), 201);
-        $plain = static fn (array $batch): array => array_diff_key($batch, array_flip(['id', 'jars', 'tastings', 'notes', 'readings']))
-            + ['jars' => array_map(static fn (array $jar): array => array_diff_key($jar, ['id' => 1]), $batch['jars']), 'said' => array_column($batch['tastings'], 'said'), 'words' => array_column($batch['notes'], 'text'), 'read' => array_column($batch['readings'], 'text')];
+        $plain = static fn (array $batch): array => array_diff_key(
+            $batch,
+            array_flip(['id', 'jars', 'tastings', 'notes', 'readings']),
+        ) + [
+            'jars' => array_map(static fn (array $jar): array => array_diff_key($jar, ['id' => 1]), $batch['jars']),
+            'said' => array_column($batch['tastings'], 'said'),
+            'words' => array_column($batch['notes'], 'text'),
+            'read' => array_column($batch['readings'], 'text'),
+        ];
         self::assertSame($plain($before), $plain($after));
         self::assertSame($recipe, $after['recipe']);
         // once more it is another batch, and needs another number
@@ -287,8 +406,25 @@ final class LogTest extends HttpTestCase
 
         // what is no batch, or none that can be read, names the field and brings nothing in
         $broken = json_decode($file, true);
-        foreach (['recipe.stages' => ['recipe', ['stages' => 7]], 'made_on' => ['made_on', 'once'], 'frozen.composition.water' => ['frozen', ['composition' => ['water' => 'much'], 'estimates' => (object) [], 'calibrations' => (object) []]]] as $field => [$key, $value]) {
-            $said = $this->documented('failure', $this->postJson('/api/log/import', ['text' => json_encode([$key => is_array($value) ? $value + (array) $broken[$key] : $value] + $broken)]), 422);
+        foreach (
+            [
+                'recipe.stages' => ['recipe', ['stages' => 7]],
+                'made_on' => ['made_on', 'once'],
+                'frozen.composition.water' => [
+                    'frozen',
+                    ['composition' => ['water' => 'much'], 'estimates' => (object) [], 'calibrations' => (object) []],
+                ],
+            ] as $field => [$key, $value]
+        ) {
+            $said = $this->documented(
+                'failure',
+                $this->postJson('/api/log/import', [
+                    'text' => json_encode(
+                        [$key => is_array($value) ? $value + (array) $broken[$key] : $value] + $broken,
+                    ),
+                ]),
+                422,
+            );
             self::assertStringStartsWith(explode('.', $field)[0], $said['error']['fields'][0]['field'], $field);
         }
         $this->documented('failure', $this->postJson('/api/log/import', ['text' => 'no file of ours']), 422);
@@ -302,7 +438,18 @@ final class LogTest extends HttpTestCase
         self::assertNotSame($cups['changed'], $cups['plain']);
         self::assertNotSame('', $cups['put_text']);
         $say = static fn (string $better, string $who = ''): array => ['who' => $who, 'better' => $better];
-        $body = ['taste' => $cups['taste'], 'steps' => $cups['steps'], 'changed' => $cups['changed'], 'plain' => $cups['plain'], 'answers' => [$say($cups['changed']), $say($cups['changed'], 'Ines'), $say($cups['changed'], 'Tomas'), $say('', 'Ada')]];
+        $body = [
+            'taste' => $cups['taste'],
+            'steps' => $cups['steps'],
+            'changed' => $cups['changed'],
+            'plain' => $cups['plain'],
+            'answers' => [
+                $say($cups['changed']),
+                $say($cups['changed'], 'Ines'),
+                $say($cups['changed'], 'Tomas'),
+                $say('', 'Ada'),
+            ],
+        ];
         $answer = $this->documented('blind-result', $this->postJson("/api/batches/{$batch}/blind", $body));
 
         self::assertStringContainsString('3 liked it better with', $answer['text']);
@@ -314,23 +461,50 @@ final class LogTest extends HttpTestCase
         $file = $this->getJson("/api/batches/{$batch}/document")->json('text');
         $this->documented('logged-batch', $this->postJson('/api/log/import', ['text' => $file]), 201);
 
-        self::assertSame('answers', $this->documented('failure', $this->postJson("/api/batches/{$batch}/blind", ['answers' => []] + $body), 422)['error']['fields'][0]['field']);
-        self::assertSame('taste', $this->documented('failure', $this->postJson("/api/batches/{$batch}/blind", ['taste' => 'blue'] + $body), 422)['error']['fields'][0]['field']);
+        self::assertSame(
+            'answers',
+            $this->documented(
+                'failure',
+                $this->postJson("/api/batches/{$batch}/blind", ['answers' => []] + $body),
+                422,
+            )['error']['fields'][0]['field'],
+        );
+        self::assertSame(
+            'taste',
+            $this->documented(
+                'failure',
+                $this->postJson("/api/batches/{$batch}/blind", ['taste' => 'blue'] + $body),
+                422,
+            )['error']['fields'][0]['field'],
+        );
     }
 
     public function test_what_is_known_of_what_a_household_likes_is_a_style_that_can_be_aimed_at(): void
     {
         $batch = $this->made('Ketchup', static fn (array $recipe): array => ['style' => 'tomato-ketchup'] + $recipe);
-        $failure = $this->documented('failure', $this->postJson("/api/batches/{$batch}/liked-style", ['name' => 'Our ketchup']), 409);
+        $failure = $this->documented(
+            'failure',
+            $this->postJson("/api/batches/{$batch}/liked-style", ['name' => 'Our ketchup']),
+            409,
+        );
         self::assertStringContainsString('Taste a few more', $failure['error']['message']);
 
         $before = collect($this->getJson('/api/styles')->json('styles'))->firstWhere('slug', 'tomato-ketchup')['bands'];
         for ($i = 0; $i < 6; $i++) {
             $this->postJson("/api/batches/{$batch}/tastings", ['feels' => ['salty' => -3]])->assertOk();
         }
-        $style = $this->documented('style', $this->postJson("/api/batches/{$batch}/liked-style", ['name' => 'Our ketchup']), 201);
+        $style = $this->documented(
+            'style',
+            $this->postJson("/api/batches/{$batch}/liked-style", ['name' => 'Our ketchup']),
+            201,
+        );
         $known = $this->getJson("/api/batches/{$batch}")->json('likes.0.tastes');
-        $moved = array_filter($style['bands'], static fn (array $band, string $figure): bool => abs($band['aim'] - ($before[$figure]['aim'] ?? 0)) > 0.01 * $band['aim'], ARRAY_FILTER_USE_BOTH);
+        $moved = array_filter(
+            $style['bands'],
+            static fn (array $band, string $figure): bool => abs($band['aim'] - ($before[$figure]['aim'] ?? 0))
+                > 0.01 * $band['aim'],
+            ARRAY_FILTER_USE_BOTH,
+        );
         self::assertNotSame([], $known);
         self::assertCount(count($known), $moved, 'what is known is moved, and nothing else');
         self::assertSame('My own', $style['family']);
@@ -347,51 +521,107 @@ final class LogTest extends HttpTestCase
         // a comment as cameras write it, where other things hide, and bytes of a script behind the picture
         $secret = 'GPS 54.0 N <?php echo 1;';
         $jpeg = (string) ob_get_clean();
-        $jpeg = substr($jpeg, 0, 2)."\xFF\xFE".pack('n', strlen($secret) + 2).$secret.substr($jpeg, 2).$secret;
-        $answer = $this->documented('logged-batch', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($jpeg)]));
+        $jpeg
+            = substr($jpeg, 0, 2)."\xFF\xFE".pack('n', strlen($secret) + 2).$secret.substr($jpeg, 2).$secret;
+        $answer = $this->documented(
+            'logged-batch',
+            $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($jpeg)]),
+        );
         self::assertSame([1280, 640], [$answer['pictures'][0]['width'], $answer['pictures'][0]['height']]);
 
         $kept = $this->get("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}")->assertOk();
         self::assertSame('image/jpeg', $kept->headers->get('Content-Type'));
         self::assertStringNotContainsString('GPS', (string) $kept->getContent());
-        self::assertSame([1280, 640, IMAGETYPE_JPEG], array_slice((array) getimagesizefromstring((string) $kept->getContent()), 0, 3));
+        self::assertSame(
+            [1280, 640, IMAGETYPE_JPEG],
+            array_slice((array) getimagesizefromstring((string) $kept->getContent()), 0, 3),
+        );
 
         // it goes into the archive of the house and comes out again, byte for byte
         $path = sys_get_temp_dir().'/pictures-'.bin2hex(random_bytes(4)).'.zip';
         \App\House\Archive::write($path);
-        $this->documented('logged-batch', $this->deleteJson("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}"));
+        $this->documented(
+            'logged-batch',
+            $this->deleteJson("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}"),
+        );
         self::assertSame([], $this->getJson("/api/batches/{$batch}")->json('pictures'));
         \App\House\Archive::restore(\App\House\Archive::read($path));
         unlink($path);
-        self::assertSame($kept->getContent(), $this->get("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}")->getContent());
+        self::assertSame(
+            $kept->getContent(),
+            $this->get("/api/batches/{$batch}/pictures/{$answer['pictures'][0]['id']}")->getContent(),
+        );
     }
 
     public function test_what_is_no_picture_is_refused_with_a_sentence_and_nothing_is_kept(): void
     {
         $batch = $this->made('Ketchup');
-        $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
+        $png = (string) base64_decode(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+            true,
+        );
         $huge = substr_replace($png, pack('NN', 60000, 60000), 16, 8);
-        foreach (['a script' => '<?php system("id");', 'a drawing' => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'half of one' => substr($png, 0, 40), 'larger than anything' => $huge, 'nothing' => ''] as $what => $bytes) {
-            $said = $this->documented('failure', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($bytes)]), 422);
+        foreach (
+            [
+                'a script' => '<?php system("id");',
+                'a drawing' => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+                'half of one' => substr($png, 0, 40),
+                'larger than anything' => $huge,
+                'nothing' => '',
+            ] as $what => $bytes
+        ) {
+            $said = $this->documented(
+                'failure',
+                $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($bytes)]),
+                422,
+            );
             self::assertSame('picture', $said['error']['fields'][0]['field'], $what);
         }
-        self::assertSame('picture', $this->documented('failure', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => '*** no base64 ***']), 422)['error']['fields'][0]['field']);
+        self::assertSame(
+            'picture',
+            $this->documented(
+                'failure',
+                $this->postJson("/api/batches/{$batch}/pictures", ['picture' => '*** no base64 ***']),
+                422,
+            )['error']['fields'][0]['field'],
+        );
         self::assertSame([], $this->getJson("/api/batches/{$batch}")->json('pictures'));
 
         for ($i = 0; $i < 4; $i++) {
             $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($png)])->assertOk();
         }
-        self::assertStringContainsString('at most 4', $this->documented('failure', $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($png)]), 409)['error']['message']);
+        self::assertStringContainsString(
+            'at most 4',
+            $this->documented(
+                'failure',
+                $this->postJson("/api/batches/{$batch}/pictures", ['picture' => base64_encode($png)]),
+                409,
+            )['error']['message'],
+        );
     }
 
     /** Twelve people left a third of a cup of two: the next time twelve are asked for, it goes by what they had. */
     public function test_what_was_eaten_tells_how_much_the_next_time(): void
     {
         $recipe = $this->kept();
-        $scale = fn (): array => $this->documented('scale', $this->postJson('/api/scale', ['recipe' => $recipe['recipe'], 'to' => '12 people, dip']));
+        $scale = fn (): array => $this->documented(
+            'scale',
+            $this->postJson('/api/scale', ['recipe' => $recipe['recipe'], 'to' => '12 people, dip']),
+        );
         $before = $scale();
-        $batch = $this->documented('batch', $this->postJson("/api/recipes/{$recipe['id']}/batches", ['made_on' => '2026-11-20']), 201);
-        $logged = $this->documented('logged-batch', $this->putJson("/api/batches/{$batch['id']}/served", ['people' => 40, 'left_over' => '1/3 cup', 'cost' => 6.4]));
+        $batch = $this->documented(
+            'batch',
+            $this->postJson("/api/recipes/{$recipe['id']}/batches", ['made_on' => '2026-11-20']),
+            201,
+        );
+        $logged = $this->documented(
+            'logged-batch',
+            $this->putJson("/api/batches/{$batch['id']}/served", [
+                'people' => 40,
+                'left_over' => '1/3 cup',
+                'cost' => 6.4,
+            ]),
+        );
 
         self::assertSame([40, 6.4], [$logged['served']['people'], $logged['served']['cost']]);
         self::assertStringContainsString('mL', $logged['served']['left_over_text']);
@@ -402,11 +632,26 @@ final class LogTest extends HttpTestCase
         self::assertMatchesRegularExpression('/ each: what they had of it here, once/', $said['people'] ?? '');
 
         // what was said by number is not overruled
-        $explicit = $this->documented('scale', $this->postJson('/api/scale', ['recipe' => $recipe['recipe'], 'to' => '12 portions of 45 ml']));
+        $explicit = $this->documented(
+            'scale',
+            $this->postJson('/api/scale', ['recipe' => $recipe['recipe'], 'to' => '12 portions of 45 ml']),
+        );
         self::assertEqualsWithDelta(540.0, $explicit['yield']['volume_ml'], 30.0);
-        self::assertSame('left_over', $this->documented('failure', $this->putJson("/api/batches/{$batch['id']}/served", ['people' => 4, 'left_over' => 'plenty']), 422)['error']['fields'][0]['field']);
+        self::assertSame(
+            'left_over',
+            $this->documented(
+                'failure',
+                $this->putJson("/api/batches/{$batch['id']}/served", ['people' => 4, 'left_over' => 'plenty']),
+                422,
+            )['error']['fields'][0]['field'],
+        );
 
-        $document = json_decode($this->getJson("/api/batches/{$batch['id']}/document")->json('text'), true, 64, JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            $this->getJson("/api/batches/{$batch['id']}/document")->json('text'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         self::assertSame([40, 6.4], [$document['served']['people'], $document['served']['cost']]);
     }
 }

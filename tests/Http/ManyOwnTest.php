@@ -22,13 +22,24 @@ final class ManyOwnTest extends HttpTestCase
     /** @return list<string> */
     private function found(string $path): array
     {
-        return array_column($this->getJson("/api/{$path}")->assertOk()->json('ingredients'), 'name');
+        return array_column(
+            $this->getJson("/api/{$path}")
+                ->assertOk()
+                ->json('ingredients'),
+            'name',
+        );
     }
 
     public function test_each_is_found_by_its_name_its_beginning_its_words_and_a_part_of_one(): void
     {
-        foreach (['bottle 117 of emiles vinegar', 'Bottle 117', 'émile’s 117', 'my-bottle-117', 'ottle 117'] as $typed) {
-            self::assertSame('Bottle 117 of Émile’s vinegar', $this->found('ingredients?q='.urlencode($typed))[0] ?? null, $typed);
+        foreach (
+            ['bottle 117 of emiles vinegar', 'Bottle 117', 'émile’s 117', 'my-bottle-117', 'ottle 117'] as $typed
+        ) {
+            self::assertSame(
+                'Bottle 117 of Émile’s vinegar',
+                $this->found('ingredients?q='.urlencode($typed))[0] ?? null,
+                $typed,
+            );
         }
     }
 
@@ -48,19 +59,35 @@ final class ManyOwnTest extends HttpTestCase
         $own = array_filter($list['ingredients'], static fn (array $each): bool => $each['own']);
 
         self::assertCount(100, $own);
-        self::assertCount(count($this->app->make(Compiled::class)->catalogue()->slugs()), array_filter($list['ingredients'], static fn (array $each): bool => ! $each['own']));
-        self::assertSame('Of your own 130, these are the first 100. Type more of a name to find the others.', $list['more_text']);
+        self::assertCount(
+            count($this->app->make(Compiled::class)->catalogue()->slugs()),
+            array_filter($list['ingredients'], static fn (array $each): bool => ! $each['own']),
+        );
+        self::assertSame(
+            'Of your own 130, these are the first 100. Type more of a name to find the others.',
+            $list['more_text'],
+        );
         self::assertNull($this->documented('pantry-list', $this->getJson('/api/pantry?q=bottle+12'))['more_text']);
     }
 
     public function test_what_is_asked_of_all_of_them_is_answered_from_all_of_them(): void
     {
-        self::assertCount(130, array_filter($this->found('pantry?role=acid'), static fn (string $name): bool => str_starts_with($name, 'Bottle')));
+        self::assertCount(
+            130,
+            array_filter(
+                $this->found('pantry?role=acid'),
+                static fn (string $name): bool => str_starts_with($name, 'Bottle'),
+            ),
+        );
     }
 
     public function test_one_that_is_renamed_is_found_by_its_new_name_and_thrown_away_not_at_all(): void
     {
-        $this->putJson('/api/own-ingredients/my-bottle-5', ['name' => 'The sharp one', 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 7]])->assertOk();
+        $this->putJson('/api/own-ingredients/my-bottle-5', [
+            'name' => 'The sharp one',
+            'like' => 'cider-vinegar',
+            'values' => ['acidity_percent' => 7],
+        ])->assertOk();
         self::assertSame(['The sharp one'], $this->found('ingredients?q=sharp+one'));
         $this->deleteJson('/api/own-ingredients/my-bottle-5')->assertSuccessful();
         self::assertSame([], $this->found('ingredients?q=sharp+one'));

@@ -15,7 +15,10 @@ final class OpenedTest extends HttpTestCase
         $opened = $this->documented('opened', $this->getJson("/api/bench?recipe={$record['id']}"));
 
         self::assertSame($record, $opened['record']);
-        self::assertSame($this->postJson('/api/evaluate', ['recipe' => $record['recipe']])->json(), $opened['evaluation']);
+        self::assertSame(
+            $this->postJson('/api/evaluate', ['recipe' => $record['recipe']])->json(),
+            $opened['evaluation'],
+        );
         self::assertSame($this->getJson('/api/styles')->json(), $opened['styles']);
     }
 
@@ -40,18 +43,28 @@ final class OpenedTest extends HttpTestCase
     {
         $this->documented('failure', $this->getJson('/api/bench?recipe=nothing'), 404);
         $record = $this->kept();
-        DB::table('recipes')->where('id', $record['id'])->update(['document' => '{"name": "torn']);
+        DB::table('recipes')
+            ->where('id', $record['id'])
+            ->update(['document' => '{"name": "torn']);
 
         self::assertSame(
-            $this->getJson("/api/recipes/{$record['id']}")->assertStatus(422)->json('error.message'),
+            $this->getJson("/api/recipes/{$record['id']}")
+                ->assertStatus(422)
+                ->json('error.message'),
             $this->documented('failure', $this->getJson("/api/bench?recipe={$record['id']}"), 422)['error']['message'],
         );
     }
 
     public function test_the_page_says_what_it_will_ask_first(): void
     {
-        self::assertStringContainsString('href="/api/bench?recipe=a%22%3E"', (string) $this->get('/bench/a%22%3E')->getContent());
-        self::assertStringContainsString('href="/api/recipes?q=&amp;page=0"', (string) $this->get('/shelf')->getContent());
+        self::assertStringContainsString(
+            'href="/api/bench?recipe=a%22%3E"',
+            (string) $this->get('/bench/a%22%3E')->getContent(),
+        );
+        self::assertStringContainsString(
+            'href="/api/recipes?q=&amp;page=0"',
+            (string) $this->get('/shelf')->getContent(),
+        );
         self::assertStringContainsString('href="/api/bench"', (string) $this->get('/bench')->getContent());
         self::assertStringNotContainsString('rel="preload" as="fetch"', (string) $this->get('/pantry')->getContent());
     }

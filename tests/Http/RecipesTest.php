@@ -26,16 +26,32 @@ final class RecipesTest extends HttpTestCase
     {
         $extra = '{"empty":{},"list":[],"deep":{"x":[{}]}}';
         $json = json_encode(['recipe' => self::RECIPE], JSON_THROW_ON_ERROR);
-        $response = $this->call('POST', '/api/recipes', [], [], [], ['CONTENT_TYPE' => 'application/json'], str_replace('"name"', '"x-other":'.$extra.',"name"', $json));
+        $response = $this->call(
+            'POST',
+            '/api/recipes',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json'],
+            str_replace('"name"', '"x-other":'.$extra.',"name"', $json),
+        );
         $record = $this->documented('recipe-record', $response, 201);
 
-        self::assertStringContainsString('"x-other":'.$extra, (string) $this->getJson("/api/recipes/{$record['id']}")->getContent());
+        self::assertStringContainsString(
+            '"x-other":'.$extra,
+            (string) $this->getJson("/api/recipes/{$record['id']}")->getContent(),
+        );
     }
 
     public function test_saving_over_the_revision_seen_makes_the_next(): void
     {
         $record = $this->kept();
-        $saved = $this->documented('recipe-record', $this->withHeader('If-Match', '"1"')->putJson("/api/recipes/{$record['id']}", ['recipe' => ['name' => 'Renamed'] + self::RECIPE]));
+        $saved = $this->documented(
+            'recipe-record',
+            $this->withHeader('If-Match', '"1"')->putJson("/api/recipes/{$record['id']}", [
+                'recipe' => ['name' => 'Renamed'] + self::RECIPE,
+            ]),
+        );
 
         self::assertSame([2, 'Renamed'], [$saved['revision'], $saved['recipe']['name']]);
         self::assertSame('Renamed', $this->getJson('/api/recipes')->json('recipes.0.name'));
@@ -45,10 +61,19 @@ final class RecipesTest extends HttpTestCase
     {
         $record = $this->kept();
         $url = "/api/recipes/{$record['id']}";
-        $this->withHeader('If-Match', '"1"')->putJson($url, ['recipe' => ['name' => 'Theirs'] + self::RECIPE])->assertOk();
-        $failure = $this->documented('failure', $this->withHeader('If-Match', '"1"')->putJson($url, ['recipe' => ['name' => 'Mine'] + self::RECIPE]), 409);
+        $this->withHeader('If-Match', '"1"')
+            ->putJson($url, ['recipe' => ['name' => 'Theirs'] + self::RECIPE])
+            ->assertOk();
+        $failure = $this->documented(
+            'failure',
+            $this->withHeader('If-Match', '"1"')->putJson($url, ['recipe' => ['name' => 'Mine'] + self::RECIPE]),
+            409,
+        );
 
-        self::assertSame(['Mine', 'Theirs', 2], [$failure['yours']['name'], $failure['theirs']['recipe']['name'], $failure['theirs']['revision']]);
+        self::assertSame(
+            ['Mine', 'Theirs', 2],
+            [$failure['yours']['name'], $failure['theirs']['recipe']['name'], $failure['theirs']['revision']],
+        );
         self::assertSame('Theirs', $this->getJson($url)->json('recipe.name'));
     }
 
@@ -57,13 +82,23 @@ final class RecipesTest extends HttpTestCase
         $record = $this->kept();
 
         $this->documented('failure', $this->putJson("/api/recipes/{$record['id']}", ['recipe' => self::RECIPE]), 428);
-        $this->documented('failure', $this->withHeader('If-Match', '*')->putJson("/api/recipes/{$record['id']}", ['recipe' => self::RECIPE]), 428);
+        $this->documented(
+            'failure',
+            $this->withHeader('If-Match', '*')->putJson("/api/recipes/{$record['id']}", ['recipe' => self::RECIPE]),
+            428,
+        );
     }
 
     public function test_an_invalid_recipe_is_not_kept_at_all(): void
     {
         $record = $this->kept();
-        $this->documented('failure', $this->withHeader('If-Match', '"1"')->putJson("/api/recipes/{$record['id']}", ['recipe' => ['measures' => 'martian'] + self::RECIPE]), 422);
+        $this->documented(
+            'failure',
+            $this->withHeader('If-Match', '"1"')->putJson("/api/recipes/{$record['id']}", [
+                'recipe' => ['measures' => 'martian'] + self::RECIPE,
+            ]),
+            422,
+        );
 
         self::assertSame(1, $this->getJson("/api/recipes/{$record['id']}")->json('revision'));
     }
@@ -95,7 +130,11 @@ final class RecipesTest extends HttpTestCase
         $this->kept('100 % mustard');
 
         self::assertSame(['Zebra sauce'], array_column($this->getJson('/api/recipes?q=ZEBR')->json('recipes'), 'name'));
-        self::assertSame(['100 % mustard'], array_column($this->getJson('/api/recipes?q=%25')->json('recipes'), 'name'), 'a per cent sign is only itself');
+        self::assertSame(
+            ['100 % mustard'],
+            array_column($this->getJson('/api/recipes?q=%25')->json('recipes'), 'name'),
+            'a per cent sign is only itself',
+        );
         self::assertSame([], $this->getJson('/api/recipes?q=zzz')->json('recipes'));
     }
 
@@ -118,12 +157,33 @@ final class RecipesTest extends HttpTestCase
 
     public function test_what_was_neither_named_nor_filled_is_left_behind_nowhere(): void
     {
-        $blank = ['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'New sauce', 'stages' => [['id' => 's1', 'lines' => []]]];
+        $blank = [
+            'format' => 'vinculum-recipe',
+            'version' => 2,
+            'name' => 'New sauce',
+            'stages' => [['id' => 's1', 'lines' => []]],
+        ];
         $ids = [];
-        foreach (['blank' => $blank, 'named' => ['name' => 'Plum something'] + $blank, 'filled' => ['stages' => [['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'plum', 'amount' => '1 kg']]]]] + $blank] as $which => $recipe) {
-            $ids[$which] = $this->postJson('/api/recipes', ['recipe' => $recipe])->assertCreated()->json('id');
+        foreach (
+            [
+                'blank' => $blank,
+                'named' => ['name' => 'Plum something'] + $blank,
+                'filled'
+                    => [
+                        'stages' => [
+                            ['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'plum', 'amount' => '1 kg']]],
+                        ],
+                    ] + $blank,
+            ] as $which => $recipe
+        ) {
+            $ids[$which] = $this->postJson('/api/recipes', ['recipe' => $recipe])
+                ->assertCreated()
+                ->json('id');
         }
-        self::assertEqualsCanonicalizing([$ids['named'], $ids['filled']], array_column($this->getJson('/api/recipes')->json('recipes'), 'id'));
+        self::assertEqualsCanonicalizing(
+            [$ids['named'], $ids['filled']],
+            array_column($this->getJson('/api/recipes')->json('recipes'), 'id'),
+        );
         // who is still on the Bench with it goes on
         $this->getJson("/api/recipes/{$ids['blank']}")->assertOk();
 
@@ -138,10 +198,24 @@ final class RecipesTest extends HttpTestCase
     public function test_the_shelf_is_searched_by_name_ingredient_kind_and_what_was_said_of_a_batch(): void
     {
         $plain = $this->kept('Plain one')['id'];
-        $star = $this->postJson('/api/recipes', ['recipe' => ['name' => 'Another', 'style' => 'fruit-chutney', 'stages' => [['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'star-anise', 'amount' => '2']]]]] + self::RECIPE])->assertCreated()->json('id');
+        $star = $this->postJson('/api/recipes', [
+            'recipe'
+                => [
+                    'name' => 'Another',
+                    'style' => 'fruit-chutney',
+                    'stages' => [
+                        ['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'star-anise', 'amount' => '2']]],
+                    ],
+                ] + self::RECIPE,
+        ])
+            ->assertCreated()
+            ->json('id');
         $batch = $this->postJson("/api/recipes/{$plain}/batches", [])->json('id');
         $this->postJson("/api/batches/{$batch}/notes", ['text' => 'for the Harbour Fair'])->assertOk();
-        $found = fn (string $typed): array => array_column($this->getJson('/api/recipes?q='.urlencode($typed))->json('recipes'), 'id');
+        $found = fn (string $typed): array => array_column(
+            $this->getJson('/api/recipes?q='.urlencode($typed))->json('recipes'),
+            'id',
+        );
 
         self::assertSame([$star], $found('anise'));
         self::assertSame([$star], $found('star chutney'));
@@ -149,7 +223,17 @@ final class RecipesTest extends HttpTestCase
         self::assertSame([$plain], $found('plain FAIR'));
 
         // what is not in it, in whatever words
-        $milk = $this->postJson('/api/recipes', ['recipe' => ['name' => 'With milk', 'stages' => [['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'yoghurt', 'amount' => '200 g']]]]] + self::RECIPE])->assertCreated()->json('id');
+        $milk = $this->postJson('/api/recipes', [
+            'recipe'
+                => [
+                    'name' => 'With milk',
+                    'stages' => [
+                        ['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'yoghurt', 'amount' => '200 g']]],
+                    ],
+                ] + self::RECIPE,
+        ])
+            ->assertCreated()
+            ->json('id');
         self::assertNotContains($plain, $found('milk'));
         foreach (['milk-free', 'without milk', 'no milk', 'vegan'] as $typed) {
             self::assertNotContains($milk, $found($typed), $typed);

@@ -34,7 +34,11 @@ final class SchemasTest extends HttpTestCase
 
     public function test_every_schema_it_refers_to_is_served_beside_it(): void
     {
-        preg_match_all('/"([a-z-]+\.schema\.json)"/', (string) json_encode($this->openApi(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), $matches);
+        preg_match_all(
+            '/"([a-z-]+\.schema\.json)"/',
+            (string) json_encode($this->openApi(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES),
+            $matches,
+        );
         self::assertNotEmpty($matches[1]);
         foreach (array_unique($matches[1]) as $schema) {
             $response = $this->get("/api/{$schema}");

@@ -8,7 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Server;
 
-/** The command a newcomer types first, when it cannot do what it is asked: one line that says why, and what would work. */
+/**
+ * The command a newcomer types first, when it cannot do what it is asked: one line that says why, and what would
+ * work.
+ */
 final class StartTest extends TestCase
 {
     /**
@@ -18,7 +21,10 @@ final class StartTest extends TestCase
     {
         yield 'a port that is no number' => [['--port', 'abc'], '--port takes a number from 1 to 65535.'];
         yield 'a port beyond the last' => [['--port=70000'], '--port takes a number from 1 to 65535.'];
-        yield 'a word it does not know' => [['--loud'], '“--loud” is not understood. Use: bin/start [--port N] [--empty] [--house [--house-port N]]'];
+        yield 'a word it does not know' => [
+            ['--loud'],
+            '“--loud” is not understood. Use: bin/start [--port N] [--empty] [--house [--house-port N]]',
+        ];
     }
 
     /**
@@ -38,18 +44,30 @@ final class StartTest extends TestCase
         fclose($taken);
 
         self::assertSame(1, $exit);
-        self::assertStringContainsString("port {$port} is taken. Stop what uses it, or run: bin/start --port ".($port + 1), $said);
+        self::assertStringContainsString(
+            "port {$port} is taken. Stop what uses it, or run: bin/start --port ".($port + 1),
+            $said,
+        );
     }
 
     public function test_what_is_put_together_beforehand_leaves_the_household_where_it_is(): void
     {
-        $process = proc_open(['bash', '-c', 'rm -f storage/stamps/served && source bin/setup.sh && need_served'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['pipe', 'w']], $pipes, Server::root(), ['VINCULUM_DATABASE' => '/nowhere/else.sqlite', 'VINCULUM_HOUSE' => 'https://elsewhere'] + getenv());
+        $process = proc_open(
+            ['bash', '-c', 'rm -f storage/stamps/served && source bin/setup.sh && need_served'],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['pipe', 'w']],
+            $pipes,
+            Server::root(),
+            ['VINCULUM_DATABASE' => '/nowhere/else.sqlite', 'VINCULUM_HOUSE' => 'https://elsewhere'] + getenv(),
+        );
         self::assertNotFalse($process);
         $said = stream_get_contents($pipes[2]);
         self::assertSame(0, proc_close($process), (string) $said);
         $config = require Server::root().'/storage/framework/served/config.php';
 
-        self::assertSame(Server::root().'/storage/vinculum.sqlite', $config['database']['connections']['sqlite']['database']);
+        self::assertSame(
+            Server::root().'/storage/vinculum.sqlite',
+            $config['database']['connections']['sqlite']['database'],
+        );
         self::assertSame('', $config['vinculum']['house']);
     }
 
@@ -58,10 +76,28 @@ final class StartTest extends TestCase
         $folder = sys_get_temp_dir().'/vinculum-house-'.bin2hex(random_bytes(6));
         mkdir($folder);
         [$port, $house] = [Server::freePort(), Server::freePort()];
-        $process = proc_open([Server::root().'/bin/start', '--empty', '--port', (string) $port, '--house', '--house-port', (string) $house], [['file', '/dev/null', 'r'], ['file', "{$folder}/said", 'w'], ['file', "{$folder}/said", 'a']], $pipes, null, ['VINCULUM_DATABASE' => "{$folder}/house.sqlite", 'VINCULUM_BACKUPS' => "{$folder}/copies"] + getenv());
+        $process = proc_open(
+            [
+                Server::root().'/bin/start',
+                '--empty',
+                '--port',
+                (string) $port,
+                '--house',
+                '--house-port',
+                (string) $house,
+            ],
+            [['file', '/dev/null', 'r'], ['file', "{$folder}/said", 'w'], ['file', "{$folder}/said", 'a']],
+            $pipes,
+            null,
+            ['VINCULUM_DATABASE' => "{$folder}/house.sqlite", 'VINCULUM_BACKUPS' => "{$folder}/copies"] + getenv(),
+        );
         self::assertNotFalse($process);
         try {
-            for ($tries = 0; $tries < 300 && ! str_contains((string) file_get_contents("{$folder}/said"), 'fingerprint'); $tries++) {
+            for (
+                $tries = 0;
+                $tries < 300 && ! str_contains((string) file_get_contents("{$folder}/said"), 'fingerprint');
+                $tries++
+            ) {
                 usleep(200_000);
             }
             self::assertStringContainsString('fingerprint', (string) file_get_contents("{$folder}/said"));
@@ -74,7 +110,11 @@ final class StartTest extends TestCase
         } finally {
             self::end($process);
         }
-        self::assertSame('', trim((string) shell_exec('pgrep -f '.escapeshellarg("[:]{$house}").' || true')), 'nothing is left behind');
+        self::assertSame(
+            '',
+            trim((string) shell_exec('pgrep -f '.escapeshellarg("[:]{$house}").' || true')),
+            'nothing is left behind',
+        );
         shell_exec('rm -rf '.escapeshellarg($folder));
     }
 
@@ -86,10 +126,19 @@ final class StartTest extends TestCase
         $log = Server::root().'/storage/logs/server.log';
         @mkdir(dirname($log), recursive: true);
         file_put_contents($log, str_repeat("as it was long ago\n", 200_000), FILE_APPEND);
-        $process = proc_open([Server::root().'/bin/start', '--empty', '--port', (string) $port], [['file', '/dev/null', 'r'], ['file', "{$folder}/said", 'a'], ['file', "{$folder}/said", 'a']], $pipes, null, ['VINCULUM_DATABASE' => "{$folder}/house.sqlite", 'VINCULUM_BACKUPS' => "{$folder}/copies"] + getenv());
+        $process = proc_open(
+            [Server::root().'/bin/start', '--empty', '--port', (string) $port],
+            [['file', '/dev/null', 'r'], ['file', "{$folder}/said", 'a'], ['file', "{$folder}/said", 'a']],
+            $pipes,
+            null,
+            ['VINCULUM_DATABASE' => "{$folder}/house.sqlite", 'VINCULUM_BACKUPS' => "{$folder}/copies"] + getenv(),
+        );
         self::assertNotFalse($process);
         $said = static fn (): string => (string) file_get_contents("{$folder}/said");
-        $servers = static fn (): array => array_map(intval(...), array_filter(explode("\n", trim((string) shell_exec("pgrep -f '[1]27.0.0.1:{$port} -t public'")))));
+        $servers = static fn (): array => array_map(
+            intval(...),
+            array_filter(explode("\n", trim((string) shell_exec("pgrep -f '[1]27.0.0.1:{$port} -t public'")))),
+        );
         $until = static function (callable $is): void {
             for ($tries = 0; $tries < 300 && ! $is(); $tries++) {
                 usleep(100_000);
@@ -100,11 +149,17 @@ final class StartTest extends TestCase
             $first = $servers();
             self::assertCount(5, $first, 'a server and four workers');
             posix_kill(max($first), 9);
-            $until(static fn (): bool => substr_count($said(), 'started again') === 1 && count(array_diff($servers(), $first)) === 5);
+            $until(
+                static fn (): bool => substr_count($said(), 'started again') === 1
+                    && count(array_diff($servers(), $first)) === 5,
+            );
             $second = $servers();
             self::assertCount(5, array_diff($second, $first));
             posix_kill(min($second), 9);
-            $until(static fn (): bool => substr_count($said(), 'started again') === 2 && count(array_diff($servers(), $second)) === 5);
+            $until(
+                static fn (): bool => substr_count($said(), 'started again') === 2
+                    && count(array_diff($servers(), $second)) === 5,
+            );
             self::assertSame([], array_intersect($servers(), $second), 'no worker of the one that died is left');
             $until(static fn (): bool => self::ask("http://127.0.0.1:{$port}/api/recipes")[0] === 200);
             self::assertSame([200, 'application/json'], self::ask("http://127.0.0.1:{$port}/api/recipes"));
@@ -132,10 +187,19 @@ final class StartTest extends TestCase
     {
         $asked = curl_init($address);
         self::assertNotFalse($asked);
-        curl_setopt_array($asked, [CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_TIMEOUT => 10, CURLOPT_HTTPHEADER => ['Accept: application/json']]);
+        curl_setopt_array($asked, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_SSL_VERIFYPEER => false,
+            CURLOPT_SSL_VERIFYHOST => 0,
+            CURLOPT_TIMEOUT => 10,
+            CURLOPT_HTTPHEADER => ['Accept: application/json'],
+        ]);
         curl_exec($asked);
 
-        return [(int) curl_getinfo($asked, CURLINFO_RESPONSE_CODE), (string) curl_getinfo($asked, CURLINFO_CONTENT_TYPE)];
+        return [
+            (int) curl_getinfo($asked, CURLINFO_RESPONSE_CODE),
+            (string) curl_getinfo($asked, CURLINFO_CONTENT_TYPE),
+        ];
     }
 
     /**
@@ -144,7 +208,11 @@ final class StartTest extends TestCase
      */
     private static function start(array $arguments): array
     {
-        $process = proc_open([Server::root().'/bin/start', ...$arguments], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [Server::root().'/bin/start', ...$arguments],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         self::assertNotFalse($process);
         stream_get_contents($pipes[1]);
         $said = (string) stream_get_contents($pipes[2]);

@@ -31,7 +31,10 @@ final class StoveTest extends HttpTestCase
 
         $cook = $this->happens($cook, ['kind' => 'step', 'to' => 's1.add']);
         $cook = $this->happens($cook, ['kind' => 'went_in', 'line' => 'l2', 'amount' => '330 g']);
-        self::assertSame(['330 g', 'planned 1 1/4 cup'], [$cook['steps'][1]['lines'][1]['mass_text'], $cook['steps'][1]['lines'][1]['planned_text']]);
+        self::assertSame(
+            ['330 g', 'planned 1 1/4 cup'],
+            [$cook['steps'][1]['lines'][1]['mass_text'], $cook['steps'][1]['lines'][1]['planned_text']],
+        );
         self::assertMatchesRegularExpression('/^Sweet up /', $cook['otherwise'][0]);
 
         $cook = $this->happens($cook, ['kind' => 'step', 'to' => 's1.simmer']);
@@ -47,7 +50,10 @@ final class StoveTest extends HttpTestCase
         self::assertSame($over['batch'], $kept['batches'][0]['id']);
         self::assertSame([], $this->documented('stove', $this->getJson('/api/cooks'))['cooks']);
         // and pressed twice it is one batch
-        self::assertSame($over['batch'], $this->documented('cook-finish', $this->postJson("/api/cooks/{$cook['id']}/finish", []))['batch']);
+        self::assertSame(
+            $over['batch'],
+            $this->documented('cook-finish', $this->postJson("/api/cooks/{$cook['id']}/finish", []))['batch'],
+        );
     }
 
     public function test_weighings_tell_the_hob_and_the_next_cook_begins_with_it(): void
@@ -79,17 +85,46 @@ final class StoveTest extends HttpTestCase
     {
         $cook = $this->atTheSimmer();
         foreach (['27oo', '3 cups', '', '-4', '1e9'] as $typed) {
-            $failure = $this->documented('failure', $this->postJson("/api/cooks/{$cook['id']}/events", ['kind' => 'reading', 'what' => 'mass', 'amount' => $typed]), 422);
+            $failure = $this->documented(
+                'failure',
+                $this->postJson("/api/cooks/{$cook['id']}/events", [
+                    'kind' => 'reading',
+                    'what' => 'mass',
+                    'amount' => $typed,
+                ]),
+                422,
+            );
             self::assertSame('amount', $failure['error']['fields'][0]['field'], $typed);
         }
-        foreach ([['kind' => 'went_in', 'line' => 'l2', 'amount' => '3 blorps'], ['kind' => 'added', 'ingredient' => 'no-such-thing', 'amount' => '2 g'], ['kind' => 'step', 'to' => 'nowhere'], ['kind' => 'went_in', 'line' => 'l2'], ['kind' => 'spilled']] as $event) {
+        foreach (
+            [
+                ['kind' => 'went_in', 'line' => 'l2', 'amount' => '3 blorps'],
+                ['kind' => 'added', 'ingredient' => 'no-such-thing', 'amount' => '2 g'],
+                ['kind' => 'step', 'to' => 'nowhere'],
+                ['kind' => 'went_in', 'line' => 'l2'],
+                ['kind' => 'spilled'],
+            ] as $event
+        ) {
             $this->documented('failure', $this->postJson("/api/cooks/{$cook['id']}/events", $event), 422);
         }
         self::assertSame(2, CookEvent::query()->count());
         // far from what is thought it is asked about, and believed when it is said again
-        $failure = $this->documented('failure', $this->postJson("/api/cooks/{$cook['id']}/events", ['kind' => 'reading', 'what' => 'mass', 'amount' => '400']), 422);
+        $failure = $this->documented(
+            'failure',
+            $this->postJson("/api/cooks/{$cook['id']}/events", [
+                'kind' => 'reading',
+                'what' => 'mass',
+                'amount' => '400',
+            ]),
+            422,
+        );
         self::assertStringContainsString('Was the pan on the scale', $failure['error']['message']);
-        self::assertSame('400 g', $this->happens($cook, ['kind' => 'reading', 'what' => 'mass', 'amount' => '400', 'sure' => true])['readings'][0]['text']);
+        self::assertSame(
+            '400 g',
+            $this->happens($cook, ['kind' => 'reading', 'what' => 'mass', 'amount' => '400', 'sure' => true])[
+                'readings'
+            ][0]['text'],
+        );
     }
 
     public function test_what_is_sent_twice_happened_once(): void
@@ -104,14 +139,21 @@ final class StoveTest extends HttpTestCase
     {
         $cook = $this->atTheSimmer();
         $this->putJson('/api/pantry/sugar/on-hand', ['have' => true])->assertOk();
-        $answer = $this->documented('cook-taste', $this->postJson("/api/cooks/{$cook['id']}/taste", ['feels' => ['sour' => 2]]));
+        $answer = $this->documented(
+            'cook-taste',
+            $this->postJson("/api/cooks/{$cook['id']}/taste", ['feels' => ['sour' => 2]]),
+        );
         self::assertNotSame([], $answer['options']);
         self::assertNotSame([], $answer['options'][0]['all']);
         $first = $answer['options'][0]['all'][0];
         $cook = $this->happens($cook, ['kind' => 'added'] + $first);
         self::assertNotNull($cook['reduction']);
         // nothing in it yet: nothing to taste
-        $this->documented('failure', $this->postJson("/api/cooks/{$this->begun()['id']}/taste", ['feels' => ['sour' => 2]]), 422);
+        $this->documented(
+            'failure',
+            $this->postJson("/api/cooks/{$this->begun()['id']}/taste", ['feels' => ['sour' => 2]]),
+            422,
+        );
     }
 
     public function test_past_the_stop_it_says_how_much_water_puts_it_back(): void
@@ -122,29 +164,48 @@ final class StoveTest extends HttpTestCase
         Carbon::setTestNow(Carbon::now()->addMinutes(50));
         $cook = $this->happens($cook, ['kind' => 'reading', 'what' => 'mass', 'value' => 700, 'sure' => true]);
         self::assertNotNull($cook['reduction']['past']);
-        $cook = $this->happens($cook, ['kind' => 'added', 'puts_back' => true] + $cook['reduction']['past']['put_back']);
+        $cook = $this->happens(
+            $cook,
+            ['kind' => 'added', 'puts_back' => true] + $cook['reduction']['past']['put_back'],
+        );
         self::assertNull($cook['reduction']['past']);
     }
 
     public function test_a_logger_delivers_readings_and_they_are_told_from_simulated_ones(): void
     {
         $cook = $this->atTheSimmer();
-        $cook = $this->documented('cook', $this->postJson("/api/cooks/{$cook['id']}/readings", ['what' => 'temperature', 'value' => 98.6, 'instrument' => 'probe in the pantry']));
+        $cook = $this->documented(
+            'cook',
+            $this->postJson("/api/cooks/{$cook['id']}/readings", [
+                'what' => 'temperature',
+                'value' => 98.6,
+                'instrument' => 'probe in the pantry',
+            ]),
+        );
         self::assertSame(['98.6 °C', false], [$cook['readings'][0]['text'], $cook['readings'][0]['is_simulated']]);
         $this->documented('failure', $this->postJson("/api/cooks/{$cook['id']}/instruments/mass", []), 409);
 
-        $practice = $this->documented('cook', $this->postJson('/api/cooks', ['recipe' => $cook['recipe'], 'practice' => true]), 201);
+        $practice = $this->documented(
+            'cook',
+            $this->postJson('/api/cooks', ['recipe' => $cook['recipe'], 'practice' => true]),
+            201,
+        );
         $this->documented('failure', $this->postJson("/api/cooks/{$practice['id']}/instruments/mass", []), 409);
         $this->happens($practice, ['kind' => 'step', 'to' => 's1.simmer']);
         foreach (['mass', 'temperature', 'ph', 'brix'] as $what) {
-            $practice = $this->documented('cook', $this->postJson("/api/cooks/{$practice['id']}/instruments/{$what}", []));
+            $practice = $this->documented(
+                'cook',
+                $this->postJson("/api/cooks/{$practice['id']}/instruments/{$what}", []),
+            );
             self::assertTrue($practice['readings'][0]['is_simulated']);
         }
         $tongue = $this->documented('tongue', $this->postJson("/api/cooks/{$practice['id']}/tongue", []));
         self::assertNotSame('', $tongue['words']);
         $this->documented('failure', $this->postJson("/api/cooks/{$cook['id']}/tongue", []), 409);
         // a pot that was never there leaves no batch
-        self::assertNull($this->documented('cook-finish', $this->postJson("/api/cooks/{$practice['id']}/finish", []))['batch']);
+        self::assertNull(
+            $this->documented('cook-finish', $this->postJson("/api/cooks/{$practice['id']}/finish", []))['batch'],
+        );
     }
 
     public function test_two_pots_stand_on_one_line_and_what_is_next_comes_first(): void
@@ -169,9 +230,15 @@ final class StoveTest extends HttpTestCase
     {
         $broken = $this->begun();
         $whole = $this->begun();
-        \App\Models\CookRecord::query()->whereKey($broken['id'])->toBase()->update(['document' => '{"name": "torn"}']);
+        \App\Models\CookRecord::query()
+            ->whereKey($broken['id'])
+            ->toBase()
+            ->update(['document' => '{"name": "torn"}']);
 
-        self::assertSame([$whole['id']], array_column($this->documented('stove', $this->getJson('/api/cooks'))['cooks'], 'id'));
+        self::assertSame(
+            [$whole['id']],
+            array_column($this->documented('stove', $this->getJson('/api/cooks'))['cooks'], 'id'),
+        );
         $this->deleteJson("/api/cooks/{$broken['id']}")->assertNoContent();
     }
 
@@ -211,17 +278,31 @@ final class StoveTest extends HttpTestCase
         return $this->documented('cook', $this->postJson("/api/cooks/{$cook['id']}/events", $event));
     }
 
-    /** Asked every seven seconds for an hour and more, by a clock that is not even: a timer ends at the second it was set to. */
+    /**
+     * Asked every seven seconds for an hour and more, by a clock that is not even: a timer ends at the second it was
+     * set to.
+     */
     public function test_a_timer_does_not_drift_in_an_hour(): void
     {
         Carbon::setTestNow('2026-11-25 18:00:00');
-        $cook = $this->postJson('/api/cooks', ['recipe' => $this->kept()['id']])->assertCreated()->json('id');
+        $cook = $this->postJson('/api/cooks', ['recipe' => $this->kept()['id']])
+            ->assertCreated()
+            ->json('id');
         Carbon::setTestNow('2026-11-25 18:03:00');
         $this->postJson("/api/cooks/{$cook}/events", ['kind' => 'timer', 'minutes' => 60])->assertSuccessful();
         $ends = Carbon::parse('2026-11-25 19:03:00')->getTimestamp();
         for ($second = 0; $second < 3900; $second += 7) {
-            Carbon::setTestNow(Carbon::parse('2026-11-25 18:03:00')->addSeconds($second)->addMilliseconds($second % 900));
-            self::assertEqualsWithDelta($ends, $this->getJson("/api/cooks/{$cook}")->json('timers.0.ends_at'), 0.5, "{$second} s on");
+            Carbon::setTestNow(
+                Carbon::parse('2026-11-25 18:03:00')
+                    ->addSeconds($second)
+                    ->addMilliseconds($second % 900),
+            );
+            self::assertEqualsWithDelta(
+                $ends,
+                $this->getJson("/api/cooks/{$cook}")->json('timers.0.ends_at'),
+                0.5,
+                "{$second} s on",
+            );
         }
         Carbon::setTestNow();
     }

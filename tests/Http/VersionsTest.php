@@ -28,14 +28,23 @@ final class VersionsTest extends HttpTestCase
         }
         $versions = $this->versions($kept['id']);
         self::assertCount(1, $versions);
-        $beside = $this->documented('beside', $this->getJson("/api/recipes/{$kept['id']}/versions/{$versions[0]['id']}/beside"));
+        $beside = $this->documented(
+            'beside',
+            $this->getJson("/api/recipes/{$kept['id']}/versions/{$versions[0]['id']}/beside"),
+        );
         self::assertSame([['name' => 'white sugar', 'one' => '1 1/4 cup', 'other' => '2 cup']], $beside['lines']);
 
-        $back = $this->documented('recipe-record', $this->postJson("/api/recipes/{$kept['id']}/versions/{$versions[0]['id']}/bring-back", []));
+        $back = $this->documented(
+            'recipe-record',
+            $this->postJson("/api/recipes/{$kept['id']}/versions/{$versions[0]['id']}/bring-back", []),
+        );
         self::assertSame('1 1/4 cup', $back['recipe']['stages'][0]['lines'][1]['amount']);
         $versions = $this->versions($kept['id']);
         self::assertCount(2, $versions);
-        $again = $this->documented('recipe-record', $this->postJson("/api/recipes/{$kept['id']}/versions/{$versions[0]['id']}/bring-back", []));
+        $again = $this->documented(
+            'recipe-record',
+            $this->postJson("/api/recipes/{$kept['id']}/versions/{$versions[0]['id']}/bring-back", []),
+        );
         self::assertSame('2 cup', $again['recipe']['stages'][0]['lines'][1]['amount']);
     }
 
@@ -45,7 +54,11 @@ final class VersionsTest extends HttpTestCase
         $this->postJson("/api/recipes/{$kept['id']}/batches", [])->assertCreated();
         self::assertSame('no. 1', $this->versions($kept['id'])[0]['made_as']);
         $this->postJson("/api/recipes/{$kept['id']}/batches", [])->assertCreated();
-        self::assertSame(['no. 1 no. 2'], array_column($this->versions($kept['id']), 'made_as'), 'the same recipe twice is one version');
+        self::assertSame(
+            ['no. 1 no. 2'],
+            array_column($this->versions($kept['id']), 'made_as'),
+            'the same recipe twice is one version',
+        );
     }
 
     /**
@@ -57,7 +70,14 @@ final class VersionsTest extends HttpTestCase
         $recipe = $kept['recipe'];
         $recipe['stages'][0]['lines'][1]['amount'] = $amount;
 
-        return $this->documented('recipe-record', $this->putJson("/api/recipes/{$kept['id']}", ['recipe' => $recipe], ['If-Match' => (string) $kept['revision']]));
+        return $this->documented(
+            'recipe-record',
+            $this->putJson(
+                "/api/recipes/{$kept['id']}",
+                ['recipe' => $recipe],
+                ['If-Match' => (string) $kept['revision']],
+            ),
+        );
     }
 
     /** @return list<array<string, mixed>> */

@@ -25,10 +25,16 @@ final class WhenTest extends HttpTestCase
 
     public function test_two_sauces_are_ready_at_noon_and_it_says_when_to_begin(): void
     {
-        $plan = $this->documented('when', $this->postJson('/api/when', ['zone' => 'Europe/Berlin', 'batches' => [
-            ['recipe' => $this->kept('One')['id'], 'to' => '2x', 'ready' => '2026-11-28 12:00'],
-            ['recipe' => $this->kept('Two')['id'], 'ready' => '2026-11-28T12:00'],
-        ]]));
+        $plan = $this->documented(
+            'when',
+            $this->postJson('/api/when', [
+                'zone' => 'Europe/Berlin',
+                'batches' => [
+                    ['recipe' => $this->kept('One')['id'], 'to' => '2x', 'ready' => '2026-11-28 12:00'],
+                    ['recipe' => $this->kept('Two')['id'], 'ready' => '2026-11-28T12:00'],
+                ],
+            ]),
+        );
 
         self::assertMatchesRegularExpression('/^Begin Saturday 28 November at (8|9|10):\d\d$/', $plan['begin_text']);
         self::assertSame('ready Saturday 28 November at 12:00', $plan['sauces'][0]['ready_text']);
@@ -41,7 +47,10 @@ final class WhenTest extends HttpTestCase
 
     public function test_the_calendar_file_rings_five_minutes_before_and_is_one_moment_everywhere(): void
     {
-        $asked = ['zone' => 'America/New_York', 'batches' => [['recipe' => $this->kept()['id'], 'ready' => '2026-11-28 12:00']]];
+        $asked = [
+            'zone' => 'America/New_York',
+            'batches' => [['recipe' => $this->kept()['id'], 'ready' => '2026-11-28 12:00']],
+        ];
         $file = $this->documented('export-file', $this->postJson('/api/when/calendar', $asked));
         $plan = $this->documented('when', $this->postJson('/api/when', $asked));
         $calendar = Reader::read($file['text']);
@@ -57,17 +66,36 @@ final class WhenTest extends HttpTestCase
 
     public function test_what_cannot_be_is_said_with_the_nearest_that_can(): void
     {
-        $plan = $this->documented('when', $this->postJson('/api/when', ['zone' => 'UTC', 'batches' => [['recipe' => $this->kept()['id'], 'ready' => '2026-11-27 09:10']]]));
+        $plan = $this->documented(
+            'when',
+            $this->postJson('/api/when', [
+                'zone' => 'UTC',
+                'batches' => [['recipe' => $this->kept()['id'], 'ready' => '2026-11-27 09:10']],
+            ]),
+        );
 
         self::assertTrue($plan['sauces'][0]['is_late']);
-        self::assertStringContainsString('cannot be ready sooner than Friday 27 November at', implode(' ', $plan['notes']));
+        self::assertStringContainsString(
+            'cannot be ready sooner than Friday 27 November at',
+            implode(' ', $plan['notes']),
+        );
     }
 
     public function test_a_time_a_zone_or_a_recipe_that_is_none_names_the_field(): void
     {
         $id = $this->kept()['id'];
-        foreach ([['batches[0].ready', ['recipe' => $id, 'ready' => 'noonish'], 'UTC'], ['zone', ['recipe' => $id], 'Mars/Base'], ['batches[0].recipe', ['recipe' => 'nothing'], 'UTC']] as [$field, $batch, $zone]) {
-            $failure = $this->documented('failure', $this->postJson('/api/when', ['zone' => $zone, 'batches' => [$batch]]), 422);
+        foreach (
+            [
+                ['batches[0].ready', ['recipe' => $id, 'ready' => 'noonish'], 'UTC'],
+                ['zone', ['recipe' => $id], 'Mars/Base'],
+                ['batches[0].recipe', ['recipe' => 'nothing'], 'UTC'],
+            ] as [$field, $batch, $zone]
+        ) {
+            $failure = $this->documented(
+                'failure',
+                $this->postJson('/api/when', ['zone' => $zone, 'batches' => [$batch]]),
+                422,
+            );
             self::assertSame($field, $failure['error']['fields'][0]['field']);
         }
     }
@@ -76,10 +104,28 @@ final class WhenTest extends HttpTestCase
     {
         $preferences = $this->documented('preferences', $this->getJson('/api/preferences'));
         self::assertSame(4, $preferences['kitchen']['rings']);
-        $this->putJson('/api/preferences', ['kitchen' => ['rings' => 1, 'oven' => false, 'wakes' => '10:00', 'sleeps' => '22:00', 'zone' => 'UTC']] + $preferences)->assertOk();
-        $plan = $this->documented('when', $this->postJson('/api/when', ['zone' => 'Europe/Berlin', 'batches' => [['recipe' => $this->kept()['id'], 'ready' => '2026-11-29 11:00']]]));
+        $this->putJson(
+            '/api/preferences',
+            ['kitchen' => ['rings' => 1, 'oven' => false, 'wakes' => '10:00', 'sleeps' => '22:00', 'zone' => 'UTC']]
+                + $preferences,
+        )->assertOk();
+        $plan = $this->documented(
+            'when',
+            $this->postJson('/api/when', [
+                'zone' => 'Europe/Berlin',
+                'batches' => [['recipe' => $this->kept()['id'], 'ready' => '2026-11-29 11:00']],
+            ]),
+        );
         // nobody is up before ten, so most of it is done the evening before
         self::assertStringContainsString('Saturday', $plan['begin_text']);
-        $this->documented('failure', $this->putJson('/api/preferences', ['kitchen' => ['rings' => 0, 'oven' => true, 'wakes' => 'early', 'sleeps' => '22:00', 'zone' => '']] + $preferences), 422);
+        $this->documented(
+            'failure',
+            $this->putJson(
+                '/api/preferences',
+                ['kitchen' => ['rings' => 0, 'oven' => true, 'wakes' => 'early', 'sleeps' => '22:00', 'zone' => '']]
+                    + $preferences,
+            ),
+            422,
+        );
     }
 }

@@ -77,12 +77,20 @@ final class WritersTest extends HttpTestCase
         $server = Server::start(true);
         try {
             $recipe = json_decode((string) file_get_contents("{$server->url}/api/recipes"), true)['recipes'][0]['id'];
-            self::assertSame(array_fill(0, 8, 201), self::posted(array_fill(0, 8, "{$server->url}/api/recipes/{$recipe}/batches"), '{}'));
+            self::assertSame(
+                array_fill(0, 8, 201),
+                self::posted(array_fill(0, 8, "{$server->url}/api/recipes/{$recipe}/batches"), '{}'),
+            );
             $batches = json_decode((string) file_get_contents("{$server->url}/api/log"), true)['batches'];
             self::assertSame(array_unique(array_column($batches, 'number')), array_column($batches, 'number'));
             $jars = '{"count": 1, "size_ml": 250}';
-            self::assertSame(array_fill(0, 8, 200), self::posted(array_fill(0, 8, "{$server->url}/api/batches/{$batches[0]['id']}/jars"), $jars));
-            $filled = json_decode((string) file_get_contents("{$server->url}/api/batches/{$batches[0]['id']}"), true)['jars'];
+            self::assertSame(
+                array_fill(0, 8, 200),
+                self::posted(array_fill(0, 8, "{$server->url}/api/batches/{$batches[0]['id']}/jars"), $jars),
+            );
+            $filled = json_decode((string) file_get_contents("{$server->url}/api/batches/{$batches[0]['id']}"), true)[
+                'jars'
+            ];
             self::assertSame(range('A', 'H'), array_column($filled, 'label'));
         } finally {
             $server->stop();
@@ -99,7 +107,12 @@ final class WritersTest extends HttpTestCase
         $asked = [];
         foreach ($urls as $url) {
             $asked[] = $each = curl_init($url) ?: throw new \RuntimeException("{$url} cannot be asked.");
-            curl_setopt_array($each, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json'], CURLOPT_RETURNTRANSFER => true]);
+            curl_setopt_array($each, [
+                CURLOPT_POST => true,
+                CURLOPT_POSTFIELDS => $body,
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json'],
+                CURLOPT_RETURNTRANSFER => true,
+            ]);
             curl_multi_add_handle($many, $each);
         }
         do {

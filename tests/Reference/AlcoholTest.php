@@ -13,7 +13,8 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
- * What is left of alcohol that was cooked: USDA Table of Nutrient Retention Factors, release 6 (2007), after Augustin and
+ * What is left of alcohol that was cooked: USDA Table of Nutrient Retention Factors, release 6 (2007), after Augustin
+ * and
  * others, J. Am. Diet. Assoc. 92 (1992) 486; from memory, two recollections agree.
  */
 final class AlcoholTest extends TestCase
@@ -21,7 +22,11 @@ final class AlcoholTest extends TestCase
     /** @return iterable<string, array{float, float}> minutes stirred in and simmered, share retained */
     public static function table(): iterable
     {
-        foreach ([[0.0, 0.85], [15.0, 0.40], [30.0, 0.35], [60.0, 0.25], [90.0, 0.20], [120.0, 0.10], [150.0, 0.05]] as [$minutes, $left]) {
+        foreach (
+            [
+                [0.0, 0.85], [15.0, 0.4], [30.0, 0.35], [60.0, 0.25], [90.0, 0.2], [120.0, 0.1], [150.0, 0.05],
+            ] as [$minutes, $left]
+        ) {
             yield "{$minutes} minutes" => [$minutes, $left];
         }
     }
@@ -65,19 +70,29 @@ final class AlcoholTest extends TestCase
 
         self::assertEqualsWithDelta($left, $cooked->mixture->grams[Constituent::ETHANOL] / $in, 1e-6);
         // and the lines still add up to the pot
-        self::assertEqualsWithDelta($cooked->mixture->grams[Constituent::ETHANOL], array_sum(array_column($cooked->rows, Constituent::ETHANOL)), 1e-9);
+        self::assertEqualsWithDelta(
+            $cooked->mixture->grams[Constituent::ETHANOL],
+            array_sum(array_column($cooked->rows, Constituent::ETHANOL)),
+            1e-9,
+        );
     }
 
     public function test_two_simmers_are_one_as_long(): void
     {
         $wine = ['ingredient' => 'red-wine', 'amount' => '300 g'];
         $rest = ['ingredient' => 'passata', 'amount' => '1500 g'];
-        $twice = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'x', 'stages' => [
-            ['id' => 's1', 'lines' => [$wine, $rest], 'process' => ['kind' => 'simmer', 'minutes' => 20]],
-            ['id' => 's2', 'lines' => [], 'process' => ['kind' => 'simmer', 'minutes' => 10]],
-        ]]);
+        $twice = RecipeDocument::read([
+            'format' => 'vinculum-recipe',
+            'version' => 1,
+            'name' => 'x',
+            'stages' => [
+                ['id' => 's1', 'lines' => [$wine, $rest], 'process' => ['kind' => 'simmer', 'minutes' => 20]],
+                ['id' => 's2', 'lines' => [], 'process' => ['kind' => 'simmer', 'minutes' => 10]],
+            ],
+        ]);
         $both = Evaluation::of($twice, Sauce::catalogue(), null)->cooked->mixture->grams[Constituent::ETHANOL];
-        $once = Sauce::evaluate([$wine, $rest], ['process' => ['kind' => 'simmer', 'minutes' => 30]])->cooked->mixture->grams[Constituent::ETHANOL];
+        $once = Sauce::evaluate([$wine, $rest], ['process' => ['kind' => 'simmer', 'minutes' => 30]])->cooked->mixture
+            ->grams[Constituent::ETHANOL];
 
         self::assertEqualsWithDelta($once, $both, 1e-6 * $once);
     }
@@ -85,14 +100,34 @@ final class AlcoholTest extends TestCase
     /** What went in later has simmered for less: wine at the end is stronger than wine at the beginning. */
     public function test_each_line_by_its_own_minutes(): void
     {
-        $recipe = static fn (int $of): array => ['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'x', 'stages' => [
-            ['id' => 's1', 'lines' => [['ingredient' => 'passata', 'amount' => '1500 g'], ...$of === 0 ? [['ingredient' => 'red-wine', 'amount' => '300 g']] : []], 'process' => ['kind' => 'simmer', 'minutes' => 30]],
-            ['id' => 's2', 'lines' => $of === 1 ? [['ingredient' => 'red-wine', 'amount' => '300 g']] : [], 'process' => ['kind' => 'simmer', 'minutes' => 15]],
-        ]];
-        $left = static fn (int $of): float => Evaluation::of(RecipeDocument::read($recipe($of)), Sauce::catalogue(), null)->cooked->mixture->grams[Constituent::ETHANOL];
+        $recipe = static fn (int $of): array => [
+            'format' => 'vinculum-recipe',
+            'version' => 1,
+            'name' => 'x',
+            'stages' => [
+                [
+                    'id' => 's1',
+                    'lines' => [
+                        ['ingredient' => 'passata', 'amount' => '1500 g'],
+                        ...$of === 0 ? [['ingredient' => 'red-wine', 'amount' => '300 g']] : [],
+                    ],
+                    'process' => ['kind' => 'simmer', 'minutes' => 30],
+                ],
+                [
+                    'id' => 's2',
+                    'lines' => $of === 1 ? [['ingredient' => 'red-wine', 'amount' => '300 g']] : [],
+                    'process' => ['kind' => 'simmer', 'minutes' => 15],
+                ],
+            ],
+        ];
+        $left = static fn (int $of): float => Evaluation::of(
+            RecipeDocument::read($recipe($of)),
+            Sauce::catalogue(),
+            null,
+        )->cooked->mixture->grams[Constituent::ETHANOL];
         $in = 300.0 * Sauce::ingredient('red-wine')->perGram[Constituent::ETHANOL];
 
-        self::assertEqualsWithDelta(0.40, $left(1) / $in, 1e-6);
+        self::assertEqualsWithDelta(0.4, $left(1) / $in, 1e-6);
         self::assertEqualsWithDelta(Alcohol::retained(45.0), $left(0) / $in, 1e-6);
     }
 }

@@ -18,7 +18,8 @@ use Vinculum\Mixture\Nutrition;
 final class BrixAndEnergyTest extends TestCase
 {
     /**
-     * Refractive index at 20 °C of a solution and of sucrose solutions (10 % 1.3479, 5 % 1.3403, 15 % 1.3557), CRC Handbook,
+     * Refractive index at 20 °C of a solution and of sucrose solutions (10 % 1.3479, 5 % 1.3403, 15 % 1.3557), CRC
+     * Handbook,
      * concentrative properties, from memory; the Brix is read off between them.
      */
     public function test_what_is_not_sugar_bends_light_as_the_handbook_says(): void
@@ -55,9 +56,35 @@ final class BrixAndEnergyTest extends TestCase
      */
     public static function labels(): iterable
     {
-        foreach (['ketchup' => 101, 'mayonnaise' => 680, 'honey' => 304, 'maple-syrup' => 260, 'yellow-mustard' => 60, 'tahini' => 595, 'peanut-butter' => 598, 'milk' => 61, 'yoghurt' => 61,
-            'butter' => 717, 'egg' => 143, 'egg-yolk' => 322, 'tomato-paste' => 82, 'red-miso' => 198, 'soy-sauce' => 53, 'sugar' => 387, 'olive-oil' => 884, 'plain-flour' => 364, 'gooseberry' => 44, 'onion' => 40,
-            'white-wine' => 82, 'double-cream' => 340, 'hard-cheese' => 392, 'molasses' => 290, 'almond' => 579] as $slug => $kcal) {
+        foreach (
+            [
+                'ketchup' => 101,
+                'mayonnaise' => 680,
+                'honey' => 304,
+                'maple-syrup' => 260,
+                'yellow-mustard' => 60,
+                'tahini' => 595,
+                'peanut-butter' => 598,
+                'milk' => 61,
+                'yoghurt' => 61,
+                'butter' => 717,
+                'egg' => 143,
+                'egg-yolk' => 322,
+                'tomato-paste' => 82,
+                'red-miso' => 198,
+                'soy-sauce' => 53,
+                'sugar' => 387,
+                'olive-oil' => 884,
+                'plain-flour' => 364,
+                'gooseberry' => 44,
+                'onion' => 40,
+                'white-wine' => 82,
+                'double-cream' => 340,
+                'hard-cheese' => 392,
+                'molasses' => 290,
+                'almond' => 579,
+            ] as $slug => $kcal
+        ) {
             yield $slug => [$slug, (float) $kcal];
         }
     }
@@ -78,6 +105,10 @@ final class BrixAndEnergyTest extends TestCase
         self::assertEqualsWithDelta(240.0, $energy(['xylitol' => '100 g']), 2.0);
         self::assertEqualsWithDelta(400.0, $energy(['sugar' => '100 g']), 2.0);
         // beside other things only its own part feeds nobody
-        self::assertEqualsWithDelta($energy(['passata' => '400 g']), $energy(['passata' => '400 g', 'erythritol' => '60 g']), 1.0);
+        self::assertEqualsWithDelta(
+            $energy(['passata' => '400 g']),
+            $energy(['passata' => '400 g', 'erythritol' => '60 g']),
+            1.0,
+        );
     }
 }

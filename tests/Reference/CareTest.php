@@ -37,17 +37,37 @@ final class CareTest extends TestCase
     }
 
     #[DataProvider('sauces')]
-    public function test_what_is_said(string $lines, string $process, string $contains, string $check, string $must, string $not, string $days, string $source): void
-    {
+    public function test_what_is_said(
+        string $lines,
+        string $process,
+        string $contains,
+        string $check,
+        string $must,
+        string $not,
+        string $days,
+        string $source,
+    ): void {
         $evaluation = self::evaluate($lines, $process);
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
         $codes = array_map(static fn (Caution $caution): string => $caution->code, Cautions::of($facts));
 
         self::assertSame([], $facts->unknownLines());
-        self::assertEqualsCanonicalizing(self::words($contains), array_keys($allergens['contains']), "contains; {$source}");
-        self::assertSame([], array_diff(self::words($check), array_keys($allergens['check'])), "check the label; {$source}");
-        self::assertSame([], array_diff(self::words($must), $codes), "must say; {$source}; says ".implode(' ', $codes));
+        self::assertEqualsCanonicalizing(
+            self::words($contains),
+            array_keys($allergens['contains']),
+            "contains; {$source}",
+        );
+        self::assertSame(
+            [],
+            array_diff(self::words($check), array_keys($allergens['check'])),
+            "check the label; {$source}",
+        );
+        self::assertSame(
+            [],
+            array_diff(self::words($must), $codes),
+            "must say; {$source}; says ".implode(' ', $codes),
+        );
         self::assertSame([], array_intersect(self::words($not), $codes), "must not say; {$source}");
         if ($days !== '') {
             self::assertLessThanOrEqual((int) $days, KeepingTime::of($facts)->fridgeDays ?? 0, $source);
@@ -64,10 +84,23 @@ final class CareTest extends TestCase
         $stages = [];
         foreach (self::words($process) as $i => $each) {
             [$kind, $minutes] = [...explode(' ', $each), null];
-            $stages[] = ['id' => "s{$i}", 'lines' => $i === 0 ? $documents : [], 'process' => ['kind' => $kind] + ($minutes === null ? [] : ['minutes' => (float) $minutes])];
+            $stages[] = [
+                'id' => "s{$i}",
+                'lines' => $i === 0 ? $documents : [],
+                'process' => ['kind' => $kind] + ($minutes === null ? [] : ['minutes' => (float) $minutes]),
+            ];
         }
 
-        return Evaluation::of(RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Test', 'stages' => $stages]), Sauce::catalogue(), null);
+        return Evaluation::of(
+            RecipeDocument::read([
+                'format' => 'vinculum-recipe',
+                'version' => 1,
+                'name' => 'Test',
+                'stages' => $stages,
+            ]),
+            Sauce::catalogue(),
+            null,
+        );
     }
 
     /** @return list<string> */

@@ -11,14 +11,23 @@ use Vinculum\Mixture\Constituent;
 /**
  * A ketchup cooked from tomato paste, vinegar, sugar and salt against the public composition of catsup.
  *
- * Reference: USDA FoodData Central, "Catsup" (from memory): water 68.5 g, sugars 21.3 to 22.8 g, sodium 907 mg per 100 g.
- * The recipe is a common one (no source), salted to 2.2 % as ketchups are; so its salt was ours to choose. It is reduced to
- * the water of the reference; what is checked is whether the catalogue, spoon measures and reduction then give its sugar and
+ * Reference: USDA FoodData Central, "Catsup" (from memory): water 68.5 g, sugars 21.3 to 22.8 g, sodium 907 mg per
+ * 100 g.
+ * The recipe is a common one (no source), salted to 2.2 % as ketchups are; so its salt was ours to choose. It is
+ * reduced to
+ * the water of the reference; what is checked is whether the catalogue, spoon measures and reduction then give its
+ * sugar and
  * sodium.
  */
 final class CatsupTest extends TestCase
 {
-    private const SUGARS = [Constituent::SUCROSE, Constituent::GLUCOSE, Constituent::FRUCTOSE, Constituent::MALTOSE, Constituent::LACTOSE];
+    private const SUGARS = [
+        Constituent::SUCROSE,
+        Constituent::GLUCOSE,
+        Constituent::FRUCTOSE,
+        Constituent::MALTOSE,
+        Constituent::LACTOSE,
+    ];
 
     public function test_sugar_and_sodium_are_those_of_catsup(): void
     {
@@ -42,14 +51,22 @@ final class CatsupTest extends TestCase
     private static function composition(?array $until): array
     {
         $mixture = Sauce::evaluate(
-            ['tomato-paste' => '1 1/2 cup', 'water' => '2 cup', 'white-vinegar' => '2/3 cup', 'sugar' => '2/3 cup', 'fine-salt' => '3 1/4 tsp', 'onion' => '1 small'],
+            [
+                'tomato-paste' => '1 1/2 cup',
+                'water' => '2 cup',
+                'white-vinegar' => '2/3 cup',
+                'sugar' => '2/3 cup',
+                'fine-salt' => '3 1/4 tsp',
+                'onion' => '1 small',
+            ],
             ['process' => ['kind' => 'simmer', 'until' => $until]],
         )->cooked->mixture;
         $per100 = 100 / $mixture->mass();
 
         return [
             'water' => $mixture->grams[Constituent::WATER] * $per100,
-            'sugars' => array_sum(array_map(static fn (int $sugar): float => $mixture->grams[$sugar], self::SUGARS)) * $per100,
+            'sugars'
+                => array_sum(array_map(static fn (int $of): float => $mixture->grams[$of], self::SUGARS)) * $per100,
             'sodium' => $mixture->grams[Constituent::SODIUM] * $per100,
         ];
     }

@@ -11,7 +11,8 @@ use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 
 /**
- * The charge balance against SciPy's brentq, and its constants, which are those of one ionic strength, against the whole
+ * The charge balance against SciPy's brentq, and its constants, which are those of one ionic strength, against the
+ * whole
  * Davies equation, which works the strength out (charge.py). pKa as core/Mixture/Acidity has them, written here again.
  */
 final class ChargeTest extends TestCase
@@ -19,12 +20,12 @@ final class ChargeTest extends TestCase
     /** Constituent, mol per gram, charge with all its protons, pKa without activities. */
     private const ACIDS = [
         [Constituent::ACETIC, 1 / 60.052, 0, [4.756]],
-        [Constituent::CITRIC, 1 / 192.12, 0, [3.13, 4.76, 6.40]],
-        [Constituent::MALIC, 1 / 134.09, 0, [3.40, 5.11]],
+        [Constituent::CITRIC, 1 / 192.12, 0, [3.13, 4.76, 6.4]],
+        [Constituent::MALIC, 1 / 134.09, 0, [3.4, 5.11]],
         [Constituent::LACTIC, 1 / 90.08, 0, [3.86]],
         [Constituent::TARTARIC, 1 / 150.09, 0, [2.98, 4.34]],
         [Constituent::GLUTAMIC, 1 / 147.13, 1, [2.19, 4.25, 9.67]],
-        [Constituent::ASPARTIC, 1 / 133.1, 1, [1.99, 3.90, 9.90]],
+        [Constituent::ASPARTIC, 1 / 133.1, 1, [1.99, 3.9, 9.9]],
     ];
 
     /** Where all ions together are 0.1 mol/kg, which our constants are for. */
@@ -65,14 +66,19 @@ final class ChargeTest extends TestCase
         $problems = [];
         $ours = [];
         foreach (range(1, 8) as $tenths) {
-            $base = ($end - $start) * $tenths / 10;
+            $base = (($end - $start) * $tenths) / 10;
             $problems[] = ['groups' => $groups, 'base' => $start + $base, 'strength' => null];
             $grams = $lemon;
             $grams[Constituent::STRONG_BASE] += $base * $water;
             $ours[] = Acidity::of($grams)?->ph;
         }
         foreach (SciPy::run('charge.py', $problems) as $i => [$ph, $strength]) {
-            self::assertEqualsWithDelta($ph, $ours[$i], 0.15, sprintf('%d0 %% neutralised, ionic strength %.2f', $i + 1, $strength));
+            self::assertEqualsWithDelta(
+                $ph,
+                $ours[$i],
+                0.15,
+                sprintf('%d0 %% neutralised, ionic strength %.2f', $i + 1, $strength),
+            );
         }
     }
 

@@ -38,10 +38,26 @@ final class CookTest extends TestCase
                 'swap' => [self::swapped($from, $ask), 0.0],
                 default => [self::freed($from, self::words($ask)), 0.0],
             };
-            $isDone = static fn (array $answer): bool => array_diff($answer === [] ? ['nothing'] : $answer, self::words($may)) === [];
+            $isDone = static fn (array $answer): bool => array_diff(
+                $answer === [] ? ['nothing'] : $answer,
+                self::words($may),
+            ) === [];
             $first = array_slice($answers === [] ? [[]] : $answers, 0, $kind === 'swap' ? 2 : 1);
             $isAccepted = array_filter($first, $isDone) !== [] && $growth <= (float) ($row[8] ?? 9);
-            $said = $number.' '.$name.', '.$kind.' '.$ask.': '.implode(' // ', array_map(static fn (array $answer): string => implode(' + ', $answer), array_slice($answers, 0, 5))).sprintf(' (grows by %.2f)', $growth);
+            $said
+                = $number
+                .' '
+                .$name
+                .', '
+                .$kind
+                .' '
+                .$ask
+                .': '
+                .implode(
+                    ' // ',
+                    array_map(static fn (array $one): string => implode(' + ', $one), array_slice($answers, 0, 5)),
+                )
+                .sprintf(' (grows by %.2f)', $growth);
             if (! $isAccepted && ! isset(self::OTHERWISE[$number])) {
                 $refused[] = $said;
             }
@@ -79,7 +95,9 @@ final class CookTest extends TestCase
         }
         [$kind, $minutes] = [...explode(' ', $process), ''];
 
-        return Sauce::evaluate($documents, ['process' => ['kind' => $kind] + ($minutes === '' ? [] : ['minutes' => (float) $minutes])]);
+        return Sauce::evaluate($documents, [
+            'process' => ['kind' => $kind] + ($minutes === '' ? [] : ['minutes' => (float) $minutes]),
+        ]);
     }
 
     /**
@@ -90,7 +108,12 @@ final class CookTest extends TestCase
     private static function rescued(Evaluation $from, string $said, array $have): array
     {
         [$feel, $steps] = explode(':', $said);
-        $remedies = Rescue::of($from, Sauce::catalogue(), [$feel => (float) $steps], array_map(Sauce::ingredient(...), $have))->remedies;
+        $remedies = Rescue::of(
+            $from,
+            Sauce::catalogue(),
+            [$feel => (float) $steps],
+            array_map(Sauce::ingredient(...), $have),
+        )->remedies;
         $answers = [];
         foreach ($remedies as $remedy) {
             $answers[] = [...self::slugs($remedy->additions), ...$remedy->boilOff >= 5.0 ? ['boil'] : []];
@@ -102,7 +125,10 @@ final class CookTest extends TestCase
     /** @return list<list<string>> */
     private static function swapped(Evaluation $from, string $out): array
     {
-        return array_map(static fn ($option): array => self::slugs($option->with), Swap::options($from, Sauce::catalogue(), $out, new Criteria));
+        return array_map(
+            static fn ($option): array => self::slugs($option->with),
+            Swap::options($from, Sauce::catalogue(), $out, new Criteria),
+        );
     }
 
     /**
@@ -114,7 +140,12 @@ final class CookTest extends TestCase
     {
         $freed = FreeOf::of($from, Sauce::catalogue(), array_map(Sauce::need(...), $needs), new Criteria);
 
-        return [array_merge([], ...array_map(static fn (FreedLine $line): array => self::slugs($line->with), $freed->changes))];
+        return [
+            array_merge(
+                [],
+                ...array_map(static fn (FreedLine $line): array => self::slugs($line->with), $freed->changes),
+            ),
+        ];
     }
 
     /**
@@ -130,6 +161,8 @@ final class CookTest extends TestCase
     /** @return list<string> */
     private static function words(string $text): array
     {
-        return array_values(array_filter(explode(' ', $text), static fn (string $word): bool => $word !== '' && $word !== '-'));
+        return array_values(
+            array_filter(explode(' ', $text), static fn (string $word): bool => $word !== '' && $word !== '-'),
+        );
     }
 }

@@ -13,13 +13,15 @@ use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Weight;
 
 /**
- * What a cup or spoon weighs, against the densities of cooking ingredients in GNU units' definitions.units (which takes them
+ * What a cup or spoon weighs, against the densities of cooking ingredients in GNU units' definitions.units (which
+ * takes them
  * from a baking handbook and from package labels). Ours come from elsewhere, so they differ by how a cup is filled.
  */
 final class CookingDensityTest extends TestCase
 {
     /**
-     * @return iterable<string, array{string, string, string, float, 4?: string}> ingredient, amount, GNU expression, tolerance, prep
+     * @return iterable<string, array{string, string, string, float, 4?: string}> ingredient, amount, GNU expression,
+     * tolerance, prep
      */
     public static function measures(): iterable
     {
@@ -42,8 +44,13 @@ final class CookingDensityTest extends TestCase
     }
 
     #[DataProvider('measures')]
-    public function test_weighs_what_gnu_units_says(string $slug, string $amount, string $gnu, float $tolerance, ?string $prep = null): void
-    {
+    public function test_weighs_what_gnu_units_says(
+        string $slug,
+        string $amount,
+        string $gnu,
+        float $tolerance,
+        ?string $prep = null,
+    ): void {
         $theirs = GnuUnits::convert($gnu, 'g');
         $ours = Weight::of(Amount::parse($amount, MeasuringSet::Us), Sauce::ingredient($slug), $prep)->grams;
 

@@ -12,7 +12,9 @@ final class DormandPrinceTest extends TestCase
 {
     public function test_every_number_is_the_published_one(): void
     {
-        $asked = 'import json; from scipy.integrate import RK45 as r; print(json.dumps([r.C.tolist(), r.A.tolist(), r.B.tolist(), r.E.tolist()]))';
+        $asked
+            = 'import json; from scipy.integrate import RK45 as r; print(json.dumps([r.C.tolist(), r.A.tolist(), '
+                .'r.B.tolist(), r.E.tolist()]))';
         exec('/usr/bin/python3 -c '.escapeshellarg($asked), $said);
         /** @var array{list<float>, list<list<float>>, list<float>, list<float>} $theirs */
         $theirs = json_decode(implode('', $said), true, 8, JSON_THROW_ON_ERROR);

@@ -47,7 +47,12 @@ final class DraftTest extends TestCase
                 $all++;
                 $landed += $draft->isReached ? 1 : 0;
                 self::assertTrue($draft->isReached || ! $draft->why->isEmpty(), "{$slug} of {$main}");
-                $grams = array_sum(array_map(static fn ($line): float => $line->ingredient?->slug === $main ? $line->grams : 0.0, $draft->evaluation->cooked->weighed->lines));
+                $grams = array_sum(
+                    array_map(
+                        static fn ($line): float => $line->ingredient?->slug === $main ? $line->grams : 0.0,
+                        $draft->evaluation->cooked->weighed->lines,
+                    ),
+                );
                 self::assertGreaterThan(300.0, $grams, "{$slug} is of {$main}");
             }
         }
@@ -63,7 +68,12 @@ final class DraftTest extends TestCase
                 $draft = self::draft($slug, [], [$need]);
                 $all++;
                 $landed += $draft->isReached ? 1 : 0;
-                $against = array_filter($draft->evaluation->cooked->weighed->lines, static fn ($line): bool => $line->ingredient !== null && $line->grams > 0.0 && Sauce::need($need)->verdict($line->ingredient) === 'against');
+                $against = array_filter(
+                    $draft->evaluation->cooked->weighed->lines,
+                    static fn ($line): bool => $line->ingredient !== null
+                        && $line->grams > 0.0
+                        && Sauce::need($need)->verdict($line->ingredient) === 'against',
+                );
                 if ($against !== []) {
                     $kept[] = "{$slug} for {$need}";
                     self::assertNotSame([], $draft->notes, "{$slug} for {$need}");
@@ -73,7 +83,10 @@ final class DraftTest extends TestCase
         self::assertSame([], $kept);
         self::assertGreaterThanOrEqual(0.9, $landed / $all, "{$landed} of {$all}");
         // a mustard for whoever eats no mustard is none, and the note says so
-        self::assertStringContainsString('mustard', strtolower(implode(' ', array_map(Say::it(...), self::draft('sharp-mustard', [], ['mustard'])->notes))));
+        self::assertStringContainsString(
+            'mustard',
+            strtolower(implode(' ', array_map(Say::it(...), self::draft('sharp-mustard', [], ['mustard'])->notes))),
+        );
     }
 
     public function test_what_there_is_takes_the_place_of_what_it_is_like_and_the_rest_follows(): void
@@ -81,7 +94,10 @@ final class DraftTest extends TestCase
         $draft = self::draft('fruit-ketchup', [['plum', 2000.0]]);
         self::assertGreaterThan(1600.0, $draft->evaluation->cooked->mixture->mass());
         $honey = self::draft('fruit-ketchup', [['honey', null]]);
-        self::assertNotContains('sugar', array_map(static fn ($line): string => $line->line->ingredient, $honey->evaluation->cooked->weighed->lines));
+        self::assertNotContains(
+            'sugar',
+            array_map(static fn ($line): string => $line->line->ingredient, $honey->evaluation->cooked->weighed->lines),
+        );
         // fresh tomatoes in the place of a paste are boiled down, and take the vinegar of what is left
         $fresh = self::draft('tomato-ketchup', [['tomato', 2000.0]]);
         self::assertTrue($fresh->isReached);
@@ -94,23 +110,41 @@ final class DraftTest extends TestCase
         self::assertNotSame([], $odd->reasons);
         // nobody makes a ketchup of chillies by the kilogram in silence
         $hot = self::draft('fruit-ketchup', [['habanero', 1000.0]]);
-        self::assertNotSame('', implode(' ', array_map(Say::it(...), $hot->notes)).($hot->isReached ? '' : Say::it($hot->why)));
+        self::assertNotSame(
+            '',
+            implode(' ', array_map(Say::it(...), $hot->notes)).($hot->isReached ? '' : Say::it($hot->why)),
+        );
     }
 
     public function test_what_smells_moves_no_taste_and_a_herb_takes_a_herbs_place(): void
     {
-        foreach ([['yoghurt-herb-dip', 'milk'], ['sesame-lemon-sauce', 'sesame'], ['nut-paste-sauce', 'peanuts']] as [$slug, $need]) {
-            self::assertLessThan(9.0, self::draft($slug, [], [$need])->evaluation->cooked->weighed->gramsOf('garlic'), $slug);
+        foreach (
+            [
+                ['yoghurt-herb-dip', 'milk'], ['sesame-lemon-sauce', 'sesame'], ['nut-paste-sauce', 'peanuts'],
+            ] as [$slug, $need]
+        ) {
+            self::assertLessThan(
+                9.0,
+                self::draft($slug, [], [$need])->evaluation->cooked->weighed->gramsOf('garlic'),
+                $slug,
+            );
         }
         // nor is a pinch of sugar got out for two cups of yoghurt
-        self::assertSame(0.0, self::draft('yoghurt-herb-dip', [], ['milk'])->evaluation->cooked->weighed->gramsOf('sugar'));
+        self::assertSame(
+            0.0,
+            self::draft('yoghurt-herb-dip', [], ['milk'])->evaluation->cooked->weighed->gramsOf('sugar'),
+        );
         $basil = self::draft('herb-oil-vinegar', [['basil', 50.0]])->evaluation->cooked->weighed;
         self::assertSame([50.0, 0.0], [$basil->gramsOf('basil'), $basil->gramsOf('parsley')]);
     }
 
     public function test_what_boils_down_is_not_too_much_of_itself(): void
     {
-        foreach ([['tomato-ketchup', 'tomato'], ['fruit-chutney', 'green-tomato'], ['fruit-chutney', 'rhubarb']] as [$slug, $main]) {
+        foreach (
+            [
+                ['tomato-ketchup', 'tomato'], ['fruit-chutney', 'green-tomato'], ['fruit-chutney', 'rhubarb'],
+            ] as [$slug, $main]
+        ) {
             $notes = implode(' ', array_map(Say::it(...), self::draft($slug, [[$main, 1000.0]])->notes));
             self::assertStringNotContainsString('anybody', $notes, "{$main} in {$slug}");
         }
@@ -125,7 +159,11 @@ final class DraftTest extends TestCase
         foreach (array_keys(Sauce::styles()) as $style) {
             foreach (self::draft($style)->recipe->lines() as $line) {
                 if (preg_match('/^([\d.]+) g$/', (string) $line->amount, $match) === 1) {
-                    self::assertStringNotContainsString('.', $match[1], "{$style}: {$line->amount} {$line->ingredient}");
+                    self::assertStringNotContainsString(
+                        '.',
+                        $match[1],
+                        "{$style}: {$line->amount} {$line->ingredient}",
+                    );
                     $weighed += (float) $match[1] >= 40 ? 1 : 0;
                     $round += (float) $match[1] >= 40 && (int) $match[1] % 5 === 0 ? 1 : 0;
                 }
@@ -142,7 +180,11 @@ final class DraftTest extends TestCase
             $draft = self::draft('tomato-ketchup', [[$slug, null]]);
             $grams = $draft->evaluation->cooked->weighed->gramsOf($slug);
             self::assertGreaterThan(0.1, $grams, $slug);
-            self::assertLessThan(0.5 * Sauce::ingredient($slug)->mostShare * $draft->evaluation->cooked->mixture->mass(), $grams, $slug);
+            self::assertLessThan(
+                0.5 * Sauce::ingredient($slug)->mostShare * $draft->evaluation->cooked->mixture->mass(),
+                $grams,
+                $slug,
+            );
         }
     }
 
@@ -154,6 +196,17 @@ final class DraftTest extends TestCase
     {
         $notes = MakeUps::read((string) file_get_contents(Server::root().'/database/make-ups.txt'))->notes;
 
-        return Draft::of(Sauce::style($slug), $slug, $notes[$slug], array_map(static fn (array $each): array => ['ingredient' => Sauce::ingredient($each[0]), 'grams' => $each[1]], $with), array_map(static fn (string $need): Need => Sauce::need($need), $needs), Sauce::catalogue(), new Criteria);
+        return Draft::of(
+            Sauce::style($slug),
+            $slug,
+            $notes[$slug],
+            array_map(
+                static fn (array $each): array => ['ingredient' => Sauce::ingredient($each[0]), 'grams' => $each[1]],
+                $with,
+            ),
+            array_map(static fn (string $need): Need => Sauce::need($need), $needs),
+            Sauce::catalogue(),
+            new Criteria,
+        );
     }
 }

@@ -11,7 +11,8 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 
 /**
- * One thing in several forms: dried, pressed, ground or boiled down it is the same dry matter, so that what one form has of
+ * One thing in several forms: dried, pressed, ground or boiled down it is the same dry matter, so that what one form
+ * has of
  * it no other can contradict. Common practice, no source; the values are those of the entries.
  */
 final class FormsAgreeTest extends TestCase
@@ -20,7 +21,13 @@ final class FormsAgreeTest extends TestCase
     private const MOST = ['sugars' => 2.2, 'acids' => 2.8, 'potassium' => 2.2, 'protein' => 2.2, 'glutamate' => 2.8];
 
     /** Less of it than this share of the dry matter is no matter. */
-    private const LEAST = ['sugars' => 0.04, 'acids' => 0.015, 'potassium' => 0.004, 'protein' => 0.02, 'glutamate' => 0.001];
+    private const LEAST = [
+        'sugars' => 0.04,
+        'acids' => 0.015,
+        'potassium' => 0.004,
+        'protein' => 0.02,
+        'glutamate' => 0.001,
+    ];
 
     /**
      * What is told apart on purpose, and why.
@@ -43,17 +50,48 @@ final class FormsAgreeTest extends TestCase
     public static function forms(): iterable
     {
         $families = [
-            ['tomato', 'passata', 'tomato-paste', 'chopped-tomatoes', 'tomato-juice', 'cherry-tomato', 'roasted-tomato', 'sun-dried-tomato'],
+            [
+                'tomato',
+                'passata',
+                'tomato-paste',
+                'chopped-tomatoes',
+                'tomato-juice',
+                'cherry-tomato',
+                'roasted-tomato',
+                'sun-dried-tomato',
+            ],
             ['onion', 'red-onion', 'dried-onion', 'onion-powder'],
             ['garlic', 'garlic-powder', 'roasted-garlic', 'black-garlic'],
             ['grape', 'raisin', 'currants', 'grape-juice'],
-            ['apricot', 'dried-apricot'], ['plum', 'prune'], ['fig', 'dried-fig'], ['apple', 'dried-apple', 'apple-puree', 'apple-juice'],
-            ['cranberry', 'cranberry-juice'], ['orange', 'orange-juice'], ['pineapple', 'pineapple-juice'], ['mango', 'mango-juice'],
-            ['sour-cherry', 'cherry-juice'], ['red-chilli', 'cayenne', 'chilli-flakes', 'arbol'], ['poblano', 'ancho'], ['jalapeno', 'chipotle'],
-            ['ginger', 'ground-ginger'], ['fresh-turmeric', 'turmeric'], ['mint', 'dried-mint'], ['basil', 'dried-basil'], ['parsley', 'dried-parsley'],
-            ['thyme', 'dried-thyme'], ['rosemary', 'dried-rosemary'], ['sage', 'dried-sage'], ['dill', 'dried-dill'], ['tarragon', 'dried-tarragon'],
-            ['chives', 'dried-chives'], ['fresh-oregano', 'oregano'], ['peanut', 'peanut-butter'], ['almond', 'almond-butter'],
-            ['sesame-seed', 'tahini'], ['hazelnut', 'hazelnut-butter'], ['red-pepper', 'paprika', 'roasted-pepper'],
+            ['apricot', 'dried-apricot'],
+            ['plum', 'prune'],
+            ['fig', 'dried-fig'],
+            ['apple', 'dried-apple', 'apple-puree', 'apple-juice'],
+            ['cranberry', 'cranberry-juice'],
+            ['orange', 'orange-juice'],
+            ['pineapple', 'pineapple-juice'],
+            ['mango', 'mango-juice'],
+            ['sour-cherry', 'cherry-juice'],
+            ['red-chilli', 'cayenne', 'chilli-flakes', 'arbol'],
+            ['poblano', 'ancho'],
+            ['jalapeno', 'chipotle'],
+            ['ginger', 'ground-ginger'],
+            ['fresh-turmeric', 'turmeric'],
+            ['mint', 'dried-mint'],
+            ['basil', 'dried-basil'],
+            ['parsley', 'dried-parsley'],
+            ['thyme', 'dried-thyme'],
+            ['rosemary', 'dried-rosemary'],
+            ['sage', 'dried-sage'],
+            ['dill', 'dried-dill'],
+            ['tarragon', 'dried-tarragon'],
+            ['chives', 'dried-chives'],
+            ['fresh-oregano', 'oregano'],
+            ['peanut', 'peanut-butter'],
+            ['almond', 'almond-butter'],
+            ['sesame-seed', 'tahini'],
+            ['hazelnut', 'hazelnut-butter'],
+            ['red-pepper', 'paprika', 'roasted-pepper'],
             ['fine-salt', 'coarse-salt', 'flake-salt'],
         ];
         foreach ($families as $family) {
@@ -69,14 +107,29 @@ final class FormsAgreeTest extends TestCase
         [$first, $second] = [self::shares($one), self::shares($other)];
         $known = 0;
         foreach (self::MOST as $what => $most) {
-            if ($first[$what] === null || $second[$what] === null || max($first[$what], $second[$what]) < self::LEAST[$what]) {
+            if (
+                $first[$what] === null
+                || $second[$what] === null
+                || max($first[$what], $second[$what]) < self::LEAST[$what]
+            ) {
                 continue;
             }
             $known++;
             $ratio = max($first[$what], self::LEAST[$what] / 2) / max($second[$what], self::LEAST[$what] / 2);
             $isApart = isset(self::APART["{$one} {$other} {$what}"]);
             $isFar = max($ratio, 1 / $ratio) > $most;
-            self::assertSame($isApart, $isFar, sprintf('%s %.3f and %.3f of the dry matter of %s and %s', $what, $first[$what], $second[$what], $one, $other));
+            self::assertSame(
+                $isApart,
+                $isFar,
+                sprintf(
+                    '%s %.3f and %.3f of the dry matter of %s and %s',
+                    $what,
+                    $first[$what],
+                    $second[$what],
+                    $one,
+                    $other,
+                ),
+            );
         }
         self::assertGreaterThan(0, $known + ($one === 'fine-salt' ? 1 : 0));
     }
@@ -90,12 +143,20 @@ final class FormsAgreeTest extends TestCase
         $share = static function (array $constituents) use ($thing, $per, $dry): ?float {
             $known = array_filter($constituents, $thing->knows(...));
 
-            return $known === [] || $dry < 0.01 ? null : array_sum(array_map(static fn (int $each): float => $per[$each], $known)) / $dry;
+            return $known === [] || $dry < 0.01
+                ? null
+                : array_sum(array_map(static fn (int $each): float => $per[$each], $known)) / $dry;
         };
 
         return [
-            'sugars' => $thing->knows(Constituent::GLUCOSE) || $thing->knows(Constituent::SUCROSE) ? $share([Constituent::SUCROSE, Constituent::GLUCOSE, Constituent::FRUCTOSE, Constituent::MALTOSE]) : null,
-            'acids' => $thing->knows(Constituent::CITRIC) && $thing->knows(Constituent::MALIC) ? $share([Constituent::CITRIC, Constituent::MALIC, Constituent::TARTARIC]) : null,
+            'sugars'
+                => $thing->knows(Constituent::GLUCOSE) || $thing->knows(Constituent::SUCROSE)
+                    ? $share([Constituent::SUCROSE, Constituent::GLUCOSE, Constituent::FRUCTOSE, Constituent::MALTOSE])
+                    : null,
+            'acids'
+                => $thing->knows(Constituent::CITRIC) && $thing->knows(Constituent::MALIC)
+                    ? $share([Constituent::CITRIC, Constituent::MALIC, Constituent::TARTARIC])
+                    : null,
             'potassium' => $share([Constituent::POTASSIUM]),
             'protein' => $share([Constituent::PROTEIN]),
             'glutamate' => $share([Constituent::GLUTAMIC]),

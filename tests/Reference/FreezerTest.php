@@ -18,7 +18,10 @@ final class FreezerTest extends TestCase
     /** Across the mouth of a straight wide jar, cm. Common practice, no source: it takes a three-inch lid. */
     private const WIDE_MOUTH = 7.6;
 
-    /** Headspace for liquids in wide-mouthed jars, inches by mL: US National Center for Home Food Preservation, from memory. */
+    /**
+     * Headspace for liquids in wide-mouthed jars, inches by mL: US National Center for Home Food Preservation, from
+     * memory.
+     */
     private const HEADSPACE = ['pint' => [473.2, 0.5], 'quart' => [946.4, 1.0]];
 
     public function test_it_swells_within_the_room_it_is_given(): void
@@ -30,7 +33,7 @@ final class FreezerTest extends TestCase
     public function test_no_less_is_left_than_guidance_leaves(): void
     {
         foreach (self::HEADSPACE as $jar => [$millilitres, $inches]) {
-            $left = $inches * 2.54 * M_PI / 4 * self::WIDE_MOUTH ** 2;
+            $left = (($inches * 2.54 * M_PI) / 4) * self::WIDE_MOUTH ** 2;
             [$portion] = Division::of(sprintf('freezer %.0f ml', $millilitres - $left), $millilitres, MeasuringSet::Us);
 
             self::assertSame(1, preg_match('/holds ([\d\x{00A0}]+) mL/u', Say::it($portion['label']), $match));

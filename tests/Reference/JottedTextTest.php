@@ -38,8 +38,20 @@ final class JottedTextTest extends TestCase
     {
         [$recipe, $questions] = JottedText::read($line, Sauce::catalogue());
 
-        self::assertSame($readings, array_map(static fn (Line $read): string => "{$read->amount} | {$read->ingredient}".($read->prep === null ? '' : " | {$read->prep}"), $recipe->lines()));
-        self::assertSame($asked === '' ? [] : [$asked], array_values(array_unique(array_map(static fn (Question $question): string => $question->about, $questions))));
+        self::assertSame(
+            $readings,
+            array_map(
+                static fn (Line $read): string => "{$read->amount} | {$read->ingredient}"
+                    .($read->prep === null ? '' : " | {$read->prep}"),
+                $recipe->lines(),
+            ),
+        );
+        self::assertSame(
+            $asked === '' ? [] : [$asked],
+            array_values(
+                array_unique(array_map(static fn (Question $question): string => $question->about, $questions)),
+            ),
+        );
     }
 
     public function test_the_corpus_is_large_enough(): void

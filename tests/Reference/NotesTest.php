@@ -24,7 +24,10 @@ final class NotesTest extends TestCase
      */
     public static function notes(): iterable
     {
-        /** @var list<array{text: string, name: string, makes: string, story: string, stages: list<string>, asked: int}> $notes */
+        /**
+         * @var list<array{text: string, name: string, makes: string, story: string, stages: list<string>,
+         * asked: int}> $notes
+         */
         $notes = json_decode((string) file_get_contents(self::NOTES), true, flags: JSON_THROW_ON_ERROR);
         foreach ($notes as $note) {
             yield $note['name'] => [$note['text'], $note];
@@ -38,7 +41,10 @@ final class NotesTest extends TestCase
         [$recipe, $questions] = JottedText::read($text, Sauce::catalogue(), MeasuringSet::Us);
 
         self::assertSame($expected['stages'], self::stages($recipe));
-        self::assertSame([$expected['name'], $expected['makes'], $expected['story'], $expected['asked']], [$recipe->name, $recipe->makes, $recipe->story, count($questions)]);
+        self::assertSame(
+            [$expected['name'], $expected['makes'], $expected['story'], $expected['asked']],
+            [$recipe->name, $recipe->makes, $recipe->story, count($questions)],
+        );
     }
 
     public function test_there_are_enough_of_them(): void
@@ -61,7 +67,16 @@ final class NotesTest extends TestCase
                 $stage->strain === null ? '' : 'strain'.($stage->strain->press > 0.0 ? ' pressed' : ''),
             ]);
 
-            return implode(' ', $done).': '.implode(', ', array_map(static fn (Line $line): string => $line->ingredient.($line->handling === Handling::In ? '' : " ({$line->handling->value})"), $stage->lines));
+            return implode(' ', $done)
+                .': '
+                .implode(
+                    ', ',
+                    array_map(
+                        static fn (Line $line): string => $line->ingredient
+                            .($line->handling === Handling::In ? '' : " ({$line->handling->value})"),
+                        $stage->lines,
+                    ),
+                );
         }, $recipe->stages);
     }
 }

@@ -13,10 +13,12 @@ use Vinculum\Solve\Rebalance\Rebalance;
 use Vinculum\Solve\Rebalance\Search;
 
 /**
- * Recipes moved to a style, ours against SciPy's least_squares from three places, which asks our evaluation what each set of
+ * Recipes moved to a style, ours against SciPy's least_squares from three places, which asks our evaluation what each
+ * set of
  * amounts comes to (rebalance.py): so only the search is compared, with the true figures and not their slopes.
  *
- * On 1 000 recipes drawn at random, run once by `VINCULUM_DRAWN=1000`, the figures are in docs/computation.md; here are the
+ * On 1 000 recipes drawn at random, run once by `VINCULUM_DRAWN=1000`, the figures are in docs/computation.md; here
+ * are the
  * first of them.
  */
 final class RebalanceTest extends TestCase
@@ -64,12 +66,28 @@ final class RebalanceTest extends TestCase
         $large = array_filter($worse, static fn (float $ratio): bool => $ratio > 1.1);
         sort($worse);
         if (getenv('VINCULUM_DRAWN') !== false) {
-            fprintf(STDERR, "%d moved, %d closest, %d of them SciPy reaches; objective: median %.3f, 95th of a hundred %.3f, worst %.3f, over 1.1 %d, by seed %s\n", count($equations), $closest, $couldBeReached, $worse[intdiv(count($worse), 2)], $worse[(int) (0.95 * count($worse))], end($worse), count($large), json_encode($large, JSON_THROW_ON_ERROR));
+            fprintf(
+                STDERR,
+                '%d moved, %d closest, %d of them SciPy reaches; objective: median %.3f, 95th of a hundred %.3f, '
+                    ."worst %.3f, over 1.1 %d, by seed %s\n",
+                count($equations),
+                $closest,
+                $couldBeReached,
+                $worse[intdiv(count($worse), 2)],
+                $worse[(int) (0.95 * count($worse))],
+                end($worse),
+                count($large),
+                json_encode($large, JSON_THROW_ON_ERROR),
+            );
         }
 
         self::assertGreaterThan(0.7 * $count, count($equations));
         self::assertLessThanOrEqual(max(1.0, 0.01 * $closest), $couldBeReached);
-        self::assertLessThanOrEqual(max(1.0, 0.02 * count($worse)), count($large), json_encode($large, JSON_THROW_ON_ERROR));
+        self::assertLessThanOrEqual(
+            max(1.0, 0.02 * count($worse)),
+            count($large),
+            json_encode($large, JSON_THROW_ON_ERROR),
+        );
     }
 
     /**
@@ -79,11 +97,21 @@ final class RebalanceTest extends TestCase
      */
     private static function scipy(array $equations, array $bounds): array
     {
-        $process = proc_open(['/usr/bin/python3', Server::root().'/tests/Reference/rebalance.py'], [['pipe', 'r'], ['pipe', 'w'], STDERR], $pipes) ?: throw new \RuntimeException('python3 did not start.');
+        $process
+            = proc_open(
+                ['/usr/bin/python3', Server::root().'/tests/Reference/rebalance.py'],
+                [['pipe', 'r'], ['pipe', 'w'], STDERR],
+                $pipes,
+            )
+            ?: throw new \RuntimeException('python3 did not start.');
         $problems = [];
         foreach ($equations as $i => $each) {
             $zero = array_map(static fn (): float => 0.0, $bounds[$i]);
-            $problems[] = [array_column($bounds[$i], 0), array_column($bounds[$i], 1), count($each->residuals($zero, $each->from, self::YIELD, self::YIELDS))];
+            $problems[] = [
+                array_column($bounds[$i], 0),
+                array_column($bounds[$i], 1),
+                count($each->residuals($zero, $each->from, self::YIELD, self::YIELDS)),
+            ];
         }
         fwrite($pipes[0], json_encode($problems, JSON_THROW_ON_ERROR)."\n");
         while (($line = fgets($pipes[1])) !== false) {
@@ -95,7 +123,13 @@ final class RebalanceTest extends TestCase
             $each = $equations[$asked['recipe']];
             $x = array_combine(array_keys($bounds[$asked['recipe']]), $asked['x']);
             $at = $each->at($x);
-            fwrite($pipes[0], json_encode($each->spoils($at) ? null : $each->residuals($x, $at, self::YIELD, self::YIELDS), JSON_THROW_ON_ERROR)."\n");
+            fwrite(
+                $pipes[0],
+                json_encode(
+                    $each->spoils($at) ? null : $each->residuals($x, $at, self::YIELD, self::YIELDS),
+                    JSON_THROW_ON_ERROR,
+                )."\n",
+            );
         }
         array_map(fclose(...), $pipes);
         proc_close($process);

@@ -58,7 +58,17 @@ final class ScheduleTest extends TestCase
             for ($t = 0; $t < $count; $t++) {
                 $isHands = $t % 2 === 0;
                 $place = [null, 'ring', 'ring', 'oven'][mt_rand(0, 3)];
-                $tasks[] = new Task($sauce, [], 'x', "{$sauce}.{$t}", null, (float) mt_rand(3, 40), $isHands, $isHands && mt_rand(0, 2) > 0 ? null : $place, [0.0, 5.0, 20.0, null][mt_rand(0, 3)]);
+                $tasks[] = new Task(
+                    $sauce,
+                    [],
+                    'x',
+                    "{$sauce}.{$t}",
+                    null,
+                    (float) mt_rand(3, 40),
+                    $isHands,
+                    $isHands && mt_rand(0, 2) > 0 ? null : $place,
+                    [0.0, 5.0, 20.0, null][mt_rand(0, 3)],
+                );
             }
         }
 
@@ -82,7 +92,10 @@ final class ScheduleTest extends TestCase
             for ($i = 0; $i < count($tasks); $i++) {
                 if ($tasks[$i]->place === $place) {
                     $last = $i;
-                    while (($tasks[$last + 1]->place ?? null) === $place && $tasks[$last + 1]->sauce === $tasks[$i]->sauce) {
+                    while (
+                        ($tasks[$last + 1]->place ?? null) === $place
+                        && $tasks[$last + 1]->sauce === $tasks[$i]->sauce
+                    ) {
                         $last++;
                     }
                     $at[$place][] = [$i, $last];
@@ -91,6 +104,18 @@ final class ScheduleTest extends TestCase
             }
         }
 
-        return ['tasks' => array_map(static fn (Task $task): array => ['sauce' => $task->sauce, 'minutes' => $task->minutes, 'wait' => $task->longestWait], $tasks), 'ready' => array_values($ready), 'rings' => $rings, 'ovens' => $ovens] + $at;
+        return [
+            'tasks' => array_map(
+                static fn (Task $task): array => [
+                    'sauce' => $task->sauce,
+                    'minutes' => $task->minutes,
+                    'wait' => $task->longestWait,
+                ],
+                $tasks,
+            ),
+            'ready' => array_values($ready),
+            'rings' => $rings,
+            'ovens' => $ovens,
+        ] + $at;
     }
 }

@@ -28,7 +28,11 @@ final class SolverTest extends TestCase
             self::assertSame(Stop::Optimal, $ours->stop, "problem {$i}");
             self::assertLessThan(1e-6, SolverProblems::kktResidual($ours->x, $a, $b, $low, $high), "problem {$i}");
             if (is_float($theirs[$i]) || is_int($theirs[$i])) {
-                self::assertLessThanOrEqual($theirs[$i] + 1e-6 * max(1.0, $theirs[$i]), $ours->objective, "problem {$i}");
+                self::assertLessThanOrEqual(
+                    $theirs[$i] + 1e-6 * max(1.0, $theirs[$i]),
+                    $ours->objective,
+                    "problem {$i}",
+                );
                 $compared++;
             }
         }

@@ -22,8 +22,8 @@ final class UmamiTest extends TestCase
     /** Molar masses, g/mol (IUPAC atomic weights): what the formula is stated in, and what food tables give. */
     private const MSG = 187.13;
     private const GLUTAMIC = 147.13;
-    private const ASPARTATE = 173.10;
-    private const ASPARTIC = 133.10;
+    private const ASPARTATE = 173.1;
+    private const ASPARTIC = 133.1;
     private const DISODIUM_IMP = 527.25; // with 7.5 H2O
     private const IMP = 348.21;
     private const DISODIUM_GMP = 533.27; // with 7 H2O
@@ -34,22 +34,33 @@ final class UmamiTest extends TestCase
      */
     public static function solutions(): iterable
     {
-        yield '0.05 % MSG alone is itself' => [[Constituent::GLUTAMIC => 0.05 * self::GLUTAMIC / self::MSG], 0.05];
+        yield '0.05 % MSG alone is itself' => [[Constituent::GLUTAMIC => (0.05 * self::GLUTAMIC) / self::MSG], 0.05];
         yield 'equal halves of 0.05 % MSG and IMP: 0.025 + 1218 × 0.025 × 0.025' => [
-            [Constituent::GLUTAMIC => 0.025 * self::GLUTAMIC / self::MSG, Constituent::IMP => 0.025 * self::IMP / self::DISODIUM_IMP],
+            [
+                Constituent::GLUTAMIC => (0.025 * self::GLUTAMIC) / self::MSG,
+                Constituent::IMP => (0.025 * self::IMP) / self::DISODIUM_IMP,
+            ],
             0.78625,
         ];
         yield '0.1 % MSG with 0.01 % GMP: 0.1 + 1218 × 0.1 × 0.023' => [
-            [Constituent::GLUTAMIC => 0.1 * self::GLUTAMIC / self::MSG, Constituent::GMP => 0.01 * self::GMP / self::DISODIUM_GMP],
+            [
+                Constituent::GLUTAMIC => (0.1 * self::GLUTAMIC) / self::MSG,
+                Constituent::GMP => (0.01 * self::GMP) / self::DISODIUM_GMP,
+            ],
             2.9014,
         ];
-        yield 'aspartate at 0.077: 0.077 × 0.5' => [[Constituent::ASPARTIC => 0.5 * self::ASPARTIC / self::ASPARTATE], 0.0385];
+        yield 'aspartate at 0.077: 0.077 × 0.5' => [
+            [Constituent::ASPARTIC => (0.5 * self::ASPARTIC) / self::ASPARTATE],
+            0.0385,
+        ];
         yield 'both amino acids with both nucleotides: u 0.2077, v 0.033; 0.2077 + 1218 × 0.2077 × 0.033' => [
             [
-                Constituent::GLUTAMIC => 0.2 * self::GLUTAMIC / self::MSG, Constituent::ASPARTIC => 0.1 * self::ASPARTIC / self::ASPARTATE,
-                Constituent::IMP => 0.01 * self::IMP / self::DISODIUM_IMP, Constituent::GMP => 0.01 * self::GMP / self::DISODIUM_GMP,
+                Constituent::GLUTAMIC => (0.2 * self::GLUTAMIC) / self::MSG,
+                Constituent::ASPARTIC => (0.1 * self::ASPARTIC) / self::ASPARTATE,
+                Constituent::IMP => (0.01 * self::IMP) / self::DISODIUM_IMP,
+                Constituent::GMP => (0.01 * self::GMP) / self::DISODIUM_GMP,
             ],
-            8.55600,
+            8.556,
         ];
         yield 'a nucleotide alone has nothing to multiply' => [[Constituent::IMP => 0.5], 0.0];
     }
@@ -68,11 +79,19 @@ final class UmamiTest extends TestCase
      */
     public function test_the_shares_of_two_partners_are_equal_in_what_they_make_together(): void
     {
-        $salt = Sauce::evaluate(['fine-salt' => '0.0001 g', 'anchovy' => '10 g', 'tomato-paste' => '10 g', 'water' => '100 g']);
+        $salt = Sauce::evaluate([
+            'fine-salt' => '0.0001 g',
+            'anchovy' => '10 g',
+            'tomato-paste' => '10 g',
+            'water' => '100 g',
+        ]);
         $umami = $salt->tasting->measures['umami'];
 
         self::assertEqualsWithDelta($umami->figure->value, array_sum($umami->contributions), 1e-12);
-        self::assertGreaterThan(2 * Sauce::evaluate(['tomato-paste' => '10 g', 'water' => '110 g'])->tasting->value(Measure::Umami), $umami->contributions[2]);
+        self::assertGreaterThan(
+            2 * Sauce::evaluate(['tomato-paste' => '10 g', 'water' => '110 g'])->tasting->value(Measure::Umami),
+            $umami->contributions[2],
+        );
     }
 
     /**
@@ -85,6 +104,8 @@ final class UmamiTest extends TestCase
         $row = array_values($row);
         $weighed = Sauce::evaluate(['water' => '100 g'])->cooked->weighed;
 
-        return Tasting::of(new CookedRecipe($weighed, Mixture::of($row), [0 => $row], [0 => $row], [0 => 0.0], [], [], [], null))->value(Measure::Umami);
+        return Tasting::of(
+            new CookedRecipe($weighed, Mixture::of($row), [0 => $row], [0 => $row], [0 => 0.0], [], [], [], null),
+        )->value(Measure::Umami);
     }
 }

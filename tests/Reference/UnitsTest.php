@@ -13,8 +13,10 @@ use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Units;
 
 /**
- * Every volume and mass unit of every set against GNU units 2.22 (its definitions.units), which derives US measures from NIST
- * Handbook 44 and imperial ones from the UK statute. Informal measures are common practice and have no reference, but drops.
+ * Every volume and mass unit of every set against GNU units 2.22 (its definitions.units), which derives US measures
+ * from NIST
+ * Handbook 44 and imperial ones from the UK statute. Informal measures are common practice and have no reference, but
+ * drops.
  */
 final class UnitsTest extends TestCase
 {
@@ -37,7 +39,11 @@ final class UnitsTest extends TestCase
         $unit = Units::find($ours, $set);
         self::assertNotNull($unit);
 
-        self::assertEqualsWithDelta(GnuUnits::convert($theirs, $unit->dimension === Dimension::Mass ? 'g' : 'ml'), $unit->size, 1e-9 * $unit->size);
+        self::assertEqualsWithDelta(
+            GnuUnits::convert($theirs, $unit->dimension === Dimension::Mass ? 'g' : 'ml'),
+            $unit->size,
+            1e-9 * $unit->size,
+        );
     }
 
     public function test_no_measured_unit_is_left_out_of_the_comparison_but_what_is_common_practice(): void
@@ -46,15 +52,25 @@ final class UnitsTest extends TestCase
         foreach (self::entries() as $entry) {
             $isMeasured = in_array($entry['dimension'], ['mass', 'volume'], true) && ! ($entry['loose'] ?? false);
             $hasReference = isset($entry['gnu']) || str_starts_with($entry['source'] ?? '', 'common practice');
-            self::assertTrue(! $isMeasured || $hasReference, "{$entry['name']} names no unit of GNU units, and no practice");
+            self::assertTrue(
+                ! $isMeasured || $hasReference,
+                "{$entry['name']} names no unit of GNU units, and no practice",
+            );
             $compared += isset($entry['gnu']) ? 1 : 0;
         }
         self::assertGreaterThan(15, $compared);
     }
 
-    /** @return list<array{name: string, dimension: string, loose?: bool, source?: string, gnu?: string|array<string, string>}> */
+    /**
+     * @return list<array{name: string, dimension: string, loose?: bool, source?: string, gnu?: string|array<string,
+     * string>}>
+     */
     private static function entries(): array
     {
-        return json_decode((string) file_get_contents(Server::root().'/database/units.json'), true, flags: JSON_THROW_ON_ERROR)['units'];
+        return json_decode(
+            (string) file_get_contents(Server::root().'/database/units.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        )['units'];
     }
 }

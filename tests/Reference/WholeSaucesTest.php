@@ -13,11 +13,14 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Nutrition;
 
 /**
- * Eighteen sauces cooked on the Bench from common recipes (ours, no source) against the published pH of the generic product
- * (tests/data/whole-sauces.json names each; from memory), eleven of them against its sugars, sodium, °Brix or acid too. A
+ * Eighteen sauces cooked on the Bench from common recipes (ours, no source) against the published pH of the generic
+ * product
+ * (tests/data/whole-sauces.json names each; from memory), eleven of them against its sugars, sodium, °Brix or acid
+ * too. A
  * published range is of many makers' sauces, so an error here is the model's and the recipe's together.
  *
- * @phpstan-type Product array{sauce: string, ph: array{float, float}, figures?: array<string, array{float, float}>, source: string, lines: array<string, string>, stage: array<string, mixed>}
+ * @phpstan-type Product array{sauce: string, ph: array{float, float}, figures?: array<string, array{float, float}>,
+ * source: string, lines: array<string, string>, stage: array<string, mixed>}
  */
 final class WholeSaucesTest extends TestCase
 {
@@ -30,7 +33,12 @@ final class WholeSaucesTest extends TestCase
     public static function sauces(): iterable
     {
         /** @var list<Product> $cases */
-        $cases = json_decode((string) file_get_contents(Server::root().'/tests/data/whole-sauces.json'), true, 16, JSON_THROW_ON_ERROR);
+        $cases = json_decode(
+            (string) file_get_contents(Server::root().'/tests/data/whole-sauces.json'),
+            true,
+            16,
+            JSON_THROW_ON_ERROR,
+        );
         foreach ($cases as $case) {
             yield $case['sauce'] => [$case];
         }
@@ -52,7 +60,10 @@ final class WholeSaucesTest extends TestCase
         self::assertEqualsWithDelta(array_sum($case['ph']) / 2, $ph->value, self::WORST);
     }
 
-    /** Stated in docs/computation.md: an interval holds the middle of the published range fifteen times in eighteen, five in six. */
+    /**
+     * Stated in docs/computation.md: an interval holds the middle of the published range fifteen times in eighteen,
+     * five in six.
+     */
     public function test_the_hit_rate_is_what_the_docs_say(): void
     {
         $hits = 0;
@@ -84,8 +95,10 @@ final class WholeSaucesTest extends TestCase
 
     /**
      * Per 100 g, from memory: sugars and sodium of USDA FoodData Central's generic products (catsup, prepared mustard,
-     * mayonnaise, barbecue, pepper, salsa, canned cranberry, jam, tartar, hummus), °Brix of the US standards of identity and
-     * grade and of Codex, acid of mayonnaise (Smittle), of catsup and chutney (common practice, no source). A twentieth over,
+     * mayonnaise, barbecue, pepper, salsa, canned cranberry, jam, tartar, hummus), °Brix of the US standards of
+     * identity and
+     * grade and of Codex, acid of mayonnaise (Smittle), of catsup and chutney (common practice, no source). A
+     * twentieth over,
      * for the recipe is ours.
      *
      * @param Product $case
@@ -97,8 +110,8 @@ final class WholeSaucesTest extends TestCase
         $mixture = $sauce->cooked->mixture;
         foreach ($case['figures'] ?? [] as $figure => [$least, $most]) {
             $value = match ($figure) {
-                'sugars' => 100 * Nutrition::sugars($mixture->grams) / $mixture->mass(),
-                'sodium' => 100 * $mixture->grams[Constituent::SODIUM] / $mixture->mass(),
+                'sugars' => (100 * Nutrition::sugars($mixture->grams)) / $mixture->mass(),
+                'sodium' => (100 * $mixture->grams[Constituent::SODIUM]) / $mixture->mass(),
                 'brix' => $sauce->estimates->brix()?->value,
                 'acid' => $sauce->estimates->titratableAcidity()?->value,
                 default => self::fail("There is no figure {$figure}."),

@@ -28,7 +28,11 @@ final class Chrome
         $this->address = "http://127.0.0.1:{$port}";
         $this->folder = sys_get_temp_dir().'/vinculum-chrome-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
-        $process = proc_open(['chromedriver', "--port={$port}", '--log-level=SEVERE'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['chromedriver', "--port={$port}", '--log-level=SEVERE'],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         if ($process === false) {
             throw new \RuntimeException('chromedriver did not start. Is chromium-driver installed?');
         }
@@ -46,8 +50,17 @@ final class Chrome
     {
         $profile = $this->folder.'/'.count($this->windows);
         $options = (new ChromeOptions)->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', "--user-data-dir={$profile}",
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-dev-shm-usage',
+            '--force-color-profile=srgb',
+            "--user-data-dir={$profile}",
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -63,7 +76,10 @@ final class Chrome
     public static function resize(RemoteWebDriver $driver, int $width, int $height): void
     {
         (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
-            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
         ]);
     }
 

@@ -11,10 +11,25 @@ use Vinculum\Solve\Aims;
 final class Drawn
 {
     private const THINGS = [
-        'passata' => [100, 800], 'gooseberry' => [100, 600], 'sugar' => [10, 180], 'honey' => [5, 60], 'cider-vinegar' => [10, 150],
-        'lime-juice' => [5, 40], 'fine-salt' => [1, 18], 'soy-sauce' => [5, 60], 'onion' => [30, 150], 'olive-oil' => [5, 60],
-        'black-pepper' => [1, 4], 'cayenne' => [0.2, 3], 'mango' => [50, 300], 'tomato-paste' => [10, 120],
-        'dijon-type-mustard' => [5, 40], 'water' => [20, 300], 'smoked-paprika' => [1, 8], 'yoghurt' => [50, 300], 'white-miso' => [5, 40],
+        'passata' => [100, 800],
+        'gooseberry' => [100, 600],
+        'sugar' => [10, 180],
+        'honey' => [5, 60],
+        'cider-vinegar' => [10, 150],
+        'lime-juice' => [5, 40],
+        'fine-salt' => [1, 18],
+        'soy-sauce' => [5, 60],
+        'onion' => [30, 150],
+        'olive-oil' => [5, 60],
+        'black-pepper' => [1, 4],
+        'cayenne' => [0.2, 3],
+        'mango' => [50, 300],
+        'tomato-paste' => [10, 120],
+        'dijon-type-mustard' => [5, 40],
+        'water' => [20, 300],
+        'smoked-paprika' => [1, 8],
+        'yoghurt' => [50, 300],
+        'white-miso' => [5, 40],
     ];
 
     /** @return array{Evaluation, Aims} */
@@ -24,11 +39,16 @@ final class Drawn
         $lines = [];
         foreach (self::THINGS as $slug => [$least, $most]) {
             if (mt_rand(0, 9) < 5) {
-                $lines[$slug] = round($least + ($most - $least) * mt_rand(0, 100) / 100, 1).' g';
+                $lines[$slug] = round($least + (($most - $least) * mt_rand(0, 100)) / 100, 1).' g';
             }
         }
         $lines += ['passata' => '300 g', 'sugar' => '30 g', 'cider-vinegar' => '40 g'];
-        $processes = [['kind' => 'none'], ['kind' => 'simmer', 'until' => ['loss_percent' => mt_rand(5, 40)]], ['kind' => 'simmer', 'minutes' => mt_rand(5, 40)], ['kind' => 'simmer', 'until' => ['mass_g' => mt_rand(300, 900)]]];
+        $processes = [
+            ['kind' => 'none'],
+            ['kind' => 'simmer', 'until' => ['loss_percent' => mt_rand(5, 40)]],
+            ['kind' => 'simmer', 'minutes' => mt_rand(5, 40)],
+            ['kind' => 'simmer', 'until' => ['mass_g' => mt_rand(300, 900)]],
+        ];
         $styles = array_keys(Sauce::styles());
         $style = Sauce::style($styles[mt_rand(0, count($styles) - 1)]);
         $from = Sauce::evaluate($lines, ['process' => $processes[mt_rand(0, 3)]], [], $style);

@@ -5,22 +5,92 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 /**
- * Bodies for every route, made from the same schemas the product checks them by: whole ones, and whole ones spoiled in a place
+ * Bodies for every route, made from the same schemas the product checks them by: whole ones, and whole ones spoiled
+ * in a place
  * or two. The same seed makes the same bodies.
  */
 final class Fuzzer
 {
     private const TEXTS = [
-        '1 cup', '200 g', '2 tbsp', '1/2 tsp', '3 cloves', 'a pinch', '1 1/4 cup', '900 g', '6 x 250 ml', '2x', 'sugar', 'fine-salt', 'cider-vinegar', 'gooseberry', 'tomato', 'habanero', 'water',
-        'Test ketchup', '', ' ', '🫠', "\u{202E}abc", "\u{0000}", '=1+2', '<script>alert(1)</script>', "'; drop table recipes; --", '../../.env', '1e308 g', '-3 g', '1/0 cup', '999999999999 kg', '2026-11-29 12:00', '2026-02-30', 'UTC', 'Mars/Base', '%s%s%n',
-        "1 cup sugar\n2 tsp salt\nSimmer for 20 minutes, down by a third.", '{"@type":"Recipe"}', 'ＡＢＣ', 'x',
+        '1 cup',
+        '200 g',
+        '2 tbsp',
+        '1/2 tsp',
+        '3 cloves',
+        'a pinch',
+        '1 1/4 cup',
+        '900 g',
+        '6 x 250 ml',
+        '2x',
+        'sugar',
+        'fine-salt',
+        'cider-vinegar',
+        'gooseberry',
+        'tomato',
+        'habanero',
+        'water',
+        'Test ketchup',
+        '',
+        ' ',
+        '🫠',
+        "\u{202E}abc",
+        "\u{0000}",
+        '=1+2',
+        '<script>alert(1)</script>',
+        "'; drop table recipes; --",
+        '../../.env',
+        '1e308 g',
+        '-3 g',
+        '1/0 cup',
+        '999999999999 kg',
+        '2026-11-29 12:00',
+        '2026-02-30',
+        'UTC',
+        'Mars/Base',
+        '%s%s%n',
+        "1 cup sugar\n2 tsp salt\nSimmer for 20 minutes, down by a third.",
+        '{"@type":"Recipe"}',
+        'ＡＢＣ',
+        'x',
     ];
 
-    private const ODD = [null, true, false, -1, 0, 1, 2.5, 1e308, -1e308, '', 'x', '🫠', [], [[]], ['a' => 1], [1, 2, 3], '<b>', '999999999999999999999'];
+    private const ODD = [
+        null,
+        true,
+        false,
+        -1,
+        0,
+        1,
+        2.5,
+        1e308,
+        -1e308,
+        '',
+        'x',
+        '🫠',
+        [],
+        [[]],
+        ['a' => 1],
+        [1, 2, 3],
+        '<b>',
+        '999999999999999999999',
+    ];
 
     private const RECIPE = [
-        'format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Fuzz', 'style' => 'fruit-ketchup',
-        'stages' => [['id' => 's1', 'lines' => [['id' => 'l1', 'ingredient' => 'gooseberry', 'amount' => '1 kg'], ['id' => 'l2', 'ingredient' => 'sugar', 'amount' => '1 1/4 cup'], ['id' => 'l3', 'ingredient' => 'fine-salt', 'amount' => '2 tsp']], 'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]]],
+        'format' => 'vinculum-recipe',
+        'version' => 2,
+        'name' => 'Fuzz',
+        'style' => 'fruit-ketchup',
+        'stages' => [
+            [
+                'id' => 's1',
+                'lines' => [
+                    ['id' => 'l1', 'ingredient' => 'gooseberry', 'amount' => '1 kg'],
+                    ['id' => 'l2', 'ingredient' => 'sugar', 'amount' => '1 1/4 cup'],
+                    ['id' => 'l3', 'ingredient' => 'fine-salt', 'amount' => '2 tsp'],
+                ],
+                'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]],
+            ],
+        ],
     ];
 
     /** @var array<string, array<string, mixed>> */
@@ -61,7 +131,21 @@ final class Fuzzer
     /** Something that stands in an address. */
     public function part(): string
     {
-        return rawurlencode((string) [1, 0, -1, 'x', '../x', '🫠', '01m89pk0hs9ywzgv9jrakyrgg8', 'sugar', "'", '%00', str_repeat('a', 300)][mt_rand(0, 10)]);
+        return rawurlencode(
+            (string) [
+                1,
+                0,
+                -1,
+                'x',
+                '../x',
+                '🫠',
+                '01m89pk0hs9ywzgv9jrakyrgg8',
+                'sugar',
+                "'",
+                '%00',
+                str_repeat('a', 300),
+            ][mt_rand(0, 10)],
+        );
     }
 
     /**
@@ -104,14 +188,21 @@ final class Fuzzer
                 return $object === [] ? new \stdClass : $object;
             case 'array':
                 $list = [];
-                for ($i = mt_rand($schema['minItems'] ?? 0, max($schema['minItems'] ?? 0, min($schema['maxItems'] ?? 3, 3))); $i > 0; $i--) {
+                for (
+                    $i = mt_rand(
+                        $schema['minItems'] ?? 0,
+                        max($schema['minItems'] ?? 0, min($schema['maxItems'] ?? 3, 3)),
+                    );
+                    $i > 0;
+                    $i--
+                ) {
                     $list[] = $this->made($schema['items'] ?? [], $file, $depth + 1);
                 }
 
                 return $list;
             case 'number':
             case 'integer':
-                $least = max(-1e6, (float) ($schema['minimum'] ?? $schema['exclusiveMinimum'] ?? -1e6));
+                $least = max(-1e6, (float) ($schema['minimum'] ?? ($schema['exclusiveMinimum'] ?? -1e6)));
                 $most = min(1e6, (float) ($schema['maximum'] ?? 1e6));
                 $number = $least + ($most - $least) * [0.0, 0.001, 0.1, 0.5, 1.0][mt_rand(0, 4)];
 
@@ -143,6 +234,11 @@ final class Fuzzer
     /** @return array<string, mixed> */
     private function file(string $name): array
     {
-        return $this->files[$name] ??= json_decode((string) file_get_contents("{$this->folder}/{$name}"), true, 64, JSON_THROW_ON_ERROR);
+        return $this->files[$name] ??= json_decode(
+            (string) file_get_contents("{$this->folder}/{$name}"),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -10,7 +10,11 @@ final class GnuUnits
     /** The number that the first amount comes to in the second unit. */
     public static function convert(string $have, string $want): float
     {
-        $process = proc_open(['units', '-t', '-d', '12', $have, $want], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            ['units', '-t', '-d', '12', $have, $want],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+        );
         if ($process === false) {
             throw new \RuntimeException('GNU units did not start.');
         }

@@ -21,7 +21,13 @@ final class LongShelf
             $found = $database->query("select * from {$table}") ?: throw new \LogicException("There are no {$table}.");
             $rows = $found->fetchAll(\PDO::FETCH_ASSOC) ?: throw new \LogicException("There are no {$table} to copy.");
             $columns = array_keys($rows[0]);
-            $insert = $database->prepare("insert into {$table} (".implode(', ', $columns).') values ('.implode(', ', array_fill(0, count($columns), '?')).')');
+            $insert = $database->prepare(
+                "insert into {$table} ("
+                    .implode(', ', $columns)
+                    .') values ('
+                    .implode(', ', array_fill(0, count($columns), '?'))
+                    .')',
+            );
             for ($i = 0; $i < $count; $i++) {
                 $row = $rows[$i % count($rows)];
                 $row['id'] = sprintf('01zz%022d', $i);
@@ -44,10 +50,21 @@ final class LongShelf
         $file = (glob("{$folder}/*.sqlite") ?: [''])[0];
         $database = new \PDO("sqlite:{$file}", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
         $database->beginTransaction();
-        $insert = $database->prepare("insert into own_ingredients (slug, definition, name, found_by, created_at, updated_at) values (?, ?, ?, ?, '2026-01-01 00:00:00', '2026-01-01 00:00:00')");
+        $insert = $database->prepare(
+            'insert into own_ingredients (slug, definition, name, found_by, created_at, updated_at) values (?, ?, '
+                ."?, ?, '2026-01-01 00:00:00', '2026-01-01 00:00:00')",
+        );
         for ($i = 0; $i < $count; $i++) {
             $name = "Bottle {$i} of vinegar";
-            $insert->execute(["my-bottle-{$i}", json_encode(['name' => $name, 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 5.5]], JSON_THROW_ON_ERROR), $name, '|'.strtolower($name)."|my bottle {$i}|"]);
+            $insert->execute([
+                "my-bottle-{$i}",
+                json_encode(
+                    ['name' => $name, 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 5.5]],
+                    JSON_THROW_ON_ERROR,
+                ),
+                $name,
+                '|'.strtolower($name)."|my bottle {$i}|",
+            ]);
         }
         $database->commit();
     }

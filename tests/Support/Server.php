@@ -18,18 +18,34 @@ final class Server
 
     public readonly string $url;
 
-    /** @var array<int, string> folders of a database that was filled once, and is copied for each server: with the demo, and without */
+    /**
+     * @var array<int, string> folders of a database that was filled once, and is copied for each server: with the
+     * demo, and without
+     */
     private static array $filled = [];
 
     private function __construct(public readonly string $folder, int $port)
     {
         $this->url = "http://127.0.0.1:{$port}";
         $process = proc_open(
-            [PHP_BINARY, ...self::FAST, '-d', 'opcache.preload='.self::served().'/preload.php', ...(posix_getuid() === 0 ? ['-d', 'opcache.preload_user=root'] : []), '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', self::root().'/bin/router.php'],
+            [
+                PHP_BINARY,
+                ...self::FAST,
+                '-d',
+                'opcache.preload='.self::served().'/preload.php',
+                ...posix_getuid() === 0 ? ['-d', 'opcache.preload_user=root'] : [],
+                '-S',
+                "127.0.0.1:{$port}",
+                '-t',
+                self::root().'/public',
+                self::root().'/bin/router.php',
+            ],
             [1 => ['file', "{$folder}/server.log", 'a'], 2 => ['file', "{$folder}/server.log", 'a']],
             $pipes,
             self::root(),
-            ['PHP_CLI_SERVER_WORKERS' => '4', 'VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + self::servedFrom(self::served()) + getenv(),
+            ['PHP_CLI_SERVER_WORKERS' => '4', 'VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"]
+                + self::servedFrom(self::served())
+                + getenv(),
         );
         if ($process === false) {
             throw new \RuntimeException('The server did not start.');
@@ -105,7 +121,11 @@ final class Server
      */
     private static function servedFrom(string $folder): array
     {
-        return ['APP_CONFIG_CACHE' => "{$folder}/config.php", 'APP_ROUTES_CACHE' => "{$folder}/routes.php", 'APP_EVENTS_CACHE' => "{$folder}/events.php"];
+        return [
+            'APP_CONFIG_CACHE' => "{$folder}/config.php",
+            'APP_ROUTES_CACHE' => "{$folder}/routes.php",
+            'APP_EVENTS_CACHE' => "{$folder}/events.php",
+        ];
     }
 
     private static function folder(): string
@@ -128,7 +148,13 @@ final class Server
      */
     private static function artisan(string $folder, array $arguments, array $environment = []): void
     {
-        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), ['VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + $environment + getenv());
+        $process = proc_open(
+            [PHP_BINARY, 'artisan', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            self::root(),
+            ['VINCULUM_DATABASE' => "{$folder}/vinculum.sqlite"] + $environment + getenv(),
+        );
         if ($process === false) {
             throw new \RuntimeException('artisan did not start.');
         }

@@ -13,8 +13,15 @@ final class Solution
 
     /** @var array<int, float> g/mol */
     private const MOLAR = [
-        Constituent::SUCROSE => 342.30, Constituent::GLUCOSE => 180.16, Constituent::FRUCTOSE => 180.16, Constituent::ETHANOL => 46.07,
-        Constituent::ACETIC => 60.052, Constituent::CITRIC => 192.12, Constituent::MALIC => 134.09, Constituent::LACTIC => 90.08, Constituent::TARTARIC => 150.09,
+        Constituent::SUCROSE => 342.3,
+        Constituent::GLUCOSE => 180.16,
+        Constituent::FRUCTOSE => 180.16,
+        Constituent::ETHANOL => 46.07,
+        Constituent::ACETIC => 60.052,
+        Constituent::CITRIC => 192.12,
+        Constituent::MALIC => 134.09,
+        Constituent::LACTIC => 90.08,
+        Constituent::TARTARIC => 150.09,
     ];
 
     /**
@@ -29,10 +36,11 @@ final class Solution
         $grams[Constituent::WATER] = 1000.0;
         foreach ($moles as $solute => $amount) {
             if ($solute === self::SALT) {
-                $grams[Constituent::SODIUM] += 22.990 * $amount;
+                $grams[Constituent::SODIUM] += 22.99 * $amount;
                 $grams[Constituent::OTHER_SOLUBLE] += 35.453 * $amount;
             } else {
-                $grams[$solute] += (self::MOLAR[$solute] ?? throw new \LogicException("No molar mass for {$solute}.")) * $amount;
+                $grams[$solute]
+                    += (self::MOLAR[$solute] ?? throw new \LogicException("No molar mass for {$solute}.")) * $amount;
             }
         }
         $grams[Constituent::STRONG_BASE] = max(0.0, $base);

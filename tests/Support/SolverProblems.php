@@ -55,7 +55,8 @@ final class SolverProblems
     }
 
     /**
-     * How far a point is from the conditions of Karush, Kuhn and Tucker: what is left of the gradient once each variable at a
+     * How far a point is from the conditions of Karush, Kuhn and Tucker: what is left of the gradient once each
+     * variable at a
      * bound may push against it.
      *
      * @param list<float> $x
@@ -78,12 +79,15 @@ final class SolverProblems
         }
         $worst = 0.0;
         foreach ($gradient as $i => $slope) {
-            $worst = max($worst, match (true) {
-                $low[$i] === $high[$i] => 0.0,
-                $x[$i] <= $low[$i] => -$slope,
-                $x[$i] >= $high[$i] => $slope,
-                default => abs($slope),
-            });
+            $worst = max(
+                $worst,
+                match (true) {
+                    $low[$i] === $high[$i] => 0.0,
+                    $x[$i] <= $low[$i] => -$slope,
+                    $x[$i] >= $high[$i] => $slope,
+                    default => abs($slope),
+                },
+            );
         }
 
         return $worst;
@@ -91,6 +95,6 @@ final class SolverProblems
 
     private static function normal(): float
     {
-        return sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_000)) * cos(2 * M_PI * mt_rand(0, 999_999) / 1_000_000);
+        return sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_000)) * cos((2 * M_PI * mt_rand(0, 999_999)) / 1_000_000);
     }
 }

@@ -25,7 +25,16 @@ final readonly class AdjustController
     {
         $recipe = $request->recipe();
 
-        return $view->of($this->adjuster->rebalance($recipe, $request->styleSlug(), $request->numbers('targets'), $request->numbers('levels'), $request->numbers('feels')), $recipe);
+        return $view->of(
+            $this->adjuster->rebalance(
+                $recipe,
+                $request->styleSlug(),
+                $request->numbers('targets'),
+                $request->numbers('levels'),
+                $request->numbers('feels'),
+            ),
+            $recipe,
+        );
     }
 
     /**
@@ -35,7 +44,16 @@ final readonly class AdjustController
     {
         $recipe = $request->recipe();
 
-        return $view->of($this->adjuster->rescue($recipe, $request->steps('feels'), $request->steps('much'), $request->have(), $request->pot()), $recipe);
+        return $view->of(
+            $this->adjuster->rescue(
+                $recipe,
+                $request->steps('feels'),
+                $request->steps('much'),
+                $request->have(),
+                $request->pot(),
+            ),
+            $recipe,
+        );
     }
 
     /**
@@ -44,7 +62,14 @@ final readonly class AdjustController
     public function pot(PotRequest $request, PotView $view): array
     {
         $given = $request->given();
-        $pot = $this->adjuster->pot($given['style'], $given['amount'], array_map(floatval(...), $given['feels']), $given['have'] ?? null, $given['cooked'] ?? true, isset($given['measures']) ? MeasuringSet::from($given['measures']) : null);
+        $pot = $this->adjuster->pot(
+            $given['style'],
+            $given['amount'],
+            array_map(floatval(...), $given['feels']),
+            $given['have'] ?? null,
+            $given['cooked'] ?? true,
+            isset($given['measures']) ? MeasuringSet::from($given['measures']) : null,
+        );
 
         return $view->of(...$pot);
     }

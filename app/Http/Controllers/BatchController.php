@@ -32,12 +32,19 @@ final class BatchController
      */
     public function index(StoredRecipe $recipe): array
     {
-        return ['batches' => BatchResource::collection($recipe->batches()->limit(self::SHOWN)->get()), 'count' => $recipe->batches()->count()];
+        return [
+            'batches' => BatchResource::collection($recipe->batches()->limit(self::SHOWN)->get()),
+            'count' => $recipe->batches()->count(),
+        ];
     }
 
     /** As the recipe stands now, on the day that is said. */
-    public function store(StoredRecipe $recipe, MadeRequest $request, Evaluator $evaluator, Journal $journal): BatchResource
-    {
+    public function store(
+        StoredRecipe $recipe,
+        MadeRequest $request,
+        Evaluator $evaluator,
+        Journal $journal,
+    ): BatchResource {
         $madeOn = $request->madeOn();
         $evaluation = $evaluator->stored($recipe);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
@@ -45,7 +52,13 @@ final class BatchController
         }
 
         $batch = DB::transaction(static function () use ($recipe, $evaluation, $journal, $madeOn): Batch {
-            $batch = $recipe->batches()->create(['made_on' => $madeOn, 'document' => $recipe->document, 'frozen' => MadeBatch::freeze($evaluation)]);
+            $batch = $recipe
+                ->batches()
+                ->create([
+                    'made_on' => $madeOn,
+                    'document' => $recipe->document,
+                    'frozen' => MadeBatch::freeze($evaluation),
+                ]);
             $recipe->keepVersion("no. {$batch->number}");
             $journal->index($batch);
 
@@ -63,7 +76,9 @@ final class BatchController
     public function update(Batch $batch, ServedRequest $request, Household $household): LoggedBatch
     {
         $made = $batch->made()->mixture();
-        $batch->fill($request->facts($household->preferences()->measures, $made->mass() / max(1e-9, $made->volume())))->save();
+        $batch
+            ->fill($request->facts($household->preferences()->measures, $made->mass() / max(1e-9, $made->volume())))
+            ->save();
 
         return new LoggedBatch($batch->refresh());
     }
@@ -73,7 +88,8 @@ final class BatchController
      */
     public function beside(Batch $batch, Batch $other, Journal $journal, LogView $view): array
     {
-        return ['number' => $other->number ?? 0, 'name' => $other->document['name']] + $view->beside($journal->beside($batch, $other));
+        return ['number' => $other->number ?? 0, 'name' => $other->document['name']]
+            + $view->beside($journal->beside($batch, $other));
     }
 
     /**
@@ -81,7 +97,18 @@ final class BatchController
      */
     public function document(Batch $batch, Journal $journal): array
     {
-        return ['file' => "batch-{$batch->number}.json", 'type' => 'application/json', 'text' => json_encode($journal->document($batch), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)];
+        return [
+            'file' => "batch-{$batch->number}.json",
+            'type' => 'application/json',
+            'text' => json_encode(
+                $journal->document($batch),
+                JSON_THROW_ON_ERROR
+                    | JSON_PRETTY_PRINT
+                    | JSON_UNESCAPED_UNICODE
+                    | JSON_UNESCAPED_SLASHES
+                    | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+        ];
     }
 
     public function again(Batch $batch, Journal $journal): JsonResponse

@@ -45,7 +45,10 @@ final readonly class CookController
     {
         $recipe = StoredRecipe::query()->findOrFail($request->recipeId());
 
-        return new JsonResponse($this->shown->of($this->stove->begin($recipe, $request->to(), $request->isPractice())), 201);
+        return new JsonResponse(
+            $this->shown->of($this->stove->begin($recipe, $request->to(), $request->isPractice())),
+            201,
+        );
     }
 
     /**
@@ -64,7 +67,11 @@ final readonly class CookController
         $batch = $this->stove->finish($cook);
         $made = $this->stove->cook($cook);
 
-        return ['batch' => $batch?->id, 'recipe' => $cook->recipe_id, 'near' => $view->near($made->planned, ($this->stove->really($cook) ?? $made)->done)];
+        return [
+            'batch' => $batch?->id,
+            'recipe' => $cook->recipe_id,
+            'near' => $view->near($made->planned, ($this->stove->really($cook) ?? $made)->done),
+        ];
     }
 
     /** Taken off, and nothing kept of it. */

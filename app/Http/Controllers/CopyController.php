@@ -41,7 +41,11 @@ final class CopyController
     public function putBack(string $copy, Request $request): array
     {
         if (Door::isFromOutside($request)) {
-            throw new RequestRefused(403, 'first-machine-only', 'This is done on the first machine, the one the product runs on.');
+            throw new RequestRefused(
+                403,
+                'first-machine-only',
+                'This is done on the first machine, the one the product runs on.',
+            );
         }
         $tables = Archive::read($this->path($copy));
         Backups::usual()->beforeRestore();

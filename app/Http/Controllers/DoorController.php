@@ -27,7 +27,9 @@ final readonly class DoorController
 
     public function page(Request $request): View|RedirectResponse
     {
-        return Door::isFromOutside($request) ? view('sign-in', ['trouble' => '', 'token' => $this->token($request)]) : new RedirectResponse('/');
+        return Door::isFromOutside($request)
+            ? view('sign-in', ['trouble' => '', 'token' => $this->token($request)])
+            : new RedirectResponse('/');
     }
 
     public function open(Request $request): View|RedirectResponse|Response
@@ -39,14 +41,21 @@ final readonly class DoorController
             return $this->again($request, 'The page was open for too long. Type it once more.', 419);
         }
         $here = 'door '.$request->ip();
-        if (RateLimiter::tooManyAttempts($here, self::A_MINUTE) || RateLimiter::tooManyAttempts('door', self::AN_HOUR)) {
+        if (
+            RateLimiter::tooManyAttempts($here, self::A_MINUTE)
+            || RateLimiter::tooManyAttempts('door', self::AN_HOUR)
+        ) {
             return $this->again($request, 'That was tried too often. Wait a minute, then try again.', 429);
         }
         RateLimiter::hit($here, 60);
         RateLimiter::hit('door', 3600);
         $device = $this->door->open((string) $request->input('word'), trim((string) $request->input('device')));
         if ($device === null) {
-            return $this->again($request, 'That opens nothing. Type the household’s passphrase, or the six digits that the first machine shows.', 403);
+            return $this->again(
+                $request,
+                'That opens nothing. Type the household’s passphrase, or the six digits that the first machine shows.',
+                403,
+            );
         }
         RateLimiter::clear($here);
         $request->session()->regenerate(true);
@@ -66,7 +75,21 @@ final readonly class DoorController
             'is_first_machine' => ! Door::isFromOutside($request),
             'address' => config()->string('vinculum.house'),
             'has_passphrase' => $this->door->hasPassphrase(),
-            'devices' => array_values(Device::query()->orderByDesc('seen_at')->get()->map(static fn (Device $device): array => ['id' => $device->id, 'name' => $device->name, 'is_this' => $device->id === $mine, 'seen_at' => $device->seen_at?->toIso8601ZuluString() ?? '', 'since' => $device->created_at->toIso8601ZuluString()])->all()),
+            'devices' => array_values(
+                Device::query()
+                    ->orderByDesc('seen_at')
+                    ->get()
+                    ->map(
+                        static fn (Device $device): array => [
+                            'id' => $device->id,
+                            'name' => $device->name,
+                            'is_this' => $device->id === $mine,
+                            'seen_at' => $device->seen_at?->toIso8601ZuluString() ?? '',
+                            'since' => $device->created_at->toIso8601ZuluString(),
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
@@ -88,7 +111,10 @@ final readonly class DoorController
     {
         $this->onlyHere($request);
 
-        return ['digits' => $this->door->pair(), 'until' => Carbon::now()->addSeconds(Door::DIGITS_LAST)->toIso8601ZuluString()];
+        return [
+            'digits' => $this->door->pair(),
+            'until' => Carbon::now()->addSeconds(Door::DIGITS_LAST)->toIso8601ZuluString(),
+        ];
     }
 
     public function forget(Device $device): Response
@@ -101,7 +127,11 @@ final readonly class DoorController
     private function onlyHere(Request $request): void
     {
         if (Door::isFromOutside($request)) {
-            throw new RequestRefused(403, 'first-machine-only', 'This is done on the first machine, the one the product runs on.');
+            throw new RequestRefused(
+                403,
+                'first-machine-only',
+                'This is done on the first machine, the one the product runs on.',
+            );
         }
     }
 
@@ -113,6 +143,10 @@ final readonly class DoorController
 
     private function again(Request $request, string $trouble, int $status): Response
     {
-        return new Response(view('sign-in', ['trouble' => $trouble, 'token' => $this->token($request)])->render(), $status, ['Cache-Control' => 'no-store']);
+        return new Response(
+            view('sign-in', ['trouble' => $trouble, 'token' => $this->token($request)])->render(),
+            $status,
+            ['Cache-Control' => 'no-store'],
+        );
     }
 }

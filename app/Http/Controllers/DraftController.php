@@ -21,7 +21,15 @@ final readonly class DraftController
      */
     public function __invoke(DraftRequest $request, DraftView $view): array
     {
-        return $view->of($this->drafter->draft($request->style(), $request->with(), $request->freeOf(), $request->another(), $request->without()));
+        return $view->of(
+            $this->drafter->draft(
+                $request->style(),
+                $request->with(),
+                $request->freeOf(),
+                $request->another(),
+                $request->without(),
+            ),
+        );
     }
 
     /**

@@ -28,8 +28,17 @@ final class EquipmentController
     {
         $given = $request->given();
         DB::transaction(static function () use ($given): void {
-            $now = array_map(static fn (EquipmentRecord $each): array => $each->document(), [...EquipmentRecord::query()->orderBy('id')->get()]);
-            EquipmentRecord::replaceAll(Merge::lists($now, $given['was'] ?? $now, $given['equipment'], static fn (array $each): string => "{$each['kind']} {$each['name']}"));
+            $now = array_map(static fn (EquipmentRecord $each): array => $each->document(), [
+                ...EquipmentRecord::query()->orderBy('id')->get(),
+            ]);
+            EquipmentRecord::replaceAll(
+                Merge::lists(
+                    $now,
+                    $given['was'] ?? $now,
+                    $given['equipment'],
+                    static fn (array $each): string => "{$each['kind']} {$each['name']}",
+                ),
+            );
         });
 
         return $this->index();

@@ -27,7 +27,14 @@ final class HouseController
             'recipes' => StoredRecipe::query()->count(),
             'batches' => Batch::query()->count(),
             'own_ingredients' => OwnIngredientRecord::query()->count(),
-            'copies' => array_map(static fn (array $copy): array => ['name' => basename($copy['path']), 'at' => $copy['at']->toIso8601ZuluString(), 'kilobytes' => (int) ceil($copy['bytes'] / 1024)], array_slice($copies, 0, 30)),
+            'copies' => array_map(
+                static fn (array $copy): array => [
+                    'name' => basename($copy['path']),
+                    'at' => $copy['at']->toIso8601ZuluString(),
+                    'kilobytes' => (int) ceil($copy['bytes'] / 1024),
+                ],
+                array_slice($copies, 0, 30),
+            ),
             'bin' => Bin::all(),
         ];
     }
@@ -41,6 +48,9 @@ final class HouseController
         }
         Archive::write($path);
 
-        return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="vinculum-house.zip"']))->deleteFileAfterSend();
+        return (new BinaryFileResponse($path, 200, [
+            'Content-Type' => 'application/zip',
+            'Content-Disposition' => 'attachment; filename="vinculum-house.zip"',
+        ]))->deleteFileAfterSend();
     }
 }

@@ -20,6 +20,11 @@ final class IngredientController
     {
         $typed = mb_substr($request->string('q')->value(), 0, 120);
 
-        return ['ingredients' => array_map($view->of(...), $household->searched($typed, self::MOST)->search($typed, self::MOST))];
+        return [
+            'ingredients' => array_map(
+                $view->of(...),
+                $household->searched($typed, self::MOST)->search($typed, self::MOST),
+            ),
+        ];
     }
 }

@@ -19,7 +19,11 @@ final class NoteController
     public function __invoke(NoteRequest $request, Household $household, NoteView $view): array
     {
         $catalogue = $household->catalogue();
-        [$recipe, $questions] = JottedText::read($request->note(), $catalogue, Kitchenware::with($request->measures(), $household->vessels()));
+        [$recipe, $questions] = JottedText::read(
+            $request->note(),
+            $catalogue,
+            Kitchenware::with($request->measures(), $household->vessels()),
+        );
 
         return $view->of($recipe, $questions, $catalogue);
     }

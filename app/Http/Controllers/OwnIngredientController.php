@@ -29,7 +29,11 @@ final readonly class OwnIngredientController
     /** A recipe whose tastes move less than this many steps has not moved. */
     private const MOVED_STEPS = 0.3;
 
-    public function __construct(private Household $household, private Evaluator $evaluator, private PantryShelf $shelf) {}
+    public function __construct(
+        private Household $household,
+        private Evaluator $evaluator,
+        private PantryShelf $shelf,
+    ) {}
 
     public function store(OwnIngredientRequest $request): JsonResponse
     {
@@ -143,10 +147,19 @@ final readonly class OwnIngredientController
             foreach (Measure::cases() as $measure) {
                 $steps = $measure->steps($before->tasting->value($measure), $after->tasting->value($measure));
                 if (abs($steps) >= self::MOVED_STEPS) {
-                    $words[] = sprintf('%s %s %s', mb_strtolower($speech->label($measure)), $speech->steps($steps), $steps > 0 ? 'up' : 'down');
+                    $words[] = sprintf(
+                        '%s %s %s',
+                        mb_strtolower($speech->label($measure)),
+                        $speech->steps($steps),
+                        $steps > 0 ? 'up' : 'down',
+                    );
                 }
             }
-            $moves[] = ['id' => $stored->id, 'name' => $stored->name, 'text' => $words === [] ? 'by less than a tongue can tell' : implode(', ', $words)];
+            $moves[] = [
+                'id' => $stored->id,
+                'name' => $stored->name,
+                'text' => $words === [] ? 'by less than a tongue can tell' : implode(', ', $words),
+            ];
         }
 
         return $moves;

@@ -29,7 +29,12 @@ final readonly class PantryController
         $query = PantryQuery::from($request);
         $found = $query->find($this->household, $onHand);
 
-        return $view->list($found, $onHand, $query->isForAnything() ? $this->swapper->inSeason($this->household->shipped()) : null, $query->cut(count($found)));
+        return $view->list(
+            $found,
+            $onHand,
+            $query->isForAnything() ? $this->swapper->inSeason($this->household->shipped()) : null,
+            $query->cut(count($found)),
+        );
     }
 
     /**
@@ -47,7 +52,15 @@ final readonly class PantryController
     {
         $found = $this->ingredient($ingredient);
         $mark = $request->mark();
-        OnHand::query()->updateOrCreate(['slug' => $found->slug], ['have' => $mark['have'], 'price' => $mark['price'] ?? null, 'pack' => $mark['pack'] ?? null, 'amount' => $mark['amount'] ?? null]);
+        OnHand::query()->updateOrCreate(
+            ['slug' => $found->slug],
+            [
+                'have' => $mark['have'],
+                'price' => $mark['price'] ?? null,
+                'pack' => $mark['pack'] ?? null,
+                'amount' => $mark['amount'] ?? null,
+            ],
+        );
 
         return $this->shelf->page($found);
     }

@@ -18,10 +18,20 @@ final class PictureController
     public function store(Batch $batch, PictureRequest $request): LoggedBatch
     {
         if ($batch->pictures()->count() >= self::PICTURES) {
-            throw new RequestRefused(409, 'enough-pictures', 'A batch has at most '.self::PICTURES.' pictures. Take one away first.');
+            throw new RequestRefused(
+                409,
+                'enough-pictures',
+                'A batch has at most '.self::PICTURES.' pictures. Take one away first.',
+            );
         }
         $picture = $request->picture();
-        $batch->pictures()->create(['jpeg' => base64_encode($picture->jpeg), 'width' => $picture->width, 'height' => $picture->height]);
+        $batch
+            ->pictures()
+            ->create([
+                'jpeg' => base64_encode($picture->jpeg),
+                'width' => $picture->width,
+                'height' => $picture->height,
+            ]);
 
         return new LoggedBatch($batch->refresh());
     }
@@ -30,7 +40,10 @@ final class PictureController
     {
         $kept = $batch->pictures()->findOrFail($picture);
 
-        return new Response((string) base64_decode($kept->jpeg, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new Response((string) base64_decode($kept->jpeg, true), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
     }
 
     public function destroy(Batch $batch, int $picture): LoggedBatch

@@ -27,7 +27,14 @@ final readonly class PlanController
         $recipe = $request->recipe();
         $scaled = $this->planner->scaled($recipe, $request->to(), $request->headspacePercent());
 
-        return $view->of($scaled, $recipe, $this->planner->equipment(), $this->planner->shopping([$scaled->evaluation->cooked->weighed]), $request->headspacePercent(), $request->portions());
+        return $view->of(
+            $scaled,
+            $recipe,
+            $this->planner->equipment(),
+            $this->planner->shopping([$scaled->evaluation->cooked->weighed]),
+            $request->headspacePercent(),
+            $request->portions(),
+        );
     }
 
     /**
@@ -37,9 +44,15 @@ final readonly class PlanController
     {
         $batches = [];
         foreach ($request->given()['batches'] as $i => $batch) {
-            $stored = StoredRecipe::query()->find($batch['recipe']) ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
+            $stored
+                = StoredRecipe::query()->find($batch['recipe'])
+                ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
             try {
-                $batches[] = $this->planner->scaled($evaluator->stored($stored)->recipe, $batch['to'], 0.0)->evaluation->cooked->weighed;
+                $batches[] = $this->planner->scaled(
+                    $evaluator->stored($stored)->recipe,
+                    $batch['to'],
+                    0.0,
+                )->evaluation->cooked->weighed;
             } catch (UnreachableTarget $why) {
                 throw InvalidRecipe::at("batches[{$i}].to", $why->getMessage());
             }

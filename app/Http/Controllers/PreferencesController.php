@@ -38,12 +38,20 @@ final readonly class PreferencesController
         $given = $request->given();
         foreach ($given['never'] ?? [] as $i => $named) {
             if ($catalogue->find($named) === null && ! isset($catalogue->vocabulary->words['needs'][$named])) {
-                throw InvalidRecipe::at("never[{$i}]", 'is not accepted. Expected: one of '.implode(', ', array_keys($catalogue->vocabulary->words['needs'])).', or the slug of an ingredient.');
+                throw InvalidRecipe::at(
+                    "never[{$i}]",
+                    'is not accepted. Expected: one of '
+                        .implode(', ', array_keys($catalogue->vocabulary->words['needs']))
+                        .', or the slug of an ingredient.',
+                );
             }
         }
         foreach ($given['meanings'] ?? [] as $i => $meaning) {
             if ($catalogue->find($meaning['ingredient']) === null) {
-                throw InvalidRecipe::at("meanings[{$i}].ingredient", 'is not accepted. Expected: the slug of an ingredient.');
+                throw InvalidRecipe::at(
+                    "meanings[{$i}].ingredient",
+                    'is not accepted. Expected: the slug of an ingredient.',
+                );
             }
         }
         $was = $request->was();

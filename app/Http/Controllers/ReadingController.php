@@ -20,7 +20,13 @@ final class ReadingController
     {
         $given = $request->reading();
         try {
-            $reading = new Reading($given['kind'], (float) $given['value'], $given['hot'] ?? false, $given['rested'] ?? true, $given['instrument'] ?? 'calibrated');
+            $reading = new Reading(
+                $given['kind'],
+                (float) $given['value'],
+                $given['hot'] ?? false,
+                $given['rested'] ?? true,
+                $given['instrument'] ?? 'calibrated',
+            );
         } catch (InvalidReading $why) {
             throw InvalidRecipe::at('value', $why->getMessage());
         }
@@ -28,8 +34,13 @@ final class ReadingController
             $wrong = isset($given['instead_of']) ? $batch->readings()->findOrFail($given['instead_of']) : null;
             $wrong?->setAside();
             $batch->readings()->create([
-                'kind' => $reading->kind, 'value' => $reading->value, 'hot' => $reading->isHot, 'rested' => $reading->isRested,
-                'instrument' => $reading->instrument, 'note' => $given['note'] ?? '', 'instead_of' => $wrong?->id,
+                'kind' => $reading->kind,
+                'value' => $reading->value,
+                'hot' => $reading->isHot,
+                'rested' => $reading->isRested,
+                'instrument' => $reading->instrument,
+                'note' => $given['note'] ?? '',
+                'instead_of' => $wrong?->id,
             ]);
         });
 

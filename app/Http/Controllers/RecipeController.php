@@ -44,12 +44,29 @@ final readonly class RecipeController
         $most = min(StoredRecipe::PAGE, max(1, $request->integer('most', StoredRecipe::PAGE)));
         $count = (clone $found)->toBase()->reorder()->count();
         // the documents, which are long, stay where they are: a card is all that is shown
-        $ids = $found->toBase()->offset($page * $most)->limit($most)->pluck('id')->all();
+        $ids = $found
+            ->toBase()
+            ->offset($page * $most)
+            ->limit($most)
+            ->pluck('id')
+            ->all();
         $places = array_flip($ids);
-        $shown = StoredRecipe::withTrashed()->select(StoredRecipe::ON_A_CARD)->with('parent:id,name')->whereKey($ids)->get()->sortBy(static fn (StoredRecipe $recipe): int => $places[$recipe->id]);
+        $shown = StoredRecipe::withTrashed()
+            ->select(StoredRecipe::ON_A_CARD)
+            ->with('parent:id,name')
+            ->whereKey($ids)
+            ->get()
+            ->sortBy(static fn (StoredRecipe $recipe): int => $places[$recipe->id]);
 
         return [
-            'recipes' => $shown->map(static fn (StoredRecipe $recipe): RecipeCardResource => new RecipeCardResource($recipe, $cards->of($recipe)))->values(),
+            'recipes' => $shown
+                ->map(
+                    static fn (StoredRecipe $recipe): RecipeCardResource => new RecipeCardResource(
+                        $recipe,
+                        $cards->of($recipe),
+                    ),
+                )
+                ->values(),
             'count' => $count,
             'has_more' => ($page + 1) * $most < $count,
         ];
@@ -58,18 +75,30 @@ final readonly class RecipeController
     public function store(RecipeRequest $request, Evaluator $evaluator): RecipeResource
     {
         // others that were begun a day ago, and never named nor filled
-        StoredRecipe::query()->blank()->where('updated_at', '<', Carbon::now()->subDay())->doesntHave('batches')->doesntHave('cooks')->forceDelete();
+        StoredRecipe::query()
+            ->blank()
+            ->where('updated_at', '<', Carbon::now()->subDay())
+            ->doesntHave('batches')
+            ->doesntHave('cooks')
+            ->forceDelete();
         // what would not evaluate is not kept
         $evaluator->evaluate($request->recipe());
 
-        return new RecipeResource(StoredRecipe::keep($this->household->embed($request->document()), $request->variantOf()));
+        return new RecipeResource(
+            StoredRecipe::keep($this->household->embed($request->document()), $request->variantOf()),
+        );
     }
 
     /** A sauce with one thing wrong, to be put right on the Bench: the way in. */
     public function wayIn(): RecipeResource
     {
         /** @var RecipeArray $document */
-        $document = json_decode((string) file_get_contents(resource_path('way-in.json')), true, 64, JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            (string) file_get_contents(resource_path('way-in.json')),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
 
         return new RecipeResource(StoredRecipe::keep($document));
     }
@@ -84,7 +113,9 @@ final readonly class RecipeController
     /** As it is kept, whatever is wrong with it. */
     public function text(StoredRecipe $recipe): Response
     {
-        return new Response((string) $recipe->getRawOriginal('document'), 200, ['Content-Type' => 'text/plain; charset=utf-8']);
+        return new Response((string) $recipe->getRawOriginal('document'), 200, [
+            'Content-Type' => 'text/plain; charset=utf-8',
+        ]);
     }
 
     public function update(RecipeRequest $request, StoredRecipe $recipe, Evaluator $evaluator): RecipeResource
@@ -93,10 +124,15 @@ final readonly class RecipeController
         $evaluator->evaluate($request->recipe());
         $document = $this->household->embed($request->document());
         if (! $recipe->replace($document, $seen)) {
-            throw new RequestRefused(409, 'saved-in-between', 'This recipe was saved from somewhere else since you opened it.', beside: [
-                'yours' => $document,
-                'theirs' => new RecipeResource($recipe),
-            ]);
+            throw new RequestRefused(
+                409,
+                'saved-in-between',
+                'This recipe was saved from somewhere else since you opened it.',
+                beside: [
+                    'yours' => $document,
+                    'theirs' => new RecipeResource($recipe),
+                ],
+            );
         }
 
         return new RecipeResource($recipe);

@@ -14,7 +14,10 @@ final class ScreenController
         return view('screen', ['asked' => $this->asked($screen)]);
     }
 
-    /** What the screen will ask first, as the front end asks it: the browser fetches it while it still reads the scripts. */
+    /**
+     * What the screen will ask first, as the front end asks it: the browser fetches it while it still reads the
+     * scripts.
+     */
     private function asked(string $screen): ?string
     {
         [$name, $id] = explode('/', "{$screen}/");

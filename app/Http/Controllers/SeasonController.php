@@ -27,7 +27,13 @@ final readonly class SeasonController
         foreach ($this->catalogue->slugs() as $slug) {
             $months = $seasons->monthsOf($slug);
             if ($months !== null) {
-                $list[] = ['slug' => $slug, 'name' => $this->catalogue->find($slug)->name ?? $slug, 'first' => $months[0], 'last' => $months[1], 'now' => $seasons->isIn($slug, Carbon::now()->month)];
+                $list[] = [
+                    'slug' => $slug,
+                    'name' => $this->catalogue->find($slug)->name ?? $slug,
+                    'first' => $months[0],
+                    'last' => $months[1],
+                    'now' => $seasons->isIn($slug, Carbon::now()->month),
+                ];
             }
         }
 

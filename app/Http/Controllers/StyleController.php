@@ -89,14 +89,34 @@ final readonly class StyleController
         }
         $estimates = $evaluation->estimates;
 
-        return $this->kept(Style::like('captured', $request->styleName(), $evaluation->tasting->values(), $estimates->ph()?->value, $estimates->brix()?->value, $estimates->thickness()?->value, "captured from the recipe {$recipe->name}"));
+        return $this->kept(
+            Style::like(
+                'captured',
+                $request->styleName(),
+                $evaluation->tasting->values(),
+                $estimates->ph()?->value,
+                $estimates->brix()?->value,
+                $estimates->thickness()?->value,
+                "captured from the recipe {$recipe->name}",
+            ),
+        );
     }
 
     public function ofBatch(Batch $batch, StyleNameRequest $request): JsonResponse
     {
         $made = $batch->made();
 
-        return $this->kept(Style::like('captured', $request->styleName(), $made->tastes(), $made->now('ph')?->value, $made->now('brix')?->value, null, "captured from the batch of {$batch->made_on->toDateString()}, as it was measured"));
+        return $this->kept(
+            Style::like(
+                'captured',
+                $request->styleName(),
+                $made->tastes(),
+                $made->now('ph')?->value,
+                $made->now('brix')?->value,
+                null,
+                "captured from the batch of {$batch->made_on->toDateString()}, as it was measured",
+            ),
+        );
     }
 
     /** The kind of a batch as this household seems to like it: moved by what is known, and by nothing else. */
@@ -106,10 +126,22 @@ final readonly class StyleController
         $style = $this->styles->of($slug);
         $steps = $journal->known($slug);
         if ($style === null || $steps === []) {
-            throw new RequestRefused(409, 'nothing-known', 'Nothing is known yet of how you like this kind otherwise than usual. Taste a few more, and say what the spoon says.');
+            throw new RequestRefused(
+                409,
+                'nothing-known',
+                'Nothing is known yet of how you like this kind otherwise than usual. Taste a few more, and say '
+                    .'what the spoon says.',
+            );
         }
 
-        return $this->kept($style->movedTo('captured', $request->styleName(), $steps, "{$style->name}, as this household likes it; by its own tastings"));
+        return $this->kept(
+            $style->movedTo(
+                'captured',
+                $request->styleName(),
+                $steps,
+                "{$style->name}, as this household likes it; by its own tastings",
+            ),
+        );
     }
 
     /** @param StyleArray $style */

@@ -23,7 +23,9 @@ final readonly class SwapController
     {
         $recipe = $request->recipe();
 
-        return $this->swapper->view($recipe)->options(...$this->swapper->options($recipe, $request->line(), $request->standIn()));
+        return $this->swapper
+            ->view($recipe)
+            ->options(...$this->swapper->options($recipe, $request->line(), $request->standIn()));
     }
 
     /**
@@ -33,13 +35,26 @@ final readonly class SwapController
     {
         $recipe = $request->recipe();
 
-        return $this->swapper->view($recipe)->freed($this->swapper->free($recipe, $request->needs(), $request->kept(), $request->times('salt_times'), $request->times('heat_times')));
+        return $this->swapper
+            ->view($recipe)
+            ->freed(
+                $this->swapper->free(
+                    $recipe,
+                    $request->needs(),
+                    $request->kept(),
+                    $request->times('salt_times'),
+                    $request->times('heat_times'),
+                ),
+            );
     }
 
     public function remember(SwapMemoryRequest $request): Response
     {
         $memory = $request->memory();
-        SwapMemory::query()->updateOrCreate(['out' => $memory['out'], 'in' => $memory['in']], ['verdict' => $memory['verdict'], 'note' => $memory['note']]);
+        SwapMemory::query()->updateOrCreate(
+            ['out' => $memory['out'], 'in' => $memory['in']],
+            ['verdict' => $memory['verdict'], 'note' => $memory['note']],
+        );
 
         return new Response('', 204);
     }

@@ -36,16 +36,44 @@ final readonly class TrialController
         $today = Carbon::today()->toDateString();
         $asked = array_filter(explode(',', is_string($request->query('batches')) ? $request->query('batches') : ''));
         $all = $recipe->batches()->without('readings')->with('tastings')->limit(self::TRIALS)->get();
-        $chosen = $all->filter(static fn (Batch $batch): bool => $asked === [] || in_array($batch->id, $asked, true))->take(Trials::MOST)->sortBy(['made_on', 'number'])->values();
+        $chosen = $all
+            ->filter(static fn (Batch $batch): bool => $asked === [] || in_array($batch->id, $asked, true))
+            ->take(Trials::MOST)
+            ->sortBy(['made_on', 'number'])
+            ->values();
         if ($chosen->isEmpty()) {
             throw new RequestRefused(404, 'not-found', 'This sauce was not made yet.');
         }
 
-        return ['name' => $recipe->name] + $this->view->trials(
-            $this->journal->trials($chosen),
-            array_values($chosen->map(static fn (Batch $batch): array => ['id' => $batch->id, 'number' => $batch->number ?? 0, 'made_on' => $batch->made_on->toDateString()])->all()),
-            $today,
-        ) + ['others' => array_values($all->diff($chosen)->map(fn (Batch $batch): array => ['id' => $batch->id, 'number' => $batch->number ?? 0, 'made_text' => $this->view->short($batch->made_on->toDateString(), $today)])->all())];
+        return ['name' => $recipe->name]
+            + $this->view->trials(
+                $this->journal->trials($chosen),
+                array_values(
+                    $chosen
+                        ->map(
+                            static fn (Batch $batch): array => [
+                                'id' => $batch->id,
+                                'number' => $batch->number ?? 0,
+                                'made_on' => $batch->made_on->toDateString(),
+                            ],
+                        )
+                        ->all(),
+                ),
+                $today,
+            ) + [
+                'others' => array_values(
+                    $all
+                        ->diff($chosen)
+                        ->map(
+                            fn (Batch $batch): array => [
+                                'id' => $batch->id,
+                                'number' => $batch->number ?? 0,
+                                'made_text' => $this->view->short($batch->made_on->toDateString(), $today),
+                            ],
+                        )
+                        ->all(),
+                ),
+            ];
     }
 
     /**
@@ -75,6 +103,9 @@ final readonly class TrialController
         $answers = $request->answers();
         $this->journal->blind($batch, $request->taste(), $request->steps(), $answers);
 
-        return ['text' => LogView::blindResult($request->taste(), $request->steps(), array_column($answers, 'moved')), 'batch' => new LoggedBatch($batch->refresh())];
+        return [
+            'text' => LogView::blindResult($request->taste(), $request->steps(), array_column($answers, 'moved')),
+            'batch' => new LoggedBatch($batch->refresh()),
+        ];
     }
 }

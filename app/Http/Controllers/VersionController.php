@@ -22,7 +22,21 @@ final class VersionController
      */
     public function index(StoredRecipe $recipe): array
     {
-        return ['versions' => $recipe->versions()->get()->map(static fn (RecipeVersion $version): array => ['id' => $version->id, 'at' => $version->created_at->toIso8601ZuluString(), 'made_as' => $version->made_as, 'name' => $version->document['name']])->values()->all()];
+        return [
+            'versions' => $recipe
+                ->versions()
+                ->get()
+                ->map(
+                    static fn (RecipeVersion $version): array => [
+                        'id' => $version->id,
+                        'at' => $version->created_at->toIso8601ZuluString(),
+                        'made_as' => $version->made_as,
+                        'name' => $version->document['name'],
+                    ],
+                )
+                ->values()
+                ->all(),
+        ];
     }
 
     /**
@@ -32,7 +46,10 @@ final class VersionController
     {
         $was = $recipe->versions()->findOrFail($version);
 
-        return ['number' => $was->id, 'name' => $was->document['name']] + $view->beside(Beside::of($evaluator->evaluate(RecipeDocument::read($was->document)), $evaluator->stored($recipe)));
+        return ['number' => $was->id, 'name' => $was->document['name']]
+            + $view->beside(
+                Beside::of($evaluator->evaluate(RecipeDocument::read($was->document)), $evaluator->stored($recipe)),
+            );
     }
 
     public function bringBack(StoredRecipe $recipe, int $version): RecipeResource
@@ -42,7 +59,11 @@ final class VersionController
             // how it stands now is kept as well, so that this can be taken back
             $recipe->keepVersion();
             if (! $recipe->replace($was->document, $recipe->revision)) {
-                throw new RequestRefused(409, 'saved-in-between', 'This recipe was saved from somewhere else at this moment. Try again.');
+                throw new RequestRefused(
+                    409,
+                    'saved-in-between',
+                    'This recipe was saved from somewhere else at this moment. Try again.',
+                );
             }
 
             return new RecipeResource($recipe);

@@ -25,7 +25,13 @@ final readonly class VesselController
     {
         $vessels = $this->household->vessels();
 
-        return ['vessels' => array_map(static fn (string $name, float $millilitres): array => ['name' => $name, 'millilitres' => $millilitres], array_keys($vessels), $vessels)];
+        return [
+            'vessels' => array_map(
+                static fn (string $name, float $millilitres): array => ['name' => $name, 'millilitres' => $millilitres],
+                array_keys($vessels),
+                $vessels,
+            ),
+        ];
     }
 
     /**
@@ -37,15 +43,36 @@ final readonly class VesselController
         $wanted = [];
         foreach ($given['vessels'] as $i => $vessel) {
             $name = self::plain($vessel['name']);
-            if (preg_match('/\p{L}/u', $name) !== 1 || Units::find($name, MeasuringSet::Us) !== null || isset($wanted[$name])) {
-                throw InvalidRecipe::at("vessels[{$i}].name", 'is not accepted. Expected: a name that is no measure already, such as blue mug.');
+            if (
+                preg_match('/\p{L}/u', $name) !== 1
+                || Units::find($name, MeasuringSet::Us) !== null
+                || isset($wanted[$name])
+            ) {
+                throw InvalidRecipe::at(
+                    "vessels[{$i}].name",
+                    'is not accepted. Expected: a name that is no measure already, such as blue mug.',
+                );
             }
             $wanted[$name] = ['name' => $name, 'millilitres' => (float) $vessel['millilitres']];
         }
         DB::transaction(static function () use ($given, $wanted): void {
-            $now = array_map(static fn (Vessel $vessel): array => ['name' => $vessel->name, 'millilitres' => $vessel->millilitres], [...Vessel::query()->orderBy('name')->get()]);
-            $was = array_map(static fn (array $vessel): array => ['name' => self::plain($vessel['name']), 'millilitres' => (float) $vessel['millilitres']], $given['was'] ?? $now);
-            $merged = Merge::lists($now, $was, array_values($wanted), static fn (array $vessel): string => $vessel['name']);
+            $now = array_map(
+                static fn (Vessel $vessel): array => ['name' => $vessel->name, 'millilitres' => $vessel->millilitres],
+                [...Vessel::query()->orderBy('name')->get()],
+            );
+            $was = array_map(
+                static fn (array $vessel): array => [
+                    'name' => self::plain($vessel['name']),
+                    'millilitres' => (float) $vessel['millilitres'],
+                ],
+                $given['was'] ?? $now,
+            );
+            $merged = Merge::lists(
+                $now,
+                $was,
+                array_values($wanted),
+                static fn (array $vessel): string => $vessel['name'],
+            );
             Vessel::replaceAll(array_column($merged, 'millilitres', 'name'));
         });
         $this->household->forget();

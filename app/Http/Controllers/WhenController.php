@@ -33,6 +33,10 @@ final readonly class WhenController
         $batches = $request->batches();
         $plan = $this->when->plan($batches, $this->when->hours($request->zone()));
 
-        return ['file' => 'when-to-begin.ics', 'type' => 'text/calendar', 'text' => CalendarFile::of(WhenView::events($plan, array_column($batches, 'recipe')))];
+        return [
+            'file' => 'when-to-begin.ics',
+            'type' => 'text/calendar',
+            'text' => CalendarFile::of(WhenView::events($plan, array_column($batches, 'recipe'))),
+        ];
     }
 }

@@ -20,12 +20,25 @@ final class AcceptOnlyJson
             }
         }
         // the method a request came with, and no other that it says it means
-        if (in_array($request->getRealMethod(), ['POST', 'PUT', 'PATCH'], true) || $request->getMethod() !== $request->getRealMethod()) {
-            $most = config()->integer($request->is('api/batches/*/pictures') ? 'vinculum.max_picture' : 'vinculum.max_body');
-            if ((int) $request->headers->get('Content-Length') > $most || strlen((string) $request->getContent()) > $most) {
+        if (
+            in_array($request->getRealMethod(), ['POST', 'PUT', 'PATCH'], true)
+            || $request->getMethod() !== $request->getRealMethod()
+        ) {
+            $most = config()->integer(
+                $request->is('api/batches/*/pictures') ? 'vinculum.max_picture' : 'vinculum.max_body',
+            );
+            if (
+                (int) $request->headers->get('Content-Length') > $most
+                || strlen((string) $request->getContent()) > $most
+            ) {
                 throw RequestRefused::tooLarge($most);
             }
-            if (preg_match('#^application/json(?:\s*;\s*charset="?utf-8"?)?$#i', trim((string) $request->headers->get('Content-Type'))) !== 1) {
+            if (
+                preg_match(
+                    '#^application/json(?:\s*;\s*charset="?utf-8"?)?$#i',
+                    trim((string) $request->headers->get('Content-Type')),
+                ) !== 1
+            ) {
                 throw RequestRefused::notJson();
             }
             if ($request->getMethod() !== $request->getRealMethod()) {

@@ -20,7 +20,8 @@ use Illuminate\Support\Carbon;
 use Symfony\Component\HttpFoundation\Response as AnyResponse;
 
 /**
- * Nobody comes in from the house network unless they are known: everything is refused but the one page that asks. On the
+ * Nobody comes in from the house network unless they are known: everything is refused but the one page that asks. On
+ * the
  * machine itself nobody is asked, and there is no session and no cookie.
  */
 final readonly class AskWhoIsThere
@@ -39,16 +40,24 @@ final readonly class AskWhoIsThere
             return $next($request);
         }
 
-        return (new Pipeline($this->app))->send($request)
+        return (new Pipeline($this->app))
+            ->send($request)
             ->through([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class])
-            ->then(fn (Request $asked): AnyResponse => $this->isKnown($asked) || $asked->is(self::THE_PAGE) ? $next($asked) : $this->refuse($asked));
+            ->then(
+                fn (Request $asked): AnyResponse => $this->isKnown($asked) || $asked->is(self::THE_PAGE)
+                    ? $next($asked)
+                    : $this->refuse($asked),
+            );
     }
 
     private function isKnown(Request $request): bool
     {
         $id = $request->session()->get(Door::DEVICE);
         $device = is_string($id) ? Device::query()->find($id) : null;
-        if ($device !== null && ($device->seen_at === null || $device->seen_at->lt(Carbon::now()->subMinutes(self::SEEN_EVERY)))) {
+        if (
+            $device !== null
+            && ($device->seen_at === null || $device->seen_at->lt(Carbon::now()->subMinutes(self::SEEN_EVERY)))
+        ) {
             $device->forceFill(['seen_at' => Carbon::now()])->save();
         }
 
@@ -58,7 +67,13 @@ final readonly class AskWhoIsThere
     private function refuse(Request $request): AnyResponse
     {
         return $request->is('api/*')
-            ? ErrorResponse::from(new RequestRefused(401, 'sign-in', 'This device is not signed in. Open '.$request->getSchemeAndHttpHost().' and sign in.'))
+            ? ErrorResponse::from(
+                new RequestRefused(
+                    401,
+                    'sign-in',
+                    'This device is not signed in. Open '.$request->getSchemeAndHttpHost().' and sign in.',
+                ),
+            )
             : new Response('', 302, ['Location' => '/'.self::THE_PAGE, 'Cache-Control' => 'no-store']);
     }
 }

@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
-/** No request leaves the machine, and nothing runs that we did not ship. The nonce is for the component library's styles. */
+/**
+ * No request leaves the machine, and nothing runs that we did not ship. The nonce is for the component library's
+ * styles.
+ */
 final class SecureHeaders
 {
     public function handle(Request $request, Closure $next): Response

@@ -20,7 +20,9 @@ final class ServeOnlyThisHost
         $name = preg_replace('/:\d+$/', '', $host);
         // the names of the house network come from the server in front, as what tells it apart does
         $given = $request->server('VINCULUM_HOSTS');
-        $hosts = Door::isFromOutside($request) ? explode(' ', is_string($given) ? $given : '') : config()->array('vinculum.hosts');
+        $hosts = Door::isFromOutside($request)
+            ? explode(' ', is_string($given) ? $given : '')
+            : config()->array('vinculum.hosts');
         if (! in_array($name, $hosts, true)) {
             return ErrorResponse::from(RequestRefused::otherHost());
         }

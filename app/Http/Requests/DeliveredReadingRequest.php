@@ -15,7 +15,12 @@ final class DeliveredReadingRequest extends SchemaRequest
     public function reading(): array
     {
         /** @var array<string, mixed> $reading */
-        $reading = array_intersect_key($this->body, ['what' => true, 'value' => true, 'with_pan' => true, 'instrument' => true]);
+        $reading = array_intersect_key($this->body, [
+            'what' => true,
+            'value' => true,
+            'with_pan' => true,
+            'instrument' => true,
+        ]);
 
         return $reading;
     }

@@ -9,10 +9,18 @@ final class EquipmentRequest extends SchemaRequest
 {
     protected const SCHEMA = 'equipment-list';
 
-    /** @return array{equipment: list<array{name: string, kind: string, ml: float|int, count: int, width_cm: float|int|null}>, was?: list<array{name: string, kind: string, ml: float|int, count: int, width_cm: float|int|null}>} */
+    /**
+     * @return array{equipment: list<array{name: string, kind: string, ml: float|int, count: int,
+     * width_cm: float|int|null}>, was?: list<array{name: string, kind: string, ml: float|int, count: int,
+     * width_cm: float|int|null}>}
+     */
     public function given(): array
     {
-        /** @var array{equipment: list<array{name: string, kind: string, ml: float|int, count: int, width_cm: float|int|null}>, was?: list<array{name: string, kind: string, ml: float|int, count: int, width_cm: float|int|null}>} $body */
+        /**
+         * @var array{equipment: list<array{name: string, kind: string, ml: float|int, count: int,
+         * width_cm: float|int|null}>, was?: list<array{name: string, kind: string, ml: float|int, count: int,
+         * width_cm: float|int|null}>} $body
+         */
         $body = $this->body;
 
         return $body;

@@ -19,6 +19,9 @@ final class ExportRequest extends RecipeRequest
         $writers = Formats::writers();
 
         return $writers[$this->body['format']]
-            ?? throw InvalidRecipe::at('format', 'There is no such format. Expected: one of '.implode(', ', array_keys($writers)).'.');
+            ?? throw InvalidRecipe::at(
+                'format',
+                'There is no such format. Expected: one of '.implode(', ', array_keys($writers)).'.',
+            );
     }
 }

@@ -29,7 +29,12 @@ final class MadeRequest extends SchemaRequest
         }
         $on = Carbon::createFromFormat('!Y-m-d', $day);
         if ($on === null || $on->toDateString() !== $day || $on->isFuture()) {
-            throw InvalidRecipe::at('made_on', 'is no day that has been. Expected: the day it was made, such as '.Carbon::today()->toDateString().'.');
+            throw InvalidRecipe::at(
+                'made_on',
+                'is no day that has been. Expected: the day it was made, such as '
+                    .Carbon::today()->toDateString()
+                    .'.',
+            );
         }
 
         return $on;

@@ -16,6 +16,10 @@ final class PictureRequest extends SchemaRequest
     {
         $bytes = base64_decode($this->text('picture'), true);
 
-        return Picture::of($bytes === false ? throw InvalidRecipe::at('picture', 'is not base64. Expected: the bytes of a picture in base64.') : $bytes);
+        return Picture::of(
+            $bytes === false
+                ? throw InvalidRecipe::at('picture', 'is not base64. Expected: the bytes of a picture in base64.')
+                : $bytes,
+        );
     }
 }

@@ -9,10 +9,16 @@ final class PotRequest extends SchemaRequest
 {
     protected const SCHEMA = 'pot-input';
 
-    /** @return array{style: string, amount: string, feels: array<string, float|int>, have?: list<string>, cooked?: bool, measures?: string} */
+    /**
+     * @return array{style: string, amount: string, feels: array<string, float|int>, have?: list<string>,
+     * cooked?: bool, measures?: string}
+     */
     public function given(): array
     {
-        /** @var array{style: string, amount: string, feels: array<string, float|int>, have?: list<string>, cooked?: bool, measures?: string} $body */
+        /**
+         * @var array{style: string, amount: string, feels: array<string, float|int>, have?: list<string>,
+         * cooked?: bool, measures?: string} $body
+         */
         $body = $this->body;
 
         return $body;

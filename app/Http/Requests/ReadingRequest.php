@@ -9,10 +9,16 @@ final class ReadingRequest extends SchemaRequest
 {
     protected const SCHEMA = 'reading-input';
 
-    /** @return array{kind: 'ph'|'brix'|'salt'|'mass', value: float|int, hot?: bool, rested?: bool, instrument?: 'calibrated'|'uncalibrated'|'strips', note?: string, instead_of?: int|null} */
+    /**
+     * @return array{kind: 'ph'|'brix'|'salt'|'mass', value: float|int, hot?: bool, rested?: bool,
+     * instrument?: 'calibrated'|'uncalibrated'|'strips', note?: string, instead_of?: int|null}
+     */
     public function reading(): array
     {
-        /** @var array{kind: 'ph'|'brix'|'salt'|'mass', value: float|int, hot?: bool, rested?: bool, instrument?: 'calibrated'|'uncalibrated'|'strips', note?: string, instead_of?: int|null} $body */
+        /**
+         * @var array{kind: 'ph'|'brix'|'salt'|'mass', value: float|int, hot?: bool, rested?: bool,
+         * instrument?: 'calibrated'|'uncalibrated'|'strips', note?: string, instead_of?: int|null} $body
+         */
         $body = $this->body;
 
         return $body;

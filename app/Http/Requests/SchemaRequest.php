@@ -9,7 +9,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Vinculum\Recipe\InvalidRecipe;
 
 /**
- * A body checked against the JSON Schema that says its shape, before a controller sees it. The shape is written there and
+ * A body checked against the JSON Schema that says its shape, before a controller sees it. The shape is written there
+ * and
  * nowhere else; a request class only names its schema and hands its parts over typed.
  */
 abstract class SchemaRequest extends FormRequest

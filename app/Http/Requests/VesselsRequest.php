@@ -9,10 +9,16 @@ final class VesselsRequest extends SchemaRequest
 {
     protected const SCHEMA = 'vessel-list';
 
-    /** @return array{vessels: list<array{name: string, millilitres: float|int}>, was?: list<array{name: string, millilitres: float|int}>} */
+    /**
+     * @return array{vessels: list<array{name: string, millilitres: float|int}>, was?: list<array{name: string,
+     * millilitres: float|int}>}
+     */
     public function given(): array
     {
-        /** @var array{vessels: list<array{name: string, millilitres: float|int}>, was?: list<array{name: string, millilitres: float|int}>} $body */
+        /**
+         * @var array{vessels: list<array{name: string, millilitres: float|int}>, was?: list<array{name: string,
+         * millilitres: float|int}>} $body
+         */
         $body = $this->body;
 
         return $body;

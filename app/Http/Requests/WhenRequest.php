@@ -30,8 +30,14 @@ final class WhenRequest extends SchemaRequest
         $given = $this->body['batches'];
         $batches = [];
         foreach ($given as $i => $batch) {
-            $record = StoredRecipe::query()->find($batch['recipe']) ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
-            $batches[] = ['recipe' => RecipeDocument::read($record->document), 'to' => trim($batch['to'] ?? ''), 'ready' => $batch['ready'] ?? null];
+            $record
+                = StoredRecipe::query()->find($batch['recipe'])
+                ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
+            $batches[] = [
+                'recipe' => RecipeDocument::read($record->document),
+                'to' => trim($batch['to'] ?? ''),
+                'ready' => $batch['ready'] ?? null,
+            ];
         }
 
         return $batches;

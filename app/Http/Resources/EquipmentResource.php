@@ -17,6 +17,12 @@ final class EquipmentResource extends Resource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['name' => $this->name, 'kind' => $this->kind, 'ml' => $this->millilitres, 'count' => $this->count, 'width_cm' => $this->width_cm];
+        return [
+            'name' => $this->name,
+            'kind' => $this->kind,
+            'ml' => $this->millilitres,
+            'count' => $this->count,
+            'width_cm' => $this->width_cm,
+        ];
     }
 }

@@ -40,7 +40,20 @@ final class LoggedBatch extends Resource
         $safety = $view->safety($made, $asMade);
         $likes = $journal->likes(is_string($this->document['style'] ?? null) ? $this->document['style'] : null);
         $contains = Allergens::of($asMade->cooked->weighed);
-        $containsText = $contains['contains'] === [] ? '' : 'Contains '.implode(', ', array_map(static fn (string $allergen): string => $asMade->cooked->weighed->vocabulary->allergenName($allergen), array_keys($contains['contains']))).'.';
+        $containsText
+            = $contains['contains'] === []
+                ? ''
+                : 'Contains '
+                    .implode(
+                        ', ',
+                        array_map(
+                            static fn (string $allergen): string => $asMade->cooked->weighed->vocabulary->allergenName(
+                                $allergen,
+                            ),
+                            array_keys($contains['contains']),
+                        ),
+                    )
+                    .'.';
 
         return [
             'id' => $this->id,
@@ -50,36 +63,101 @@ final class LoggedBatch extends Resource
             'made_on' => $this->made_on->toDateString(),
             'made_text' => $log->day($this->made_on->toDateString(), $today),
             'makes_text' => app(Speech::class)->volume($asMade->estimates->volume()->value),
-            'served' => app(LogView::class)->served((float) $asMade->estimates->volume()->value, $this->served_people, $this->left_over_ml, $this->cost, $this->jars->filter(static fn (JarRecord $jar): bool => $jar->size_ml !== null)->count()),
+            'served' => app(LogView::class)->served(
+                (float) $asMade->estimates->volume()->value,
+                $this->served_people,
+                $this->left_over_ml,
+                $this->cost,
+                $this->jars->filter(static fn (JarRecord $jar): bool => $jar->size_ml !== null)->count(),
+            ),
             'liking_text' => $this->liking() === null ? '' : app(Speech::class)->number($this->liking()),
-            'jars' => $this->jars->map(static fn (JarRecord $jar): array => [
-                'id' => $jar->id, 'label' => $jar->label, 'kind' => $jar->kind, 'place' => $jar->place,
-                'size_text' => $jar->size_ml === null ? '' : app(Speech::class)->volume($jar->size_ml),
-                'state' => $jar->gone_on !== null ? 'gone' : ($jar->opened_on !== null ? 'open' : 'full'),
-                'given_to' => $jar->given_to,
-                'keeps_text' => $log->keeps($jar->place, $jar->keep_until?->toDateString(), $today),
-                'label_text' => $log->onTheLabel($jar->place, $jar->keep_until?->toDateString(), $today),
-                'is_past' => $jar->isPast($today),
-            ])->values()->all(),
+            'jars' => $this->jars
+                ->map(
+                    static fn (JarRecord $jar): array => [
+                        'id' => $jar->id,
+                        'label' => $jar->label,
+                        'kind' => $jar->kind,
+                        'place' => $jar->place,
+                        'size_text' => $jar->size_ml === null ? '' : app(Speech::class)->volume($jar->size_ml),
+                        'state' => $jar->gone_on !== null ? 'gone' : ($jar->opened_on !== null ? 'open' : 'full'),
+                        'given_to' => $jar->given_to,
+                        'keeps_text' => $log->keeps($jar->place, $jar->keep_until?->toDateString(), $today),
+                        'label_text' => $log->onTheLabel($jar->place, $jar->keep_until?->toDateString(), $today),
+                        'is_past' => $jar->isPast($today),
+                    ],
+                )
+                ->values()
+                ->all(),
             'went_in' => $this->wentIn($asMade),
             'figures' => $view->figures($made),
-            'readings' => $this->readings->map(fn (BatchReading $reading): array => ['id' => $reading->id, 'stands' => $reading->stands(), 'note' => $reading->note] + $view->reading($reading->reading(), $made, $reading->stands()))->values()->all(),
-            'tastings' => $this->tastings->map(fn (Tasting $tasting): array => [
-                'id' => $tasting->id,
-                'when_text' => implode(', ', array_filter([$log->short($tasting->on->toDateString(), $today), $tasting->hot ? 'hot' : '', $tasting->with === '' ? '' : "with {$tasting->with}"])),
-                'who' => $tasting->who === '' ? 'me' : $tasting->who,
-                'said' => $log->said($tasting->said()->feels),
-                'liking' => $tasting->liking,
-                'note' => $tasting->note,
-            ])->values()->all(),
-            'pictures' => $this->pictures()->get(['id', 'width', 'height'])->map(static fn (BatchPicture $picture): array => ['id' => $picture->id, 'width' => $picture->width, 'height' => $picture->height])->values()->all(),
-            'notes' => $this->notes->map(static fn ($note): array => ['id' => $note->id, 'text' => $note->text, 'on_text' => $log->short($note->created_at->toDateString(), $today)])->values()->all(),
+            'readings' => $this->readings
+                ->map(
+                    fn (BatchReading $reading): array => [
+                        'id' => $reading->id,
+                        'stands' => $reading->stands(),
+                        'note' => $reading->note,
+                    ] + $view->reading($reading->reading(), $made, $reading->stands()),
+                )
+                ->values()
+                ->all(),
+            'tastings' => $this->tastings
+                ->map(
+                    fn (Tasting $tasting): array => [
+                        'id' => $tasting->id,
+                        'when_text' => implode(
+                            ', ',
+                            array_filter([
+                                $log->short($tasting->on->toDateString(), $today),
+                                $tasting->hot ? 'hot' : '',
+                                $tasting->with === '' ? '' : "with {$tasting->with}",
+                            ]),
+                        ),
+                        'who' => $tasting->who === '' ? 'me' : $tasting->who,
+                        'said' => $log->said($tasting->said()->feels),
+                        'liking' => $tasting->liking,
+                        'note' => $tasting->note,
+                    ],
+                )
+                ->values()
+                ->all(),
+            'pictures' => $this->pictures()
+                ->get(['id', 'width', 'height'])
+                ->map(
+                    static fn (BatchPicture $picture): array => [
+                        'id' => $picture->id,
+                        'width' => $picture->width,
+                        'height' => $picture->height,
+                    ],
+                )
+                ->values()
+                ->all(),
+            'notes' => $this->notes
+                ->map(
+                    static fn ($note): array => [
+                        'id' => $note->id,
+                        'text' => $note->text,
+                        'on_text' => $log->short($note->created_at->toDateString(), $today),
+                    ],
+                )
+                ->values()
+                ->all(),
             'stirred_in' => $made->frozen['stirred_in'] ?? [],
             'contains_text' => $containsText,
-            'label_notes' => array_values(array_filter([$containsText, in_array('ph-is-an-estimate', array_column($safety['cautions'], 'code'), true) ? 'pH is an estimate.' : ''])),
+            'label_notes' => array_values(
+                array_filter([
+                    $containsText,
+                    in_array('ph-is-an-estimate', array_column($safety['cautions'], 'code'), true)
+                        ? 'pH is an estimate.'
+                        : '',
+                ]),
+            ),
             'cautions' => $safety['cautions'],
             'times' => $safety['times'],
-            'likes' => array_map(static fn (string $who, Ideal $ideal): array => $log->likes($who === '' ? 'you' : $who, $ideal), array_keys($likes), array_values($likes)),
+            'likes' => array_map(
+                static fn (string $who, Ideal $ideal): array => $log->likes($who === '' ? 'you' : $who, $ideal),
+                array_keys($likes),
+                array_values($likes),
+            ),
         ];
     }
 
@@ -97,9 +175,19 @@ final class LoggedBatch extends Resource
         $otherwise = [];
         foreach ($asMade->cooked->weighed->lines as $weighed) {
             $before = $was[$weighed->line->id] ?? null;
-            $isOther = $before === null || $before->amount !== $weighed->line->amount || $before->ingredient !== $weighed->line->ingredient || $weighed->line->leftOut;
+            $isOther
+                = $before === null
+                || $before->amount !== $weighed->line->amount
+                || $before->ingredient !== $weighed->line->ingredient
+                || $weighed->line->leftOut;
             if ($isOther) {
-                $otherwise[] = ['name' => self::named($weighed), 'planned' => $before === null ? '–' : ($before->amount ?? 'tied'), 'actual' => $weighed->line->leftOut ? 'left out' : ($weighed->line->amount ?? app(Speech::class)->grams($weighed->grams))];
+                $otherwise[] = [
+                    'name' => self::named($weighed),
+                    'planned' => $before === null ? '–' : $before->amount ?? 'tied',
+                    'actual' => $weighed->line->leftOut
+                        ? 'left out'
+                        : $weighed->line->amount ?? app(Speech::class)->grams($weighed->grams),
+                ];
             }
         }
 

@@ -22,7 +22,11 @@ final class RecipeResource extends Resource
             'revision' => $this->revision,
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
             'recipe' => $this->document,
-            'family' => $this->family()->get()->map(fn (StoredRecipe $other): array => ['id' => $other->id, 'name' => $other->name])->values()->all(),
+            'family' => $this->family()
+                ->get()
+                ->map(fn (StoredRecipe $other): array => ['id' => $other->id, 'name' => $other->name])
+                ->values()
+                ->all(),
         ];
     }
 }

@@ -12,7 +12,10 @@ import { ShoppingTable } from './ShoppingTable';
 
 const examples = ['2x', 'half', '900 g', '6 x 250 ml', '8 people, glaze', 'a 3 l pan'];
 
-/** From one cup to twelve bottles: say how much, and get amounts that can be measured, pans, jars, portions and shopping. */
+/**
+ * From one cup to twelve bottles: say how much, and get amounts that can be measured, pans, jars, portions and
+ * shopping.
+ */
 export function BatchScreen() {
   const { id = '' } = useParams();
   const [to, setTo] = useState('6 x 250 ml');

@@ -18,7 +18,10 @@ const pause = 500;
 /** Pressed where nothing is to bring a taste. */
 const none = 'none';
 
-/** Where a sauce begins: a direction, what there is, what brings each taste and who it is for; the draft stands beside it. */
+/**
+ * Where a sauce begins: a direction, what there is, what brings each taste and who it is for; the draft stands
+ * beside it.
+ */
 export function BeginScreen() {
   const [style, setStyle] = useState('');
   const [mains, setMains] = useState<string[]>([]);

@@ -13,7 +13,10 @@ interface Props {
   onVariant: () => void;
 }
 
-/** One way to go about it, in two lines: what to do, what it costs and makes; then the buttons that do it. Pointing only previews. */
+/**
+ * One way to go about it, in two lines: what to do, what it costs and makes; then the buttons that do it. Pointing
+ * only previews.
+ */
 export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoint, onApply, onVariant }: Props) {
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: pointing is a shortcut; the button does the same

@@ -18,7 +18,10 @@ interface Props {
   onDraw: (measure: Ghost['measure'], level: number) => void;
 }
 
-/** The vinculum itself: above the bar what the sauce has, under it what the style asks for. Level tops are a balanced sauce. */
+/**
+ * The vinculum itself: above the bar what the sauce has, under it what the style asks for. Level tops are a
+ * balanced sauce.
+ */
 export function TheLine(props: Props) {
   const { bench, isStale, isPartial, error, looking, lit, onLook, onPoint, ghosts, onDraw } = props;
   const chart = useRef<HTMLDivElement>(null);

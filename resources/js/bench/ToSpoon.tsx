@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
 
-/** Of what is sought, this much must be in sight before the way there goes: a row of it, clear of the bar at the foot. */
+/**
+ * Of what is sought, this much must be in sight before the way there goes: a row of it, clear of the bar at the
+ * foot.
+ */
 const IN_SIGHT = '0px 0px -130px 0px';
 
 /** On a phone, the way to what the spoon says. Once there, it would lie on the very buttons it leads to. */

@@ -150,8 +150,8 @@ const isBlank = (stage: RecipeStage): boolean =>
   (stage.lines ?? []).length === 0 && !stage.name && !stage.process && !stage.strain;
 
 /**
- * Stages read from a list, after what is there, of which none is taken away. Ids are made anew, and ties follow them. Lines without
- * a heading go on where the recipe ends, and an empty last stage is filled.
+ * Stages read from a list, after what is there, of which none is taken away. Ids are made anew, and ties follow them.
+ * Lines without a heading go on where the recipe ends, and an empty last stage is filled.
  */
 export const addStages =
   (stages: RecipeStage[]): Edit =>

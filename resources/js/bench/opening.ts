@@ -42,8 +42,9 @@ async function openLast(queries: QueryClient): Promise<Opening | null> {
 }
 
 /**
- * Opens what the address asks for before anything is drawn, so that a Bench is drawn once and whole. What goes wrong, or takes
- * long, is left to the Bench itself: what comes too late is not held, or it would be shown when it is long out of date.
+ * Opens what the address asks for before anything is drawn, so that a Bench is drawn once and whole. What goes wrong,
+ * or takes long, is left to the Bench itself: what comes too late is not held, or it would be shown when it is long
+ * out of date.
  */
 export async function openAhead(queries: QueryClient): Promise<void> {
   const [isBench, id] = /^\/bench(?:\/([^/]+))?$/.exec(location.pathname) ?? [];

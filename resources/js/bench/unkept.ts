@@ -72,8 +72,8 @@ export const settled = async (id: string) => {
 const same = (a: Recipe, b: Recipe) => JSON.stringify(a) === JSON.stringify(b);
 
 /**
- * What was held when a recipe was last left, beside what the server has: nothing, where it has it all; otherwise what is to
- * be put back, and whether it was saved from elsewhere since.
+ * What was held when a recipe was last left, beside what the server has: nothing, where it has it all; otherwise what
+ * is to be put back, and whether it was saved from elsewhere since.
  */
 export const leftOver = (record: RecipeRecord): { unkept: Unkept; isElsewhere: boolean } | null => {
   const unkept = held(record.id);

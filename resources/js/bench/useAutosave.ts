@@ -19,8 +19,8 @@ const retryMs = 5000;
 const longestMs = 60000;
 
 /**
- * Keeps the draft a moment after each change, over the revision this tab last saw and no other; at once in this browser, and
- * with what may outlive the page when it goes.
+ * Keeps the draft a moment after each change, over the revision this tab last saw and no other; at once in this
+ * browser, and with what may outlive the page when it goes.
  *
  * @param seen the revision that was changed: an older one where the changes are from before this was opened
  */

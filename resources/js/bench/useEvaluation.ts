@@ -18,8 +18,8 @@ export interface Evaluated {
 }
 
 /**
- * Asks for the figures after every change, gives up what is no longer wanted, and keeps the last good answer. What came with
- * the recipe as it was opened is not asked again.
+ * Asks for the figures after every change, gives up what is no longer wanted, and keeps the last good answer. What
+ * came with the recipe as it was opened is not asked again.
  */
 export function useEvaluation(recipe: Recipe, first: Evaluation | null): Evaluated {
   const [opened] = useState(recipe);

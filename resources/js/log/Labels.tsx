@@ -13,7 +13,10 @@ const sheets: Record<string, [string, string]> = {
   'letter-10': ['Letter, 10 labels (2 × 5)', 'sheet-letter across-2 down-5'],
 };
 
-/** A label for every jar that is there, to print: what it is, when, until when, what it contains, and a code that opens the batch. */
+/**
+ * A label for every jar that is there, to print: what it is, when, until when, what it contains, and a code that
+ * opens the batch.
+ */
 export function Labels() {
   const { id = '' } = useParams();
   const [sheet, setSheet] = useState('a4-21');

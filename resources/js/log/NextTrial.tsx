@@ -3,7 +3,10 @@ import { useState } from 'react';
 import { readNextTrial, saidOfCups } from '../api/generated/client';
 import type { BlindInput, LoggedBatch } from '../api/generated/documents';
 
-/** Two cups of one sauce, named so that nobody knows which is which, and what each at the table says of them in turn. */
+/**
+ * Two cups of one sauce, named so that nobody knows which is which, and what each at the table says of them in
+ * turn.
+ */
 export function NextTrial({ batch, onSaid }: { batch: string; onSaid: (batch: LoggedBatch) => void }) {
   const [isOpen, setOpen] = useState(false);
   const [answers, setAnswers] = useState<BlindInput['answers']>([]);

@@ -2,7 +2,10 @@ import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useRecipeOnScreen } from './onScreen';
 
-/** The bar across the top. It names only screens that exist; Bench and Batch are those of the recipe that is on the screen. */
+/**
+ * The bar across the top. It names only screens that exist; Bench and Batch are those of the recipe that is on the
+ * screen.
+ */
 export function TopBar({ children }: { children?: ReactNode }) {
   const recipe = useRecipeOnScreen();
   const of = recipe === null ? '' : `/${recipe}`;

@@ -7,8 +7,8 @@ export interface Later<Props extends object> {
 }
 
 /**
- * A component with its code in a file of its own. Once that is here it is drawn at once: even a lazy one that was loaded is a blank
- * first, and React holds back for 300 ms what comes after a blank.
+ * A component with its code in a file of its own. Once that is here it is drawn at once: even a lazy one that was
+ * loaded is a blank first, and React holds back for 300 ms what comes after a blank.
  */
 export function later<Props extends object>(load: () => Promise<ComponentType<Props>>): Later<Props> {
   let here: ComponentType<Props> | null = null;

@@ -6,7 +6,10 @@ import type { Import } from '../api/generated/documents';
 import { answered } from '../shared/answered';
 import { type Answers, ReadLines } from '../shared/ReadLines';
 
-/** A recipe from a file or the clipboard: JSON, JSON-LD, CSV, Markdown or jotted down. What was unsure is asked first. */
+/**
+ * A recipe from a file or the clipboard: JSON, JSON-LD, CSV, Markdown or jotted down. What was unsure is asked
+ * first.
+ */
 export function BringIn({ onClose }: { onClose: () => void }) {
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Answers>({});

@@ -3,7 +3,10 @@ import { useState } from 'react';
 import { forgetDevice, pairDevice, readDoor, setPassphrase } from '../api/generated/client';
 import { ago } from '../shared/ago';
 
-/** Phones that may come in over the house network: the word they need, six digits for one of them, and who was let in. */
+/**
+ * Phones that may come in over the house network: the word they need, six digits for one of them, and who was let
+ * in.
+ */
 export function HouseNetwork({ now }: { now: number }) {
   const queries = useQueryClient();
   const door = useQuery({ queryKey: ['door'], queryFn: ({ signal }) => readDoor({ signal }) });

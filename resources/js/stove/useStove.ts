@@ -2,7 +2,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { finishCook, happened, measureCook, readStove, takeOff } from '../api/generated/client';
 import type { CookEventInput } from '../api/generated/documents';
 
-/** A second device follows within two seconds. Asking again holds no connection open, of which a small server has few. */
+/**
+ * A second device follows within two seconds. Asking again holds no connection open, of which a small server has
+ * few.
+ */
 const everyMs = 1500;
 
 /** Where it does not answer it is asked more seldom, and at the most so seldom. */

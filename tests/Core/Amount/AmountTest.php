@@ -61,8 +61,18 @@ final class AmountTest extends TestCase
 
     public function test_a_mug_of_ones_own_is_as_good_as_a_cup(): void
     {
-        $kit = Kitchenware::with(MeasuringSet::Us, ['blue mug' => 330, 'ladle' => 90.0, 'nonsense' => 'x', 'leak' => -1]);
-        foreach (['2 blue mugs' => 330.0, '1 1/2 Blue Mug' => 330.0, '3 of my ladles' => 90.0, 'half a ladleful' => 90.0] as $text => $millilitres) {
+        $kit = Kitchenware::with(MeasuringSet::Us, [
+            'blue mug' => 330,
+            'ladle' => 90.0,
+            'nonsense' => 'x',
+            'leak' => -1,
+        ]);
+        foreach (
+            [
+                '2 blue mugs' => 330.0, '1 1/2 Blue Mug' => 330.0, '3 of my ladles' => 90.0,
+                'half a ladleful' => 90.0,
+            ] as $text => $millilitres
+        ) {
             self::assertSame($millilitres, Amount::parse($text, $kit)->terms[0]->unit?->size, $text);
         }
         self::assertNull(Amount::parse('2 ladlettes', $kit)->terms[0]->unit);
@@ -74,19 +84,29 @@ final class AmountTest extends TestCase
     {
         $amount = Amount::parse('1 tbsp + 1 tsp', MeasuringSet::Metric);
 
-        self::assertSame([15.0, 5.0], array_map(static fn ($term): float => $term->number->value * ($term->unit->size ?? 0.0), $amount->terms));
+        self::assertSame(
+            [15.0, 5.0],
+            array_map(static fn ($term): float => $term->number->value * ($term->unit->size ?? 0.0), $amount->terms),
+        );
     }
 
     public function test_a_large_unit_with_its_smaller_one_behind_it_is_a_sum(): void
     {
-        $terms = static fn (string $text): array => array_map(static fn ($term): array => [$term->number->value, $term->unit?->name], Amount::parse($text, MeasuringSet::Us)->terms);
+        $terms = static fn (string $text): array => array_map(
+            static fn ($term): array => [$term->number->value, $term->unit?->name],
+            Amount::parse($text, MeasuringSet::Us)->terms,
+        );
 
         self::assertSame([[2.0, 'lb'], [1.5, 'oz']], $terms('2 lb 1 1/2 oz'));
         self::assertSame([[2.0, 'lb'], [4.0, 'oz']], $terms('2lb 4oz'));
         self::assertSame([[1.0, 'kg'], [200.0, 'g']], $terms('1 kg 200 g'));
         self::assertSame([[1.0, 'cup'], [2.0, 'tbsp']], $terms('1 cup 2 tbsp'));
         self::assertSame([[1.0, 'tbsp'], [1.5, 'tsp']], $terms('1 tbsp 1½ tsp'));
-        self::assertEqualsWithDelta(2 * 453.59237 + 4 * 28.349523125, Amount::parse('2 lb 4 oz', MeasuringSet::Us)->grams(), 1e-9);
+        self::assertEqualsWithDelta(
+            2 * 453.59237 + 4 * 28.349523125,
+            Amount::parse('2 lb 4 oz', MeasuringSet::Us)->grams(),
+            1e-9,
+        );
         self::assertNull(Amount::parse('1 cup 2 tbsp', MeasuringSet::Us)->grams());
         // a size beside a container, or another word for the same, is none
         self::assertCount(1, $terms('2 tins 400 g'));
@@ -150,7 +170,10 @@ final class AmountTest extends TestCase
 
     public function test_grams_of_a_weight_and_of_a_volume_whose_density_is_known(): void
     {
-        $grams = static fn (string $text, ?float $density = null): ?float => Amount::parse($text, MeasuringSet::Metric)->grams($density);
+        $grams = static fn (string $text, ?float $density = null): ?float => Amount::parse(
+            $text,
+            MeasuringSet::Metric,
+        )->grams($density);
 
         self::assertSame(850.0, $grams('850 g'));
         self::assertSame(1_250.0, $grams('1 kg + 250 g', 1.3));

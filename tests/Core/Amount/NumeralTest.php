@@ -12,7 +12,10 @@ use Vinculum\Amount\UnreadableAmount;
 /** Numbers as makers write them. */
 final class NumeralTest extends TestCase
 {
-    /** @return iterable<string, array{string, float, string, string}> written, value, what follows, as the format writes it */
+    /**
+     * @return iterable<string, array{string, float, string, string}> written, value, what follows, as the format
+     * writes it
+     */
     public static function numbers(): iterable
     {
         yield 'a fraction' => ['3/4 cup', 0.75, ' cup', '3/4'];
@@ -78,6 +81,15 @@ final class NumeralTest extends TestCase
 
     public function test_a_value_is_written_without_zeros_at_its_end(): void
     {
-        self::assertSame(['1.5', '100', '0.333', '12.3', '7'], [Numeral::digits(1.5), Numeral::digits(100.0), Numeral::digits(1 / 3), Numeral::digits(12.34, 1), Numeral::digits(6.99, 0)]);
+        self::assertSame(
+            ['1.5', '100', '0.333', '12.3', '7'],
+            [
+                Numeral::digits(1.5),
+                Numeral::digits(100.0),
+                Numeral::digits(1 / 3),
+                Numeral::digits(12.34, 1),
+                Numeral::digits(6.99, 0),
+            ],
+        );
     }
 }

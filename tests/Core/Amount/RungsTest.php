@@ -20,7 +20,10 @@ final class RungsTest extends TestCase
      */
     public static function ladders(): iterable
     {
-        yield 'cups go by quarters and thirds, then by halves' => ['cup', ['1/4', '1/3', '1/2', '2/3', '3/4', '1', '1 1/4']];
+        yield 'cups go by quarters and thirds, then by halves' => [
+            'cup',
+            ['1/4', '1/3', '1/2', '2/3', '3/4', '1', '1 1/4'],
+        ];
         yield 'large cups go by halves' => ['cup', ['4', '4 1/2', '5']];
         yield 'teaspoons begin with an eighth' => ['tsp', ['1/8', '1/4', '1/2', '3/4', '1', '1 1/4']];
         yield 'tablespoons go by halves' => ['tbsp', ['1/2', '1', '1 1/2']];
@@ -64,7 +67,8 @@ final class RungsTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{string, float}> a unit, and a number on a step, between two, or where the steps grow
+     * @return iterable<string, array{string, float}> a unit, and a number on a step, between two, or where the steps
+     * grow
      */
     public static function numbers(): iterable
     {
@@ -116,7 +120,7 @@ final class RungsTest extends TestCase
 
     public function test_a_glug_of_14_g_is_perhaps_9_to_21(): void
     {
-        $glug = new Figure(14.0, 0.40, 'g');
+        $glug = new Figure(14.0, 0.4, 'g');
 
         self::assertSame([9.0, 21.0], [round($glug->low()), round($glug->high())]);
     }

@@ -38,7 +38,17 @@ final class UnitsTest extends TestCase
     public function test_every_set_has_its_spoons_and_its_cup_in_order(): void
     {
         foreach (MeasuringSet::cases() as $set) {
-            $sizes = array_map(static fn (string $name): float => Units::find($name, $set)->size ?? 0.0, ['smidgen', 'pinch', 'dash', 'tsp', 'tbsp', 'cup', 'pint', 'quart', 'gallon']);
+            $sizes = array_map(static fn (string $name): float => Units::find($name, $set)->size ?? 0.0, [
+                'smidgen',
+                'pinch',
+                'dash',
+                'tsp',
+                'tbsp',
+                'cup',
+                'pint',
+                'quart',
+                'gallon',
+            ]);
             $ascending = $sizes;
             sort($ascending);
             self::assertSame($ascending, $sizes, $set->value);

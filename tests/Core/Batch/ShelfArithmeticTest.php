@@ -33,14 +33,28 @@ final class ShelfArithmeticTest extends TestCase
             $price = mt_rand(10, 900) / 100;
             $thing = Sauce::ingredient($i % 2 === 0 ? 'sugar' : 'onion');
             $weighed = Sauce::evaluate([$thing->slug => "{$need} g"])->cooked->weighed;
-            $line = Shopping::of([$weighed], [$thing->slug => Stock::noted($thing, $have === 0 ? null : "{$have} g", $price, "{$pack} g", MeasuringSet::Us)])->lines[0];
+            $line = Shopping::of(
+                [$weighed],
+                [
+                    $thing->slug => Stock::noted(
+                        $thing,
+                        $have === 0 ? null : "{$have} g",
+                        $price,
+                        "{$pack} g",
+                        MeasuringSet::Us,
+                    ),
+                ],
+            )->lines[0];
             $packs = $line->packs ?? self::fail('A pack is known.');
             $pack *= $thing->edible;
 
             self::assertGreaterThanOrEqual($need - 1e-6, $have + $packs * $pack);
-            self::assertTrue($packs === 0 || $have + ($packs - 1) * $pack < $need + 1e-6, "{$need} g, {$have} g there, packs of {$pack} g");
+            self::assertTrue(
+                $packs === 0 || $have + ($packs - 1) * $pack < $need + 1e-6,
+                "{$need} g, {$have} g there, packs of {$pack} g",
+            );
             self::assertEqualsWithDelta($packs * $price, $line->cost, 1e-9);
-            self::assertEqualsWithDelta($need / $pack * $price, $line->usedCost, 1e-9);
+            self::assertEqualsWithDelta(($need / $pack) * $price, $line->usedCost, 1e-9);
         }
     }
 
@@ -48,10 +62,21 @@ final class ShelfArithmeticTest extends TestCase
     {
         $one = Sauce::evaluate(['passata' => '500 g', 'sugar' => '80 g', 'onion' => '100 g'])->cooked->weighed;
         $two = Sauce::evaluate(['sugar' => '120 g', 'garlic' => '20 g', 'water' => '1 kg'])->cooked->weighed;
-        $needs = static fn (array $batches): array => array_column(array_map(static fn ($line): array => [$line->ingredient->slug, $line->needGrams], Shopping::of($batches, [])->lines), 1, 0);
+        $needs = static fn (array $batches): array => array_column(
+            array_map(
+                static fn ($line): array => [$line->ingredient->slug, $line->needGrams],
+                Shopping::of($batches, [])->lines,
+            ),
+            1,
+            0,
+        );
         $sum = $needs([$one, $two, $two]);
 
-        self::assertEqualsWithDelta(['passata' => 500.0, 'sugar' => 320.0, 'onion' => 100.0, 'garlic' => 40.0], array_replace(['passata' => 0.0, 'sugar' => 0.0, 'onion' => 0.0, 'garlic' => 0.0], $sum), 1e-9);
+        self::assertEqualsWithDelta(
+            ['passata' => 500.0, 'sugar' => 320.0, 'onion' => 100.0, 'garlic' => 40.0],
+            array_replace(['passata' => 0.0, 'sugar' => 0.0, 'onion' => 0.0, 'garlic' => 0.0], $sum),
+            1e-9,
+        );
         self::assertSame([], $needs([]));
     }
 
@@ -83,16 +108,35 @@ final class ShelfArithmeticTest extends TestCase
     {
         $tools = new Tools(Kitchenware::of(MeasuringSet::Us), scale: false);
         foreach ([1.37, 0.73, 2.61] as $factor) {
-            $from = Sauce::evaluate(['cider-vinegar' => '1 cup', 'sugar' => '1/2 cup', 'fine-salt' => '2 tsp', 'soy-sauce' => '2 tbsp']);
+            $from = Sauce::evaluate([
+                'cider-vinegar' => '1 cup',
+                'sugar' => '1/2 cup',
+                'fine-salt' => '2 tsp',
+                'soy-sauce' => '2 tbsp',
+            ]);
             $lists = [];
             foreach ($from->cooked->weighed->lines as $line) {
-                $lists[$line->line->id] = array_column(\Vinculum\Batch\Choices::of($line, $line->grams * $factor, $factor, $tools), 'text');
+                $lists[$line->line->id] = array_column(
+                    \Vinculum\Batch\Choices::of($line, $line->grams * $factor, $factor, $tools),
+                    'text',
+                );
             }
             $best = INF;
             foreach (self::combinations($lists) as $amounts) {
-                $best = min($best, self::worst($from, Evaluation::of($from->recipe->withAmounts($amounts), Sauce::catalogue(), null)));
+                $best = min(
+                    $best,
+                    self::worst($from, Evaluation::of($from->recipe->withAmounts($amounts), Sauce::catalogue(), null)),
+                );
             }
-            $ours = self::worst($from, (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse("{$factor}x", MeasuringSet::Us), 0.0, $tools)->evaluation);
+            $ours = self::worst(
+                $from,
+                (new Scaler(Sauce::catalogue()))->scale(
+                    $from,
+                    ScaleTarget::parse("{$factor}x", MeasuringSet::Us),
+                    0.0,
+                    $tools,
+                )->evaluation,
+            );
 
             self::assertLessThan($best + 0.25, $ours, "× {$factor}: the best of all is {$best}");
         }
@@ -104,12 +148,22 @@ final class ShelfArithmeticTest extends TestCase
         foreach (MeasuringSet::cases() as $set) {
             for ($i = 0; $i < 80; $i++) {
                 $millilitres = exp(mt_rand(100, 760) / 100);
-                foreach ([AmountWriter::together($millilitres, $set)[0], AmountWriter::spoons($millilitres, $set)[0]] as $text) {
+                foreach (
+                    [
+                        AmountWriter::together($millilitres, $set)[0],
+                        AmountWriter::spoons($millilitres, $set)[0],
+                    ] as $text
+                ) {
                     $read = 0.0;
                     foreach (Amount::parse($text, $set)->terms as $term) {
                         $read += $term->number->value * ($term->unit?->size ?? 0.0);
                     }
-                    self::assertEqualsWithDelta(1.0, $read / $millilitres, 0.2, "{$set->value}: {$millilitres} ml as {$text}");
+                    self::assertEqualsWithDelta(
+                        1.0,
+                        $read / $millilitres,
+                        0.2,
+                        "{$set->value}: {$millilitres} ml as {$text}",
+                    );
                 }
             }
         }
@@ -120,7 +174,11 @@ final class ShelfArithmeticTest extends TestCase
         foreach (MeasuringSet::cases() as $set) {
             for ($millilitres = 1.0; $millilitres < 400.0; $millilitres *= 1.013) {
                 [$text, $size] = AmountWriter::spoons($millilitres, $set);
-                self::assertDoesNotMatchRegularExpression($set === MeasuringSet::Australian ? '/^4 tsp$/' : '/^3 tsp$/', $text, "{$set->value}: {$millilitres} ml");
+                self::assertDoesNotMatchRegularExpression(
+                    $set === MeasuringSet::Australian ? '/^4 tsp$/' : '/^3 tsp$/',
+                    $text,
+                    "{$set->value}: {$millilitres} ml",
+                );
                 self::assertSame($text, AmountWriter::spoons($size, $set)[0], 'what is written stays as it is');
             }
         }
@@ -148,6 +206,13 @@ final class ShelfArithmeticTest extends TestCase
 
     private static function worst(Evaluation $from, Evaluation $to): float
     {
-        return max(array_map(static fn (Measure $measure): float => abs($measure->steps($from->tasting->value($measure), $to->tasting->value($measure))), Measure::cases()));
+        return max(
+            array_map(
+                static fn (Measure $measure): float => abs(
+                    $measure->steps($from->tasting->value($measure), $to->tasting->value($measure)),
+                ),
+                Measure::cases(),
+            ),
+        );
     }
 }

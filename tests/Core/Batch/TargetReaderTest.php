@@ -19,7 +19,45 @@ final class TargetReaderTest extends TestCase
     /** @return iterable<string, array{string, float}> text, times the recipe */
     public static function times(): iterable
     {
-        foreach (['2x' => 2, 'x3' => 3, '2' => 2, '1/2' => 0.5, '½' => 0.5, 'half' => 0.5, 'half a batch' => 0.5, 'half the recipe' => 0.5, 'twice' => 2, 'twice the recipe' => 2, 'Double it' => 2, 'triple' => 3, 'a third' => 1 / 3, 'a quarter of a batch' => 0.25, 'a batch and a half' => 1.5, 'two batches' => 2, '1 1/2 times' => 1.5, 'one and a half times the recipe' => 1.5, '10x' => 10, '200x' => 200, 'make 3 times the amount' => 3, '150 %' => 1.5, '150% of the recipe' => 1.5, '+50 %' => 1.5, '25 % more' => 1.25, '20% less' => 0.8, 'by 2.5' => 2.5, 'multiply by 3' => 3, 'twice as much' => 2, 'three times as much' => 3, 'half as much' => 0.5, 'half as much again' => 1.5, 'a third less' => 2 / 3, 'a quarter more' => 1.25, 'another half' => 1.5] as $text => $factor) {
+        foreach (
+            [
+                '2x' => 2,
+                'x3' => 3,
+                '2' => 2,
+                '1/2' => 0.5,
+                '½' => 0.5,
+                'half' => 0.5,
+                'half a batch' => 0.5,
+                'half the recipe' => 0.5,
+                'twice' => 2,
+                'twice the recipe' => 2,
+                'Double it' => 2,
+                'triple' => 3,
+                'a third' => 1 / 3,
+                'a quarter of a batch' => 0.25,
+                'a batch and a half' => 1.5,
+                'two batches' => 2,
+                '1 1/2 times' => 1.5,
+                'one and a half times the recipe' => 1.5,
+                '10x' => 10,
+                '200x' => 200,
+                'make 3 times the amount' => 3,
+                '150 %' => 1.5,
+                '150% of the recipe' => 1.5,
+                '+50 %' => 1.5,
+                '25 % more' => 1.25,
+                '20% less' => 0.8,
+                'by 2.5' => 2.5,
+                'multiply by 3' => 3,
+                'twice as much' => 2,
+                'three times as much' => 3,
+                'half as much' => 0.5,
+                'half as much again' => 1.5,
+                'a third less' => 2 / 3,
+                'a quarter more' => 1.25,
+                'another half' => 1.5,
+            ] as $text => $factor
+        ) {
             yield (string) $text => [(string) $text, (float) $factor];
         }
     }
@@ -89,7 +127,11 @@ final class TargetReaderTest extends TestCase
         $from = Sauce::evaluate(['passata' => '500 g'], [], ['serves' => '4 people', 'version' => 2]);
 
         self::assertEqualsWithDelta(3.0, ScaleTarget::parse('for 12', MeasuringSet::Us)->factorFor($from, 15.0), 1e-9);
-        self::assertEqualsWithDelta(12 * 30.0 / $from->estimates->volume()->value, ScaleTarget::parse('12 people, glaze', MeasuringSet::Us)->factorFor($from, 30.0), 1e-9);
+        self::assertEqualsWithDelta(
+            (12 * 30.0) / $from->estimates->volume()->value,
+            ScaleTarget::parse('12 people, glaze', MeasuringSet::Us)->factorFor($from, 30.0),
+            1e-9,
+        );
     }
 
     public function test_pieces_have_their_share_unless_the_recipe_is_made_of_them(): void
@@ -107,9 +149,22 @@ final class TargetReaderTest extends TestCase
     public function test_what_there_is_of_a_thing_is_used_up(): void
     {
         $from = Sauce::evaluate(['plum' => '600 g', 'cider-vinegar' => '300 ml', 'lemon' => '3', 'sugar' => '100 g']);
-        $factor = static fn (string $text): float => ScaleTarget::parse($text, MeasuringSet::Metric)->factorFor($from, 0.0);
+        $factor = static fn (string $text): float => ScaleTarget::parse($text, MeasuringSet::Metric)->factorFor(
+            $from,
+            0.0,
+        );
 
-        foreach (['I have 750 g plums' => 1.25, 'use my 1.2 kg of plums' => 2.0, 'I’ve got 6 lemons' => 2.0, 'use 5 lemons' => 5 / 3, 'use all 900 ml of vinegar' => 3.0, 'with 450 ml cider vinegar' => 1.5, 'there are 300 g of plums' => 0.5] as $text => $times) {
+        foreach (
+            [
+                'I have 750 g plums' => 1.25,
+                'use my 1.2 kg of plums' => 2.0,
+                'I’ve got 6 lemons' => 2.0,
+                'use 5 lemons' => 5 / 3,
+                'use all 900 ml of vinegar' => 3.0,
+                'with 450 ml cider vinegar' => 1.5,
+                'there are 300 g of plums' => 0.5,
+            ] as $text => $times
+        ) {
             self::assertEqualsWithDelta($times, $factor($text), 0.02, $text);
         }
     }
@@ -117,7 +172,10 @@ final class TargetReaderTest extends TestCase
     public function test_a_jugful_of_pieces_is_asked_for_by_weight(): void
     {
         $this->expectExceptionMessage('Give its weight, such as all of 900 g plums.');
-        ScaleTarget::parse('I have 2 cups of plums', MeasuringSet::Us)->factorFor(Sauce::evaluate(['plum' => '600 g', 'sugar' => '100 g']), 0.0);
+        ScaleTarget::parse('I have 2 cups of plums', MeasuringSet::Us)->factorFor(
+            Sauce::evaluate(['plum' => '600 g', 'sugar' => '100 g']),
+            0.0,
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -156,7 +214,19 @@ final class TargetReaderTest extends TestCase
     #[DataProvider('asked')]
     public function test_what_was_asked_is_what_is_made(string $text, float $millilitres): void
     {
-        $made = self::scaled(Sauce::evaluate(['passata' => '500 g', 'onion' => '100 g', 'cider-vinegar' => '80 ml', 'sugar' => '60 g', 'fine-salt' => '8 g'], ['process' => ['kind' => 'simmer', 'minutes' => 25]]), $text);
+        $made = self::scaled(
+            Sauce::evaluate(
+                [
+                    'passata' => '500 g',
+                    'onion' => '100 g',
+                    'cider-vinegar' => '80 ml',
+                    'sugar' => '60 g',
+                    'fine-salt' => '8 g',
+                ],
+                ['process' => ['kind' => 'simmer', 'minutes' => 25]],
+            ),
+            $text,
+        );
 
         self::assertEqualsWithDelta(1.0, $made->estimates->volume()->value / $millilitres, 0.02);
     }
@@ -164,7 +234,20 @@ final class TargetReaderTest extends TestCase
     public function test_rounding_starves_no_jar(): void
     {
         foreach ([2, 3, 4, 5, 6, 7] as $jars) {
-            $made = self::scaled(Sauce::evaluate(['mango' => '2', 'cider-vinegar' => '1/2 cup', 'sugar' => '1/3 cup', 'garlic' => '3 cloves', 'fine-salt' => '1 tsp', 'red-chilli' => '2'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 20]]]), "{$jars} x 250 ml");
+            $made = self::scaled(
+                Sauce::evaluate(
+                    [
+                        'mango' => '2',
+                        'cider-vinegar' => '1/2 cup',
+                        'sugar' => '1/3 cup',
+                        'garlic' => '3 cloves',
+                        'fine-salt' => '1 tsp',
+                        'red-chilli' => '2',
+                    ],
+                    ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 20]]],
+                ),
+                "{$jars} x 250 ml",
+            );
 
             self::assertGreaterThan(0.985 * $jars * 250, $made->estimates->volume()->value, "{$jars} jars");
         }
@@ -172,10 +255,25 @@ final class TargetReaderTest extends TestCase
 
     public function test_a_chilli_is_cut_and_not_weighed_by_the_gram(): void
     {
-        $from = Sauce::evaluate(['passata' => '600 g', 'habanero' => '3', 'garlic' => '4 cloves', 'egg' => '2', 'fine-salt' => '6 g']);
-        foreach (['half' => '/^1 1\/2$/', 'a third' => '/^1$/', '1 1/2 times' => '/^4 1\/2$/', 'a quarter' => '/^3\/4$/'] as $text => $habaneros) {
-            $recipe = (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse($text, MeasuringSet::Us))->recipe;
-            [, $chilli, $garlic, $egg] = array_map(static fn ($line): string => (string) $line->amount, $recipe->lines());
+        $from = Sauce::evaluate([
+            'passata' => '600 g',
+            'habanero' => '3',
+            'garlic' => '4 cloves',
+            'egg' => '2',
+            'fine-salt' => '6 g',
+        ]);
+        foreach (
+            [
+                'half' => '/^1 1\/2$/', 'a third' => '/^1$/', '1 1/2 times' => '/^4 1\/2$/',
+                'a quarter' => '/^3\/4$/',
+            ] as $text => $habaneros
+        ) {
+            $recipe = (new Scaler(Sauce::catalogue()))->scale($from, ScaleTarget::parse($text, MeasuringSet::Us))
+                ->recipe;
+            [, $chilli, $garlic, $egg] = array_map(
+                static fn ($line): string => (string) $line->amount,
+                $recipe->lines(),
+            );
             self::assertMatchesRegularExpression($habaneros, $chilli, $text);
             self::assertDoesNotMatchRegularExpression('/ g$/', $garlic, $text);
             self::assertMatchesRegularExpression('/^[1-9]$/', $egg, 'an egg is whole');

@@ -21,27 +21,45 @@ final class StopGuideTest extends TestCase
 
         self::assertEqualsWithDelta(600.0, $guide->grams->value, 1e-6);
         $area = M_PI * 12 ** 2;
-        self::assertEqualsWithDelta(10 * $report->volumeAfter / $area, $guide->depthAfter->value, 1e-9);
-        self::assertEqualsWithDelta(10 * $report->volumeBefore / $area, $guide->depthBefore, 1e-9);
+        self::assertEqualsWithDelta((10 * $report->volumeAfter) / $area, $guide->depthAfter->value, 1e-9);
+        self::assertEqualsWithDelta((10 * $report->volumeBefore) / $area, $guide->depthBefore, 1e-9);
         self::assertGreaterThan($guide->depthAfter->value, $guide->depthBefore);
         self::assertEqualsWithDelta(400.0 / ($report->gramsPerMinute ?? 1.0), $guide->minutes?->value, 1e-9);
-        self::assertEqualsWithDelta(exp(Hob::SPREAD), ($guide->minutes?->high() ?? 0.0) / ($guide->minutes->value ?? 1.0), 1e-9, 'no two hobs agree');
+        self::assertEqualsWithDelta(
+            exp(Hob::SPREAD),
+            ($guide->minutes?->high() ?? 0.0) / ($guide->minutes->value ?? 1.0),
+            1e-9,
+            'no two hobs agree',
+        );
     }
 
     public function test_a_wider_pan_is_shallower_and_faster(): void
     {
-        $guides = array_map(static fn (float $pan): ?StopGuide => StopGuide::of(self::report(['kind' => 'simmer', 'until' => ['loss_percent' => 30], 'pan_cm' => $pan])), [16.0, 20.0, 28.0, 36.0]);
+        $guides = array_map(
+            static fn (float $pan): ?StopGuide => StopGuide::of(
+                self::report(['kind' => 'simmer', 'until' => ['loss_percent' => 30], 'pan_cm' => $pan]),
+            ),
+            [16.0, 20.0, 28.0, 36.0],
+        );
         for ($i = 1; $i < count($guides); $i++) {
             self::assertLessThan($guides[$i - 1]?->depthAfter->value, $guides[$i]?->depthAfter->value);
             self::assertLessThan($guides[$i - 1]?->minutes?->value, $guides[$i]?->minutes?->value);
-            self::assertEqualsWithDelta($guides[$i - 1]->grams->value ?? 0.0, $guides[$i]->grams->value ?? 1.0, 1e-6, 'it weighs the same in any pan');
+            self::assertEqualsWithDelta(
+                $guides[$i - 1]->grams->value ?? 0.0,
+                $guides[$i]->grams->value ?? 1.0,
+                1e-6,
+                'it weighs the same in any pan',
+            );
         }
     }
 
     public function test_by_the_clock_the_minutes_are_as_said_and_the_weight_is_in_doubt(): void
     {
-        $clock = StopGuide::of(self::report(['kind' => 'simmer', 'minutes' => 20])) ?? self::fail('It boils something off.');
-        $weight = StopGuide::of(self::report(['kind' => 'simmer', 'until' => ['loss_percent' => 10]])) ?? self::fail('It is reduced.');
+        $clock
+            = StopGuide::of(self::report(['kind' => 'simmer', 'minutes' => 20])) ?? self::fail('It boils off.');
+        $weight
+            = StopGuide::of(self::report(['kind' => 'simmer', 'until' => ['loss_percent' => 10]]))
+            ?? self::fail('It is reduced.');
 
         self::assertSame([20.0, 20.0], [$clock->minutes?->value, $clock->minutes?->high()]);
         $width = static fn (StopGuide $guide): float => log($guide->grams->high() / $guide->grams->low());
@@ -71,7 +89,9 @@ final class StopGuideTest extends TestCase
 
     public function test_a_hob_that_was_weighed_says_its_own_minutes_and_knows_them_better(): void
     {
-        $stage = ['process' => ['kind' => 'simmer', 'heat' => 'low', 'pan_cm' => 24, 'until' => ['loss_percent' => 30]]];
+        $stage = [
+            'process' => ['kind' => 'simmer', 'heat' => 'low', 'pan_cm' => 24, 'until' => ['loss_percent' => 30]],
+        ];
         $report = Sauce::evaluate(['passata' => '1 kg'], $stage)->cooked->stages[0];
         $process = $report->stage->process;
         self::assertNotNull($process);

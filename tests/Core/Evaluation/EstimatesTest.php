@@ -13,7 +13,13 @@ use Vinculum\Evaluation\StrongBeforeReduction;
 
 final class EstimatesTest extends TestCase
 {
-    private const KETCHUP = ['passata' => '800 g', 'cider-vinegar' => '120 g', 'sugar' => '90 g', 'fine-salt' => '12 g', 'onion' => '100 g'];
+    private const KETCHUP = [
+        'passata' => '800 g',
+        'cider-vinegar' => '120 g',
+        'sugar' => '90 g',
+        'fine-salt' => '12 g',
+        'onion' => '100 g',
+    ];
 
     public function test_a_ph_is_never_said_to_be_known_better_than_two_tenths(): void
     {
@@ -26,7 +32,10 @@ final class EstimatesTest extends TestCase
 
     public function test_a_glug_of_vinegar_leaves_the_ph_less_sure_than_a_weight(): void
     {
-        $spread = static fn (string $vinegar): float => Sauce::evaluate(['milk' => '300 g', 'white-vinegar' => $vinegar])->estimates->ph()->spread ?? 0.0;
+        $spread = static fn (string $vinegar): float => Sauce::evaluate([
+            'milk' => '300 g',
+            'white-vinegar' => $vinegar,
+        ])->estimates->ph()->spread ?? 0.0;
 
         self::assertGreaterThan($spread('14 g') + 0.05, $spread('1 glug'));
     }
@@ -44,7 +53,10 @@ final class EstimatesTest extends TestCase
     {
         $plain = Sauce::evaluate(self::KETCHUP)->estimates->ph()->value ?? 0.0;
 
-        self::assertLessThan($plain, Sauce::evaluate(self::KETCHUP + ['lemon-juice' => '50 g'])->estimates->ph()?->value);
+        self::assertLessThan(
+            $plain,
+            Sauce::evaluate(self::KETCHUP + ['lemon-juice' => '50 g'])->estimates->ph()?->value,
+        );
         self::assertGreaterThan($plain, Sauce::evaluate(self::KETCHUP + ['milk' => '200 g'])->estimates->ph()?->value);
     }
 
@@ -58,20 +70,29 @@ final class EstimatesTest extends TestCase
         yield 'sieved tomato coats' => [['passata' => '100 g'], 'coats'];
         yield 'yoghurt coats' => [['yoghurt' => '100 g'], 'coats'];
         yield 'honey coats' => [['honey' => '100 g'], 'coats'];
-        yield 'mayonnaise whisked from oil and yolk mounds' => [['sunflower-oil' => '780 g', 'egg-yolk' => '80 g', 'white-vinegar' => '70 g'], 'mounds'];
+        yield 'mayonnaise whisked from oil and yolk mounds' => [
+            ['sunflower-oil' => '780 g', 'egg-yolk' => '80 g', 'white-vinegar' => '70 g'],
+            'mounds',
+        ];
         yield 'peanut butter mounds' => [['peanut-butter' => '100 g'], 'mounds'];
     }
 
     /** Half an hour leaves 35 of 100, give or take ten: nearly a third of what is left. */
     public function test_what_is_left_of_a_wine_is_known_to_ten_points_of_it(): void
     {
-        $left = Sauce::evaluate(['white-wine' => '300 g', 'passata' => '300 g'], ['process' => ['kind' => 'simmer', 'minutes' => 30]])->estimates->ethanol();
+        $left = Sauce::evaluate(
+            ['white-wine' => '300 g', 'passata' => '300 g'],
+            ['process' => ['kind' => 'simmer', 'minutes' => 30]],
+        )->estimates->ethanol();
 
         self::assertNotNull($left);
         // with what the hob is not known by
         self::assertGreaterThan(0.1 / 0.35, $left->spread);
         self::assertLessThan(0.45, $left->spread);
-        self::assertLessThan(0.15, Sauce::evaluate(['white-wine' => '300 g', 'passata' => '300 g'])->estimates->ethanol()->spread ?? 1.0);
+        self::assertLessThan(
+            0.15,
+            Sauce::evaluate(['white-wine' => '300 g', 'passata' => '300 g'])->estimates->ethanol()->spread ?? 1.0,
+        );
     }
 
     /**
@@ -87,15 +108,22 @@ final class EstimatesTest extends TestCase
 
     public function test_how_to_know_that_it_is_done(): void
     {
-        $report = Sauce::evaluate(self::KETCHUP, ['process' => ['kind' => 'simmer', 'pan_cm' => 20, 'until' => ['loss_percent' => 30]]])->cooked->stages[0];
+        $report = Sauce::evaluate(self::KETCHUP, [
+            'process' => ['kind' => 'simmer', 'pan_cm' => 20, 'until' => ['loss_percent' => 30]],
+        ])->cooked->stages[0];
         $guide = StopGuide::of($report);
 
         self::assertNotNull($guide);
         self::assertEqualsWithDelta(0.7 * 1122, $guide->grams->value, 1e-6);
         // volume over the area of a 20 cm pan, 314 cm²
         self::assertEqualsWithDelta($report->volumeAfter / 31.416, $guide->depthAfter->value, 0.01);
-        self::assertEqualsWithDelta(0.3 * 1122 / (150 * M_PI * 0.01), $guide->minutes?->value, 1e-6);
-        self::assertEqualsWithDelta($guide->minutes->value, 20 * 0.3 / StopGuide::lostIn($report, 20), 1e-6, 'both ways');
+        self::assertEqualsWithDelta((0.3 * 1122) / (150 * M_PI * 0.01), $guide->minutes?->value, 1e-6);
+        self::assertEqualsWithDelta(
+            $guide->minutes->value,
+            (20 * 0.3) / StopGuide::lostIn($report, 20),
+            1e-6,
+            'both ways',
+        );
         self::assertGreaterThan(3.0, $guide->heatingMinutes);
     }
 
@@ -103,8 +131,16 @@ final class EstimatesTest extends TestCase
     {
         $recipe = Sauce::of(self::KETCHUP, ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]]);
         $choices = StopChoices::of($recipe, 'stage', Sauce::catalogue(), null);
-        $masses = array_map(static fn (array $choice): float => $choice['evaluation']->estimates->mass()->value, $choices);
-        $sweet = array_map(static fn (array $choice): float => $choice['evaluation']->tasting->value(\Vinculum\Taste\Measure::Sweetness), $choices);
+        $masses = array_map(
+            static fn (array $choice): float => $choice['evaluation']->estimates->mass()->value,
+            $choices,
+        );
+        $sweet = array_map(
+            static fn (array $choice): float => $choice['evaluation']->tasting->value(
+                \Vinculum\Taste\Measure::Sweetness,
+            ),
+            $choices,
+        );
 
         self::assertGreaterThan(5, count($choices));
         self::assertLessThan(80.0, end($choices)['percent'] ?? 100.0, 'none below the dry matter');
@@ -114,7 +150,10 @@ final class EstimatesTest extends TestCase
 
     public function test_salt_before_a_long_reduction_is_pointed_out(): void
     {
-        $held = static fn (array $stage): array => array_map(static fn (StrongBeforeReduction $back): string => $back->line->line->id, StrongBeforeReduction::of(Sauce::evaluate(self::KETCHUP, $stage)));
+        $held = static fn (array $stage): array => array_map(
+            static fn (StrongBeforeReduction $back): string => $back->line->line->id,
+            StrongBeforeReduction::of(Sauce::evaluate(self::KETCHUP, $stage)),
+        );
 
         self::assertSame(['fine-salt'], $held(['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]));
         self::assertSame([], $held(['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 10]]]));

@@ -36,7 +36,10 @@ final class LikenessTest extends TestCase
         self::assertSame($said, $likeness === null ? null : Say::it($likeness));
     }
 
-    /** @return iterable<string, array{array<string, string>, array<string, mixed>, list<string>}> common practice, no source: what an eye says of each */
+    /**
+     * @return iterable<string, array{array<string, string>, array<string, mixed>, list<string>}> common practice, no
+     * source: what an eye says of each
+     */
     public static function colours(): iterable
     {
         $boiled = ['process' => ['kind' => 'simmer', 'minutes' => 40]];
@@ -48,13 +51,37 @@ final class LikenessTest extends TestCase
         yield 'honey' => [['honey' => '100 g'], [], ['amber, clear']];
         yield 'soy sauce' => [['soy-sauce' => '100 g'], [], ['dark brown', 'nearly black']];
         yield 'molasses' => [['molasses' => '100 g'], [], ['nearly black', 'dark brown']];
-        yield 'a little soy sauce in much water' => [['soy-sauce' => '30 g', 'water' => '300 g'], [], ['straw, clear', 'pale cream, clear', 'light brown, clear']];
-        yield 'barbecue sauce' => [['ketchup' => '400 g', 'molasses' => '60 g', 'dark-brown-sugar' => '140 g'], [], ['red, cloudy', 'brick red, cloudy', 'brown, cloudy']];
-        yield 'a green salsa' => [['tomatillo' => '400 g', 'coriander-leaf' => '30 g', 'jalapeno' => '30 g'], [], ['green, cloudy']];
-        yield 'a mango hot sauce' => [['mango' => '400 g', 'habanero' => '20 g', 'cider-vinegar' => '100 g'], [], ['orange, cloudy', 'amber, cloudy']];
+        yield 'a little soy sauce in much water' => [
+            ['soy-sauce' => '30 g', 'water' => '300 g'],
+            [],
+            ['straw, clear', 'pale cream, clear', 'light brown, clear'],
+        ];
+        yield 'barbecue sauce' => [
+            ['ketchup' => '400 g', 'molasses' => '60 g', 'dark-brown-sugar' => '140 g'],
+            [],
+            ['red, cloudy', 'brick red, cloudy', 'brown, cloudy'],
+        ];
+        yield 'a green salsa' => [
+            ['tomatillo' => '400 g', 'coriander-leaf' => '30 g', 'jalapeno' => '30 g'],
+            [],
+            ['green, cloudy'],
+        ];
+        yield 'a mango hot sauce' => [
+            ['mango' => '400 g', 'habanero' => '20 g', 'cider-vinegar' => '100 g'],
+            [],
+            ['orange, cloudy', 'amber, cloudy'],
+        ];
         yield 'red wine' => [['red-wine' => '100 g'], [], ['dark red', 'crimson, clear']];
-        yield 'yoghurt and cucumber' => [['yoghurt' => '300 g', 'cucumber' => '60 g'], [], ['white', 'straw, cloudy', 'pale green, cloudy', 'pale cream, cloudy']];
-        yield 'sugar boiled long goes amber or brown' => [['sugar' => '300 g', 'water' => '100 g', 'cider-vinegar' => '20 g'], $boiled, ['amber, clear', 'brown, clear', 'orange, clear', 'straw, clear', 'light brown, clear']];
+        yield 'yoghurt and cucumber' => [
+            ['yoghurt' => '300 g', 'cucumber' => '60 g'],
+            [],
+            ['white', 'straw, cloudy', 'pale green, cloudy', 'pale cream, cloudy'],
+        ];
+        yield 'sugar boiled long goes amber or brown' => [
+            ['sugar' => '300 g', 'water' => '100 g', 'cider-vinegar' => '20 g'],
+            $boiled,
+            ['amber, clear', 'brown, clear', 'orange, clear', 'straw, clear', 'light brown, clear'],
+        ];
     }
 
     /**
@@ -73,18 +100,34 @@ final class LikenessTest extends TestCase
 
     public function test_boiled_down_it_is_darker_and_with_fat_in_drops_paler(): void
     {
-        $light = static fn (array $lines, array $stage = []): int => array_sum(array_map('hexdec', str_split(substr(Colour::of(Sauce::evaluate($lines, $stage))->swatch ?? '', 1), 2)));
+        $light = static fn (array $lines, array $stage = []): int => array_sum(
+            array_map('hexdec', str_split(substr(Colour::of(Sauce::evaluate($lines, $stage))->swatch ?? '', 1), 2)),
+        );
         $thin = ['soy-sauce' => '60 g', 'water' => '200 g', 'sugar' => '40 g'];
 
-        self::assertLessThan($light($thin), $light($thin, ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]));
-        self::assertGreaterThan($light(['soy-sauce' => '60 g', 'water' => '200 g']), $light(['soy-sauce' => '60 g', 'mayonnaise' => '200 g']));
+        self::assertLessThan(
+            $light($thin),
+            $light($thin, ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]),
+        );
+        self::assertGreaterThan(
+            $light(['soy-sauce' => '60 g', 'water' => '200 g']),
+            $light(['soy-sauce' => '60 g', 'mayonnaise' => '200 g']),
+        );
         self::assertNull(Colour::of(Sauce::evaluate([])));
     }
 
     public function test_where_a_pot_of_tomato_is_as_thick_as_ketchup(): void
     {
-        $recipe = Sauce::of(['passata' => '1 kg', 'sugar' => '60 g', 'cider-vinegar' => '60 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 20]]]);
-        $like = array_values(array_filter(StopChoices::of($recipe, 'stage', Sauce::catalogue(), null), static fn (array $choice): bool => $choice['like'] === 'tomato ketchup'));
+        $recipe = Sauce::of(
+            ['passata' => '1 kg', 'sugar' => '60 g', 'cider-vinegar' => '60 g'],
+            ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 20]]],
+        );
+        $like = array_values(
+            array_filter(
+                StopChoices::of($recipe, 'stage', Sauce::catalogue(), null),
+                static fn (array $choice): bool => $choice['like'] === 'tomato ketchup',
+            ),
+        );
 
         self::assertCount(1, $like);
         self::assertSame(Thickness::HoldsALine, $like[0]['evaluation']->estimates->thickness());
@@ -92,7 +135,14 @@ final class LikenessTest extends TestCase
         $wanted = Thickness::HoldsALine->begins() + 0.15;
         self::assertGreaterThanOrEqual($wanted, $like[0]['evaluation']->estimates->powers());
         $process = $recipe->stages[0]->process ?? new Process(\Vinculum\Recipe\ProcessKind::Simmer);
-        $less = $recipe->withStages([$recipe->stages[0]->processed($process->upTo(new \Vinculum\Recipe\Until('loss_percent', $like[0]['percent'] - 1.0)))]);
-        self::assertLessThan($wanted, \Vinculum\Evaluation\Evaluation::of($less, Sauce::catalogue(), null)->estimates->powers());
+        $less = $recipe->withStages([
+            $recipe->stages[0]->processed(
+                $process->upTo(new \Vinculum\Recipe\Until('loss_percent', $like[0]['percent'] - 1.0)),
+            ),
+        ]);
+        self::assertLessThan(
+            $wanted,
+            \Vinculum\Evaluation\Evaluation::of($less, Sauce::catalogue(), null)->estimates->powers(),
+        );
     }
 }

@@ -14,7 +14,26 @@ final class CsvTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function formulas(): iterable
     {
-        foreach (['=1+1', '+1+1', '-1+1', '@sum', "\t=1+1", "\r=1+1", "\n=1+1", ' =1+1', "\u{A0}=1+1", '＝1+1', '＋1', '－1+1', '＠sum', "\u{3000}=1", '|calc', '%0A=1'] as $cell) {
+        foreach (
+            [
+                '=1+1',
+                '+1+1',
+                '-1+1',
+                '@sum',
+                "\t=1+1",
+                "\r=1+1",
+                "\n=1+1",
+                ' =1+1',
+                "\u{A0}=1+1",
+                '＝1+1',
+                '＋1',
+                '－1+1',
+                '＠sum',
+                "\u{3000}=1",
+                '|calc',
+                '%0A=1',
+            ] as $cell
+        ) {
             yield json_encode($cell) ?: '' => [$cell];
         }
     }

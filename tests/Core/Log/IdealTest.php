@@ -45,14 +45,24 @@ final class IdealTest extends TestCase
     public function test_a_sauce_liked_less_than_its_neighbour_pushes_the_ideal_away_from_it(): void
     {
         $ideal = Ideal::of(self::TASTES, [
-            ['at' => ['sweet' => 2.0, 'sour' => 0.0, 'salty' => 0.0, 'umami' => 0.0, 'hot' => 0.0], 'feels' => [], 'liking' => 8],
-            ['at' => ['sweet' => -2.0, 'sour' => 0.0, 'salty' => 0.0, 'umami' => 0.0, 'hot' => 0.0], 'feels' => [], 'liking' => 4],
+            [
+                'at' => ['sweet' => 2.0, 'sour' => 0.0, 'salty' => 0.0, 'umami' => 0.0, 'hot' => 0.0],
+                'feels' => [],
+                'liking' => 8,
+            ],
+            [
+                'at' => ['sweet' => -2.0, 'sour' => 0.0, 'salty' => 0.0, 'umami' => 0.0, 'hot' => 0.0],
+                'feels' => [],
+                'liking' => 4,
+            ],
         ]);
 
         self::assertGreaterThan(0.5, $ideal->point('sweet')->value);
     }
 
-    /** Simulated makers with a hidden ideal, nine tastings each of sauces near the aim, a spoon that is a step unsure. */
+    /**
+     * Simulated makers with a hidden ideal, nine tastings each of sauces near the aim, a spoon that is a step unsure.
+     */
     public function test_a_hidden_ideal_is_found_within_half_a_step_and_the_intervals_hold(): void
     {
         mt_srand(Seed::of(11));
@@ -68,7 +78,12 @@ final class IdealTest extends TestCase
                     $feels[$taste] = $at[$taste] - $hidden[$taste] + self::normal();
                     $off += ($at[$taste] - $hidden[$taste]) ** 2;
                 }
-                $said[] = ['at' => $at, 'feels' => $feels, 'liking' => $t % 2 === 0 ? (int) max(1, min(9, round(8 - 0.35 * $off + 1.2 * self::normal()))) : null];
+                $said[] = [
+                    'at' => $at,
+                    'feels' => $feels,
+                    'liking'
+                        => $t % 2 === 0 ? (int) max(1, min(9, round(8 - 0.35 * $off + 1.2 * self::normal()))) : null,
+                ];
             }
             $ideal = Ideal::of(self::TASTES, $said);
             foreach (self::TASTES as $taste) {
@@ -86,6 +101,6 @@ final class IdealTest extends TestCase
 
     private static function normal(): float
     {
-        return sqrt(-2 * log(max(1e-12, mt_rand() / mt_getrandmax()))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        return sqrt(-2 * log(max(1e-12, mt_rand() / mt_getrandmax()))) * cos((2 * M_PI * mt_rand()) / mt_getrandmax());
     }
 }

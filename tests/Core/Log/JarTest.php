@@ -21,9 +21,17 @@ final class JarTest extends TestCase
     {
         $sauce = match ($kind) {
             // fridge 28 days, opened 21, frozen 6 months
-            'fruit' => Sauce::evaluate(['plum' => '1 kg', 'cider-vinegar' => '250 ml', 'white-sugar' => '200 g'], ['process' => ['kind' => 'simmer', 'minutes' => 30]]),
+            'fruit' => Sauce::evaluate(
+                ['plum' => '1 kg', 'cider-vinegar' => '250 ml', 'white-sugar' => '200 g'],
+                ['process' => ['kind' => 'simmer', 'minutes' => 30]],
+            ),
             // fridge 2 days, opened 1, and it does not freeze well
-            default => Sauce::evaluate(['egg-yolk' => '2 yolks', 'sunflower-oil' => '250 ml', 'lemon-juice' => '1 tbsp', 'table-salt' => '2 g']),
+            default => Sauce::evaluate([
+                'egg-yolk' => '2 yolks',
+                'sunflower-oil' => '250 ml',
+                'lemon-juice' => '1 tbsp',
+                'table-salt' => '2 g',
+            ]),
         };
 
         return KeepingTime::of(Facts::of($sauce)) ?? throw new \LogicException('It keeps for something.');
@@ -33,19 +41,67 @@ final class JarTest extends TestCase
     public static function jars(): iterable
     {
         yield 'closed in the fridge' => ['fruit', new Jar(self::MADE), '2026-12-22'];
-        yield 'opened early, the opened days decide' => ['fruit', new Jar(self::MADE, openedOn: '2026-11-25'), '2026-12-16'];
-        yield 'opened late, the closed days decide' => ['fruit', new Jar(self::MADE, openedOn: '2026-12-20'), '2026-12-22'];
+        yield 'opened early, the opened days decide' => [
+            'fruit',
+            new Jar(self::MADE, openedOn: '2026-11-25'),
+            '2026-12-16',
+        ];
+        yield 'opened late, the closed days decide' => [
+            'fruit',
+            new Jar(self::MADE, openedOn: '2026-12-20'),
+            '2026-12-22',
+        ];
         yield 'frozen on its day' => ['fruit', new Jar(self::MADE, 'freezer', frozenOn: self::MADE), '2027-05-24'];
-        yield 'frozen on its last day' => ['fruit', new Jar(self::MADE, 'freezer', frozenOn: '2026-12-22'), '2027-05-24'];
-        yield 'frozen when its day was past: cold brings nothing back' => ['fruit', new Jar(self::MADE, 'freezer', frozenOn: '2026-12-23'), '2026-12-22'];
-        yield 'opened, past its opened days, then frozen' => ['fruit', new Jar(self::MADE, 'freezer', openedOn: '2026-11-25', frozenOn: '2026-12-18'), '2026-12-16'];
-        yield 'opened, then frozen in time' => ['fruit', new Jar(self::MADE, 'freezer', openedOn: '2026-11-25', frozenOn: '2026-12-01'), '2027-05-24'];
-        yield 'thawed: the days it lay frozen do not count' => ['fruit', new Jar(self::MADE, frozenOn: '2026-12-14', thawedOn: '2026-12-24'), '2027-01-01'];
-        yield 'thawed: and it keeps no longer than an opened one from then' => ['fruit', new Jar(self::MADE, frozenOn: self::MADE, thawedOn: '2027-03-01'), '2027-03-22'];
-        yield 'thawed after its day was past' => ['fruit', new Jar(self::MADE, frozenOn: '2027-01-10', thawedOn: '2027-02-01'), '2026-12-22'];
-        yield 'thawed after too long in the freezer' => ['fruit', new Jar(self::MADE, frozenOn: self::MADE, thawedOn: '2027-08-01'), '2027-05-24'];
-        yield 'what does not freeze well is given no more for being frozen' => ['egg', new Jar(self::MADE, 'freezer', frozenOn: self::MADE), '2026-11-26'];
-        yield 'nor for having been' => ['egg', new Jar(self::MADE, frozenOn: self::MADE, thawedOn: '2026-12-24'), '2026-11-26'];
+        yield 'frozen on its last day' => [
+            'fruit',
+            new Jar(self::MADE, 'freezer', frozenOn: '2026-12-22'),
+            '2027-05-24',
+        ];
+        yield 'frozen when its day was past: cold brings nothing back' => [
+            'fruit',
+            new Jar(self::MADE, 'freezer', frozenOn: '2026-12-23'),
+            '2026-12-22',
+        ];
+        yield 'opened, past its opened days, then frozen' => [
+            'fruit',
+            new Jar(self::MADE, 'freezer', openedOn: '2026-11-25', frozenOn: '2026-12-18'),
+            '2026-12-16',
+        ];
+        yield 'opened, then frozen in time' => [
+            'fruit',
+            new Jar(self::MADE, 'freezer', openedOn: '2026-11-25', frozenOn: '2026-12-01'),
+            '2027-05-24',
+        ];
+        yield 'thawed: the days it lay frozen do not count' => [
+            'fruit',
+            new Jar(self::MADE, frozenOn: '2026-12-14', thawedOn: '2026-12-24'),
+            '2027-01-01',
+        ];
+        yield 'thawed: and it keeps no longer than an opened one from then' => [
+            'fruit',
+            new Jar(self::MADE, frozenOn: self::MADE, thawedOn: '2027-03-01'),
+            '2027-03-22',
+        ];
+        yield 'thawed after its day was past' => [
+            'fruit',
+            new Jar(self::MADE, frozenOn: '2027-01-10', thawedOn: '2027-02-01'),
+            '2026-12-22',
+        ];
+        yield 'thawed after too long in the freezer' => [
+            'fruit',
+            new Jar(self::MADE, frozenOn: self::MADE, thawedOn: '2027-08-01'),
+            '2027-05-24',
+        ];
+        yield 'what does not freeze well is given no more for being frozen' => [
+            'egg',
+            new Jar(self::MADE, 'freezer', frozenOn: self::MADE),
+            '2026-11-26',
+        ];
+        yield 'nor for having been' => [
+            'egg',
+            new Jar(self::MADE, frozenOn: self::MADE, thawedOn: '2026-12-24'),
+            '2026-11-26',
+        ];
         yield 'on a shelf nothing is known' => ['fruit', new Jar(self::MADE, 'shelf'), null];
     }
 
@@ -68,7 +124,10 @@ final class JarTest extends TestCase
         self::assertEquals($jar, $frozen->movedTo('fridge', '2026-12-14'));
 
         $thawed = $frozen->movedTo('fridge', '2026-12-24');
-        self::assertSame(['fridge', '2026-12-14', '2026-12-24'], [$thawed->place, $thawed->frozenOn, $thawed->thawedOn]);
+        self::assertSame(
+            ['fridge', '2026-12-14', '2026-12-24'],
+            [$thawed->place, $thawed->frozenOn, $thawed->thawedOn],
+        );
         // it is not frozen twice
         $again = $thawed->movedTo('freezer', '2026-12-30');
         self::assertSame($thawed->keepsUntil(self::times('fruit')), $again->keepsUntil(self::times('fruit')));
@@ -80,14 +139,21 @@ final class JarTest extends TestCase
     {
         $times = self::times('fruit');
         mt_srand(Seed::of(17));
-        $day = static fn (int $after): string => (new \DateTimeImmutable(self::MADE))->modify("+{$after} days")->format('Y-m-d');
+        $day = static fn (int $after): string => (new \DateTimeImmutable(self::MADE))
+            ->modify("+{$after} days")
+            ->format('Y-m-d');
         $extended = 0;
         for ($i = 0; $i < 2000; $i++) {
             $frozen = mt_rand(0, 60);
             $thawed = $frozen + mt_rand(1, 250);
             $opened = mt_rand(0, 3) === 0 ? $day(mt_rand(0, 60)) : null;
             $plain = (new Jar(self::MADE, openedOn: $opened))->keepsUntil($times);
-            $was = (new Jar(self::MADE, openedOn: $opened, frozenOn: $day($frozen), thawedOn: $day($thawed)))->keepsUntil($times);
+            $was = (new Jar(
+                self::MADE,
+                openedOn: $opened,
+                frozenOn: $day($frozen),
+                thawedOn: $day($thawed),
+            ))->keepsUntil($times);
             self::assertNotNull($plain);
             self::assertNotNull($was);
             $later = (new \DateTimeImmutable($plain))->diff(new \DateTimeImmutable($was))->format('%r%a');

@@ -23,6 +23,9 @@ final class ServingsTest extends TestCase
     {
         self::assertSame(45.0, round(Servings::of(45.0, [[0.0, 12], [100.0, 0]])->value, 9));
         self::assertEqualsWithDelta(20.0, Servings::of(45.0, array_fill(0, 40, [240.0, 12]))->value, 0.5);
-        self::assertLessThan(Servings::of(45.0, [])->spread / 5, Servings::of(45.0, array_fill(0, 40, [240.0, 12]))->spread);
+        self::assertLessThan(
+            Servings::of(45.0, [])->spread / 5,
+            Servings::of(45.0, array_fill(0, 40, [240.0, 12]))->spread,
+        );
     }
 }

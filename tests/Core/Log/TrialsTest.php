@@ -16,8 +16,14 @@ final class TrialsTest extends TestCase
 
     public function test_what_differs_anywhere_stands_once_with_what_it_is_in_each(): void
     {
-        $of = static fn (array $more, array $stage = []) => Sauce::evaluate($more + ['plum' => '1 kg', 'sugar' => '200 g', 'fine-salt' => '8 g'], $stage);
-        $trials = Trials::of([$of([]), $of(['sugar' => '150 g']), $of(['star-anise' => '2 g', 'sugar' => '150 g'])], [[], [], []]);
+        $of = static fn (array $more, array $stage = []) => Sauce::evaluate(
+            $more + ['plum' => '1 kg', 'sugar' => '200 g', 'fine-salt' => '8 g'],
+            $stage,
+        );
+        $trials = Trials::of(
+            [$of([]), $of(['sugar' => '150 g']), $of(['star-anise' => '2 g', 'sugar' => '150 g'])],
+            [[], [], []],
+        );
 
         $lines = array_column($trials->lines, 'amounts', 'name');
         self::assertCount(2, $lines);
@@ -30,7 +36,8 @@ final class TrialsTest extends TestCase
 
     public function test_the_best_by_hand(): void
     {
-        // likings 8, 8 and 6: variances 1/(1/2.25 + 2/1.44) = 6/11 and 1/(1/2.25 + 1/1.44) = 144/164 … about the mean 22/3
+        // likings 8, 8 and 6: variances 1/(1/2.25 + 2/1.44) = 6/11 and 1/(1/2.25 + 1/1.44) = 144/164 … about the mean
+        // 22/3
         $made = Sauce::evaluate(['plum' => '1 kg']);
         $trials = Trials::of([$made, $made, $made], [[8, 8], [6], []]);
         [$v, $w] = [1 / (1 / 2.25 + 2 / 1.44), 1 / (1 / 2.25 + 1 / 1.44)];
@@ -58,7 +65,13 @@ final class TrialsTest extends TestCase
         $right = $sure = 0.0;
         for ($set = 0; $set < self::SETS; $set++) {
             $worth = [6 + 1.5 * self::normal(), 6 + 1.5 * self::normal()];
-            $likings = array_map(static fn (float $is): array => array_map(static fn (): int => (int) max(1, min(9, round($is + 1.2 * self::normal()))), range(1, mt_rand(1, 4))), $worth);
+            $likings = array_map(
+                static fn (float $is): array => array_map(
+                    static fn (): int => (int) max(1, min(9, round($is + 1.2 * self::normal()))),
+                    range(1, mt_rand(1, 4)),
+                ),
+                $worth,
+            );
             $trials = Trials::of([$made, $made], $likings);
             $right += $worth[(int) $trials->best] >= max($worth) ? 1 : 0;
             $sure += $trials->sureness;
@@ -69,6 +82,6 @@ final class TrialsTest extends TestCase
 
     private static function normal(): float
     {
-        return sqrt(-2 * log(max(1e-12, mt_rand() / mt_getrandmax()))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        return sqrt(-2 * log(max(1e-12, mt_rand() / mt_getrandmax()))) * cos((2 * M_PI * mt_rand()) / mt_getrandmax());
     }
 }

@@ -24,10 +24,36 @@ final class SlopesTest extends TestCase
     /** @return iterable<string, array{array<string, string>}> */
     public static function sauces(): iterable
     {
-        yield 'a ketchup' => [['passata' => '600 g', 'cider-vinegar' => '80 g', 'sugar' => '90 g', 'fine-salt' => '12 g', 'onion' => '80 g']];
-        yield 'a sweet glaze with alcohol' => [['soy-sauce' => '150 g', 'honey' => '120 g', 'dry-sherry' => '90 g', 'lime-juice' => '20 g', 'corn-syrup' => '20 g']];
-        yield 'a brine with hardly an acid' => [['water' => '300 g', 'fine-salt' => '60 g', 'white-vinegar' => '1 g', 'soy-sauce' => '5 g']];
-        yield 'milky' => [['yoghurt' => '200 g', 'double-cream' => '80 g', 'lemon-juice' => '15 g', 'white-vinegar' => '5 g', 'fine-salt' => '3 g']];
+        yield 'a ketchup' => [
+            [
+                'passata' => '600 g',
+                'cider-vinegar' => '80 g',
+                'sugar' => '90 g',
+                'fine-salt' => '12 g',
+                'onion' => '80 g',
+            ],
+        ];
+        yield 'a sweet glaze with alcohol' => [
+            [
+                'soy-sauce' => '150 g',
+                'honey' => '120 g',
+                'dry-sherry' => '90 g',
+                'lime-juice' => '20 g',
+                'corn-syrup' => '20 g',
+            ],
+        ];
+        yield 'a brine with hardly an acid' => [
+            ['water' => '300 g', 'fine-salt' => '60 g', 'white-vinegar' => '1 g', 'soy-sauce' => '5 g'],
+        ];
+        yield 'milky' => [
+            [
+                'yoghurt' => '200 g',
+                'double-cream' => '80 g',
+                'lemon-juice' => '15 g',
+                'white-vinegar' => '5 g',
+                'fine-salt' => '3 g',
+            ],
+        ];
     }
 
     /** @param array<string, string> $lines */
@@ -56,10 +82,20 @@ final class SlopesTest extends TestCase
             $one = array_fill(0, Constituent::COUNT, 0.0);
             $one[$constituent] = 1.0;
             $step = in_array($constituent, Constituent::MOLES, true) ? 1e-6 : self::STEP;
-            $slope = self::slope($grams, $constituent, static fn (array $of): float => Acidity::of($of)->ph ?? NAN, $step);
+            $slope = self::slope(
+                $grams,
+                $constituent,
+                static fn (array $of): float => Acidity::of($of)->ph ?? NAN,
+                $step,
+            );
 
             // of what is not in it only a step upwards can be taken
-            self::assertEqualsWithDelta($slope, $acidity->shift($one), 1e-3 * (0.01 + abs($slope)), Constituent::KEYS[$constituent]);
+            self::assertEqualsWithDelta(
+                $slope,
+                $acidity->shift($one),
+                1e-3 * (0.01 + abs($slope)),
+                Constituent::KEYS[$constituent],
+            );
         }
     }
 
@@ -104,18 +140,41 @@ final class SlopesTest extends TestCase
             };
             [$less, $more] = [$at(-self::STEP), $at(self::STEP)];
 
-            self::assertEqualsWithDelta(($more[0] - $less[0]) / 2 / self::STEP, $waterSlopes[$source], 1e-4 * $totals[Constituent::WATER]);
-            self::assertEqualsWithDelta(($more[1] - $less[1]) / 2 / self::STEP, $aceticSlopes[$source], 1e-4 * $totals[Constituent::ACETIC]);
+            self::assertEqualsWithDelta(
+                ($more[0] - $less[0]) / 2 / self::STEP,
+                $waterSlopes[$source],
+                1e-4 * $totals[Constituent::WATER],
+            );
+            self::assertEqualsWithDelta(
+                ($more[1] - $less[1]) / 2 / self::STEP,
+                $aceticSlopes[$source],
+                1e-4 * $totals[Constituent::ACETIC],
+            );
         }
     }
 
     /** A column's interval takes what brings one taste to be known alike, whatever of it a thing has. */
     public function test_what_one_taste_is_made_of_is_known_as_well_in_all_its_parts(): void
     {
-        $tastes = [Measure::Sweetness->weights(), Measure::Saltiness->weights(), Measure::Umami->weights(), Measure::synergyWeights(), Measure::Heat->weights()];
+        $tastes = [
+            Measure::Sweetness->weights(),
+            Measure::Saltiness->weights(),
+            Measure::Umami->weights(),
+            Measure::synergyWeights(),
+            Measure::Heat->weights(),
+        ];
         foreach (Sauce::catalogue()->slugs() as $slug) {
             foreach ($tastes as $weights) {
-                self::assertCount(1, array_unique(array_map(static fn (int $each): string => (string) Sauce::ingredient($slug)->spreadOf($each), array_keys($weights))), $slug);
+                self::assertCount(
+                    1,
+                    array_unique(
+                        array_map(
+                            static fn (int $each): string => (string) Sauce::ingredient($slug)->spreadOf($each),
+                            array_keys($weights),
+                        ),
+                    ),
+                    $slug,
+                );
             }
         }
     }
@@ -136,8 +195,15 @@ final class SlopesTest extends TestCase
         foreach (array_keys(Constituent::KEYS) as $constituent) {
             $one = array_replace(array_fill(0, Constituent::COUNT, 0.0), [$constituent => 1.0]);
 
-            self::assertSame(Density::millilitresPerGram($constituent), Density::volumeOf($one), Constituent::KEYS[$constituent]);
-            self::assertSame(in_array($constituent, Constituent::MASS_BEARING, true) ? 1.0 : 0.0, Mixture::massOf($one));
+            self::assertSame(
+                Density::millilitresPerGram($constituent),
+                Density::volumeOf($one),
+                Constituent::KEYS[$constituent],
+            );
+            self::assertSame(
+                in_array($constituent, Constituent::MASS_BEARING, true) ? 1.0 : 0.0,
+                Mixture::massOf($one),
+            );
         }
     }
 

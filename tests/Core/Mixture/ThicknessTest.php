@@ -31,16 +31,32 @@ final class ThicknessTest extends TestCase
         yield 'orange juice runs' => [['orange-juice' => '100 g'], [], ['runs']];
         yield 'milk runs (Steffe, Rheological Methods: 2 mPa s)' => [['milk' => '100 g'], [], ['runs']];
         yield 'a thin pepper sauce runs' => [['hot-pepper-sauce' => '100 g'], [], ['runs']];
-        yield 'a loose vinaigrette runs or coats thinly' => [['olive-oil' => '75 g', 'cider-vinegar' => '25 g'], [], ['runs', 'coats thinly']];
-        yield 'a vinaigrette with mustard coats thinly' => [['olive-oil' => '60 g', 'cider-vinegar' => '30 g', 'dijon-type-mustard' => '10 g'], [], ['coats thinly', 'coats']];
-        yield 'a thin soy glaze coats thinly' => [['soy-sauce' => '60 g', 'sugar' => '40 g', 'water' => '20 g'], [], ['coats thinly']];
+        yield 'a loose vinaigrette runs or coats thinly' => [
+            ['olive-oil' => '75 g', 'cider-vinegar' => '25 g'],
+            [],
+            ['runs', 'coats thinly'],
+        ];
+        yield 'a vinaigrette with mustard coats thinly' => [
+            ['olive-oil' => '60 g', 'cider-vinegar' => '30 g', 'dijon-type-mustard' => '10 g'],
+            [],
+            ['coats thinly', 'coats'],
+        ];
+        yield 'a thin soy glaze coats thinly' => [
+            ['soy-sauce' => '60 g', 'sugar' => '40 g', 'water' => '20 g'],
+            [],
+            ['coats thinly'],
+        ];
         yield 'single cream coats thinly' => [['single-cream' => '100 g'], [], ['coats thinly']];
         yield 'double cream coats, thinly or well' => [['double-cream' => '100 g'], [], ['coats thinly', 'coats']];
         yield 'tomato juice coats thinly' => [['tomato-juice' => '100 g'], [], ['coats thinly']];
         yield 'passata coats' => [['passata' => '100 g'], [], ['coats']];
         yield 'ketchup holds a line (Bostwick 3 to 7 cm: US grades of catsup)' => [['ketchup' => '100 g'], [], $line];
         yield 'yellow mustard holds a line' => [['yellow-mustard' => '100 g'], [], $line];
-        yield 'smooth hot mustard holds a line or mounds' => [['dijon-type-mustard' => '100 g'], [], ['holds a line', 'mounds']];
+        yield 'smooth hot mustard holds a line or mounds' => [
+            ['dijon-type-mustard' => '100 g'],
+            [],
+            ['holds a line', 'mounds'],
+        ];
         yield 'honey coats and runs level (Steffe: 10 Pa s)' => [['honey' => '100 g'], [], ['coats']];
         yield 'golden syrup coats' => [['golden-syrup' => '100 g'], [], ['coats']];
         yield 'maple syrup coats (0.15 Pa s)' => [['maple-syrup' => '100 g'], [], ['coats thinly', 'coats']];
@@ -49,24 +65,76 @@ final class ThicknessTest extends TestCase
         yield 'soured cream holds a line or mounds' => [['sour-cream' => '100 g'], [], ['holds a line', 'mounds']];
         yield 'cream cheese mounds' => [['cream-cheese' => '100 g'], [], ['mounds']];
         yield 'mayonnaise mounds' => [['mayonnaise' => '100 g'], [], ['mounds']];
-        yield 'light mayonnaise holds a line or mounds' => [['light-mayonnaise' => '100 g'], [], ['holds a line', 'mounds']];
+        yield 'light mayonnaise holds a line or mounds' => [
+            ['light-mayonnaise' => '100 g'],
+            [],
+            ['holds a line', 'mounds'],
+        ];
         yield 'peanut butter mounds' => [['peanut-butter' => '100 g'], [], ['mounds']];
         yield 'tomato paste mounds' => [['tomato-paste' => '100 g'], [], ['mounds']];
-        yield 'a medium sauce, 8 g of starch to a US cup' => [['water' => '237 g', 'maize-starch' => '8 g'], self::BOILED, ['coats']];
-        yield 'half of that is a thin one' => [['water' => '237 g', 'maize-starch' => '4 g'], self::BOILED, ['coats thinly']];
-        yield 'nearly twice that holds a line' => [['water' => '237 g', 'maize-starch' => '14 g'], self::BOILED, ['holds a line', 'mounds']];
-        yield 'a medium white sauce has twice as much flour' => [['milk' => '237 g', 'plain-flour' => '16 g'], self::BOILED, ['coats']];
+        yield 'a medium sauce, 8 g of starch to a US cup' => [
+            ['water' => '237 g', 'maize-starch' => '8 g'],
+            self::BOILED,
+            ['coats'],
+        ];
+        yield 'half of that is a thin one' => [
+            ['water' => '237 g', 'maize-starch' => '4 g'],
+            self::BOILED,
+            ['coats thinly'],
+        ];
+        yield 'nearly twice that holds a line' => [
+            ['water' => '237 g', 'maize-starch' => '14 g'],
+            self::BOILED,
+            ['holds a line', 'mounds'],
+        ];
+        yield 'a medium white sauce has twice as much flour' => [
+            ['milk' => '237 g', 'plain-flour' => '16 g'],
+            self::BOILED,
+            ['coats'],
+        ];
         yield 'raw starch does nothing' => [['water' => '237 g', 'maize-starch' => '14 g'], [], ['runs']];
         yield 'raw flour does nothing' => [['water' => '237 g', 'plain-flour' => '14 g'], [], ['runs']];
-        yield 'xanthan, an eighth of a teaspoon to a cup, coats' => [['water' => '237 g', 'xanthan' => '0.4 g'], [], ['coats']];
-        yield 'three times that holds a line' => [['water' => '237 g', 'xanthan' => '1.2 g'], [], ['holds a line', 'mounds']];
-        yield 'a leaf and a half of gelatine sets a cup' => [['water' => '237 g', 'gelatine' => '3 g'], self::BOILED, ['holds a line', 'mounds']];
-        yield 'four yolks thicken a pint of milk' => [['milk' => '500 g', 'egg-yolk' => '72 g'], self::BOILED, ['coats']];
-        yield 'and not before they are cooked' => [['milk' => '500 g', 'egg-yolk' => '72 g'], [], ['runs', 'coats thinly']];
+        yield 'xanthan, an eighth of a teaspoon to a cup, coats' => [
+            ['water' => '237 g', 'xanthan' => '0.4 g'],
+            [],
+            ['coats'],
+        ];
+        yield 'three times that holds a line' => [
+            ['water' => '237 g', 'xanthan' => '1.2 g'],
+            [],
+            ['holds a line', 'mounds'],
+        ];
+        yield 'a leaf and a half of gelatine sets a cup' => [
+            ['water' => '237 g', 'gelatine' => '3 g'],
+            self::BOILED,
+            ['holds a line', 'mounds'],
+        ];
+        yield 'four yolks thicken a pint of milk' => [
+            ['milk' => '500 g', 'egg-yolk' => '72 g'],
+            self::BOILED,
+            ['coats'],
+        ];
+        yield 'and not before they are cooked' => [
+            ['milk' => '500 g', 'egg-yolk' => '72 g'],
+            [],
+            ['runs', 'coats thinly'],
+        ];
         yield 'apricot jam holds a line or mounds' => [['apricot-jam' => '100 g'], [], ['holds a line', 'mounds']];
-        yield 'crumbs make a bread sauce that holds a line' => [['milk' => '300 g', 'breadcrumbs' => '35 g'], [], ['holds a line', 'mounds']];
-        yield 'passata boiled down by half holds a line or mounds' => [['passata' => '500 g'], self::REDUCED_BY_HALF, ['holds a line', 'mounds']];
-        yield 'pepper thickens nothing' => [['water' => '237 g', 'black-pepper' => '2 g'], [], ['runs', 'coats thinly']];
+        yield 'crumbs make a bread sauce that holds a line' => [
+            ['milk' => '300 g', 'breadcrumbs' => '35 g'],
+            [],
+            ['holds a line', 'mounds'],
+        ];
+        yield 'passata boiled down by half holds a line or mounds' => [
+            ['passata' => '500 g'],
+            self::REDUCED_BY_HALF,
+            ['holds a line', 'mounds'],
+        ];
+        yield 'pepper thickens nothing' => [
+            ['water' => '237 g', 'black-pepper' => '2 g'],
+            [],
+            ['runs', 'coats thinly'],
+        ];
     }
 
     /**
@@ -82,7 +150,13 @@ final class ThicknessTest extends TestCase
 
     public function test_starch_thickens_only_once_it_has_boiled_and_more_of_it_more(): void
     {
-        $powers = static fn (int $constituent, float $percent): float => Thickness::powers(self::grams([Constituent::WATER => 100 - $percent, $constituent => $percent]), 0.0, 0.0, null, 0.0);
+        $powers = static fn (int $constituent, float $percent): float => Thickness::powers(
+            self::grams([Constituent::WATER => 100 - $percent, $constituent => $percent]),
+            0.0,
+            0.0,
+            null,
+            0.0,
+        );
 
         self::assertGreaterThan($powers(Constituent::STARCH_RAW, 4.0) + 2.0, $powers(Constituent::STARCH_COOKED, 4.0));
         $last = -1.0;
@@ -105,7 +179,18 @@ final class ThicknessTest extends TestCase
     public function test_syrups_are_as_thick_as_the_handbook_has_them(): void
     {
         foreach ([20 => 0.29, 40 => 0.79, 60 => 1.77, 70 => 2.68] as $percent => $log) {
-            self::assertEqualsWithDelta($log, Thickness::powers(self::grams([Constituent::WATER => 100.0 - $percent, Constituent::SUCROSE => (float) $percent]), 0.0, 0.0, null, 0.0), 0.1 + 0.05 * $log, "{$percent} %");
+            self::assertEqualsWithDelta(
+                $log,
+                Thickness::powers(
+                    self::grams([Constituent::WATER => 100.0 - $percent, Constituent::SUCROSE => (float) $percent]),
+                    0.0,
+                    0.0,
+                    null,
+                    0.0,
+                ),
+                0.1 + 0.05 * $log,
+                "{$percent} %",
+            );
         }
     }
 
@@ -121,7 +206,15 @@ final class ThicknessTest extends TestCase
     public function test_hot_is_never_thicker_than_cold(): void
     {
         $thinner = 0;
-        foreach ([['water' => '300 g', 'maize-starch' => '12 g'], ['passata' => '400 g', 'sugar' => '30 g'], ['stock-cube' => '5 g', 'water' => '200 g', 'gelatine' => '8 g'], ['mayonnaise' => '200 g', 'milk' => '20 g'], ['honey' => '200 g', 'water' => '40 g']] as $lines) {
+        foreach (
+            [
+                ['water' => '300 g', 'maize-starch' => '12 g'],
+                ['passata' => '400 g', 'sugar' => '30 g'],
+                ['stock-cube' => '5 g', 'water' => '200 g', 'gelatine' => '8 g'],
+                ['mayonnaise' => '200 g', 'milk' => '20 g'],
+                ['honey' => '200 g', 'water' => '40 g'],
+            ] as $lines
+        ) {
             $estimates = Sauce::evaluate($lines, ['process' => ['kind' => 'simmer', 'minutes' => 5]])->estimates;
             $cold = $estimates->thickness()->value ?? -1;
             $hot = $estimates->thickness(true)->value ?? 9;
@@ -135,7 +228,10 @@ final class ThicknessTest extends TestCase
     public function test_nothing_is_as_thick_as_nothing(): void
     {
         self::assertSame(0.0, Thickness::powers(self::grams([]), 0.0, 0.0, null, 0.0));
-        self::assertSame(Thickness::Runs, Thickness::word(Thickness::powers(self::grams([Constituent::WATER => 10.0]), 0.0, 0.0, null, 0.0)));
+        self::assertSame(
+            Thickness::Runs,
+            Thickness::word(Thickness::powers(self::grams([Constituent::WATER => 10.0]), 0.0, 0.0, null, 0.0)),
+        );
     }
 
     /**

@@ -21,7 +21,10 @@ final class AromaAndSeasonsTest extends TestCase
     public function test_what_ships_has_aromas_and_seasons(): void
     {
         $things = array_map(Sauce::ingredient(...), Sauce::catalogue()->slugs());
-        self::assertGreaterThan(100, count(array_filter($things, static fn (Ingredient $thing): bool => $thing->aroma !== [])));
+        self::assertGreaterThan(
+            100,
+            count(array_filter($things, static fn (Ingredient $thing): bool => $thing->aroma !== [])),
+        );
         self::assertGreaterThan(40, count(Sauce::catalogue()->seasons()));
     }
 
@@ -50,7 +53,13 @@ final class AromaAndSeasonsTest extends TestCase
     public function test_what_every_entry_of_a_table_is_stands_at_its_head_and_an_entry_may_differ(): void
     {
         $entry = "kind syrup\nform liquid\nknown pure\nfrom definition\nwater 100\n";
-        $read = CatalogueReader::read(['t.txt' => "every traits bought ground\nevery most 6 %\n== a : a\n{$entry}== b : b\n{$entry}traits whole\nwithout ground\nmost 0.5 %\n"], Sauce::catalogue()->vocabulary);
+        $read = CatalogueReader::read(
+            [
+                't.txt' => "every traits bought ground\nevery most 6 %\n== a : a\n{$entry}== b : b\n{$entry}traits "
+                    ."whole\nwithout ground\nmost 0.5 %\n",
+            ],
+            Sauce::catalogue()->vocabulary,
+        );
 
         self::assertSame([['bought', 'ground'], 0.06], [$read['a']['traits'], $read['a']['mostShare']]);
         self::assertSame([['bought', 'whole'], 0.005], [$read['b']['traits'], $read['b']['mostShare']]);
@@ -59,7 +68,9 @@ final class AromaAndSeasonsTest extends TestCase
     public function test_a_season_may_go_over_the_new_year(): void
     {
         $seasons = new Seasons(['plum' => [7, 10], 'orange' => [11, 3]]);
-        $in = static fn (string $slug): array => array_values(array_filter(range(1, 12), static fn (int $month): bool => $seasons->isIn($slug, $month)));
+        $in = static fn (string $slug): array => array_values(
+            array_filter(range(1, 12), static fn (int $month): bool => $seasons->isIn($slug, $month)),
+        );
 
         self::assertSame([7, 8, 9, 10], $in('plum'));
         self::assertSame([1, 2, 3, 11, 12], $in('orange'));
@@ -73,7 +84,17 @@ final class AromaAndSeasonsTest extends TestCase
 
     public function test_likeness_is_one_with_itself_even_and_never_negative(): void
     {
-        $things = array_map(Sauce::ingredient(...), ['garlic', 'garlic-powder', 'onion', 'clove', 'allspice', 'lime-juice', 'sugar', 'water', 'basil']);
+        $things = array_map(Sauce::ingredient(...), [
+            'garlic',
+            'garlic-powder',
+            'onion',
+            'clove',
+            'allspice',
+            'lime-juice',
+            'sugar',
+            'water',
+            'basil',
+        ]);
         foreach ($things as $one) {
             self::assertEqualsWithDelta(1.0, Aroma::likeness($one, $one), 1e-9, $one->slug);
             foreach ($things as $other) {
@@ -81,7 +102,10 @@ final class AromaAndSeasonsTest extends TestCase
                 self::assertGreaterThanOrEqual(0.0, Aroma::likeness($one, $other));
             }
         }
-        self::assertGreaterThan(Aroma::likeness(Sauce::ingredient('garlic'), Sauce::ingredient('onion')), Aroma::likeness(Sauce::ingredient('garlic'), Sauce::ingredient('garlic-powder')));
+        self::assertGreaterThan(
+            Aroma::likeness(Sauce::ingredient('garlic'), Sauce::ingredient('onion')),
+            Aroma::likeness(Sauce::ingredient('garlic'), Sauce::ingredient('garlic-powder')),
+        );
     }
 
     public function test_the_better_known_a_kind_the_narrower_everything_of_it(): void

@@ -17,7 +17,8 @@ use Vinculum\Pantry\Portion;
 
 final class CatalogueTest extends TestCase
 {
-    private const PEPPER = "== pepper : a pepper\nkind fresh-chilli\nform pieces\nknown produce\nfrom memory, after a book\nwater 88 sodium 9\nshu-dry 200000\nnil sugars\n";
+    private const PEPPER = "== pepper : a pepper\nkind fresh-chilli\nform pieces\nknown produce\nfrom memory, "
+        ."after a book\nwater 88 sodium 9\nshu-dry 200000\nnil sugars\n";
 
     public function test_everything_that_ships_adds_up_to_100_g_and_names_where_each_value_comes_from(): void
     {
@@ -41,7 +42,11 @@ final class CatalogueTest extends TestCase
         // 200 000 on dry mass at 12 % solids is 24 000 fresh; 16 SHU to the mg/kg
         $pepper = CatalogueReader::read(['t.txt' => self::PEPPER], Sauce::catalogue()->vocabulary)['pepper'];
 
-        self::assertEqualsWithDelta(24_000 / 16, ($pepper['composition'][Constituent::CAPSAICINOIDS] ?? 0.0) * 1e4, 1e-6);
+        self::assertEqualsWithDelta(
+            24_000 / 16,
+            ($pepper['composition'][Constituent::CAPSAICINOIDS] ?? 0.0) * 1e4,
+            1e-6,
+        );
         self::assertStringContainsString('dry mass', $pepper['sources'][Constituent::CAPSAICINOIDS]);
     }
 
@@ -60,11 +65,26 @@ final class CatalogueTest extends TestCase
     public static function brokenTables(): iterable
     {
         yield 'a value without a source' => ["== a : a\nform liquid\nknown pure\nwater 100\n", 'line 4: say "from'];
-        yield 'a source of no known kind' => ["== a : a\nform liquid\nknown pure\nfrom the internet\n", 'line 4: a source begins with'];
-        yield 'more than 100 g' => ["== a : a\nkind syrup\nform liquid\nknown pure\nfrom definition\nwater 90 sucrose 20\n", 'more than 100 g'];
-        yield 'salt without room for its chloride' => ["== a : a\nkind syrup\nform liquid\nknown pure\nfrom definition\nwater 90 sodium 9000\n", 'chloride'];
-        yield 'a constituent nobody knows' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 salt 10\n", '“salt” is no constituent'];
-        yield 'a number that is none' => ["== a : a\nform liquid\nknown pure\nfrom definition\nwater lots\n", '“lots” should be a number'];
+        yield 'a source of no known kind' => [
+            "== a : a\nform liquid\nknown pure\nfrom the internet\n",
+            'line 4: a source begins with',
+        ];
+        yield 'more than 100 g' => [
+            "== a : a\nkind syrup\nform liquid\nknown pure\nfrom definition\nwater 90 sucrose 20\n",
+            'more than 100 g',
+        ];
+        yield 'salt without room for its chloride' => [
+            "== a : a\nkind syrup\nform liquid\nknown pure\nfrom definition\nwater 90 sodium 9000\n",
+            'chloride',
+        ];
+        yield 'a constituent nobody knows' => [
+            "== a : a\nform liquid\nknown pure\nfrom definition\nwater 90 salt 10\n",
+            '“salt” is no constituent',
+        ];
+        yield 'a number that is none' => [
+            "== a : a\nform liquid\nknown pure\nfrom definition\nwater lots\n",
+            '“lots” should be a number',
+        ];
         yield 'the same slug twice' => [self::PEPPER.self::PEPPER, 'pepper is there already'];
         yield 'another name twice' => ["== a : a\nalso b, c, b\n", 'line 2: “b” is said twice'];
         yield 'no water' => ["== a : a\nkind syrup\nform liquid\nknown pure\n", 'has no water'];
@@ -105,7 +125,10 @@ final class CatalogueTest extends TestCase
 
     public function test_a_name_that_means_several_things_says_which_the_likeliest_of_the_country_first(): void
     {
-        $of = static fn (string $name, string $set): array => array_map(static fn ($one): string => $one->slug, Sauce::catalogue()->maybe($name, $set));
+        $of = static fn (string $name, string $set): array => array_map(
+            static fn ($one): string => $one->slug,
+            Sauce::catalogue()->maybe($name, $set),
+        );
 
         self::assertSame(['passata', 'tomato-paste'], $of('tomato puree', 'us'));
         self::assertSame('tomato-paste', $of('tomato purée', 'metric')[0]);
@@ -125,7 +148,15 @@ final class CatalogueTest extends TestCase
 
     public function test_a_misspelt_name_is_one_letter_off_or_two_where_it_is_long(): void
     {
-        foreach (['hony' => 'honey', 'worcestershir' => 'worcestershire-type-sauce', 'gooseberrys' => 'gooseberry', 'tumeric' => 'turmeric', 'smoked papirka' => 'smoked-paprika'] as $written => $slug) {
+        foreach (
+            [
+                'hony' => 'honey',
+                'worcestershir' => 'worcestershire-type-sauce',
+                'gooseberrys' => 'gooseberry',
+                'tumeric' => 'turmeric',
+                'smoked papirka' => 'smoked-paprika',
+            ] as $written => $slug
+        ) {
             self::assertSame($slug, Sauce::catalogue()->misspelt($written)?->slug, $written);
         }
         // two letters of a short word are another word
@@ -147,25 +178,46 @@ final class CatalogueTest extends TestCase
 
     public function test_nobody_measures_less_of_what_is_cut_than_a_quarter_of_a_piece_or_half_a_gram(): void
     {
-        foreach (['water' => 0.6, 'cayenne' => 0.1, 'lime-zest' => 0.5, 'onion' => 0.5, 'curry-leaf' => 0.1] as $slug => $grams) {
+        foreach (
+            [
+                'water' => 0.6, 'cayenne' => 0.1, 'lime-zest' => 0.5, 'onion' => 0.5, 'curry-leaf' => 0.1,
+            ] as $slug => $grams
+        ) {
             self::assertSame($grams, Sauce::ingredient($slug)->leastMeasured(), $slug);
         }
     }
 
     public function test_a_short_name_is_not_taken_for_another_thing(): void
     {
-        $short = ['milk' => 'milk', 'condensed-milk' => 'condensed and sweetened milk', 'cider-vinegar' => 'cider vinegar',
-            'white-vinegar-10' => 'white vinegar, 10 %', 'ground-ginger' => 'ground ginger', 'roasted-pepper' => 'roasted red pepper'];
+        $short = [
+            'milk' => 'milk',
+            'condensed-milk' => 'condensed and sweetened milk',
+            'cider-vinegar' => 'cider vinegar',
+            'white-vinegar-10' => 'white vinegar, 10 %',
+            'ground-ginger' => 'ground ginger',
+            'roasted-pepper' => 'roasted red pepper',
+        ];
         foreach ($short as $slug => $name) {
             self::assertSame($name, Sauce::ingredient($slug)->shortName());
         }
-        $all = array_map(static fn (string $slug): string => Sauce::ingredient($slug)->shortName(), Sauce::catalogue()->slugs());
+        $all = array_map(
+            static fn (string $slug): string => Sauce::ingredient($slug)->shortName(),
+            Sauce::catalogue()->slugs(),
+        );
         self::assertSame([], array_diff_key($all, array_unique($all)), 'two things of one short name');
     }
 
     public function test_a_portion_is_said_in_the_plural_of_many(): void
     {
-        $spoken = ['bunch' => 'bunches', 'leaf' => 'leaves', 'strip' => 'strips', 'handful' => 'handfuls', 'slice' => 'slices', 'medium' => 'medium', 'each' => 'each'];
+        $spoken = [
+            'bunch' => 'bunches',
+            'leaf' => 'leaves',
+            'strip' => 'strips',
+            'handful' => 'handfuls',
+            'slice' => 'slices',
+            'medium' => 'medium',
+            'each' => 'each',
+        ];
         foreach ($spoken as $one => $many) {
             self::assertSame("2 {$many}", Portion::counted('2', 2.0, $one));
             self::assertSame("1 {$one}", Portion::counted('1', 1.0, $many));
@@ -191,7 +243,11 @@ final class CatalogueTest extends TestCase
 
         self::assertCount(3, $staples);
         foreach (['salty', 'sweet', 'acid'] as $role) {
-            self::assertCount(1, array_filter($staples, static fn ($thing): bool => in_array($role, $thing->roles, true)), $role);
+            self::assertCount(
+                1,
+                array_filter($staples, static fn ($thing): bool => in_array($role, $thing->roles, true)),
+                $role,
+            );
         }
         self::assertSame([], array_merge(...array_map(static fn ($thing): array => $thing->contains, $staples)));
         self::assertSame([], (new Catalogue([], Sauce::catalogue()->vocabulary))->staples());

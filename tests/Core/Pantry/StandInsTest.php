@@ -50,7 +50,10 @@ final class StandInsTest extends TestCase
 
     public function test_nearly_everything_has_something_a_cook_takes_for_it(): void
     {
-        $without = array_filter(Sauce::catalogue()->slugs(), static fn (string $slug): bool => Sauce::ingredient($slug)->standIns === []);
+        $without = array_filter(
+            Sauce::catalogue()->slugs(),
+            static fn (string $slug): bool => Sauce::ingredient($slug)->standIns === [],
+        );
 
         // salt that is not salt is nobody’s, and nothing else takes sourness away
         self::assertSame(['potassium-salt', 'bicarbonate'], array_values($without));

@@ -26,15 +26,15 @@ final class WeightTest extends TestCase
         yield 'a cup of liquid' => ['water', '1 cup', 236.1, 0.03];
         yield 'a level spoon' => ['fine-salt', '1 tsp', 6.0, 0.05];
         yield 'a cup of pieces' => ['gooseberry', '1 cup', 149.0, 0.15];
-        yield 'cloves by count' => ['garlic', '3 cloves', 12.0, 0.30];
+        yield 'cloves by count' => ['garlic', '3 cloves', 12.0, 0.3];
         yield 'a bare number counts the first portion' => ['habanero', '2', 16.0, log(1.35)];
         yield 'packed beats the plain cup' => ['light-brown-sugar', '1 cup', 145.0, 0.05, 'loose'];
         yield 'and carries over to spoons' => ['light-brown-sugar', '2 tbsp', 145.0 / 8, 0.05, 'loose'];
         yield 'a weighed gram is no less well known than a spoon of it' => ['fine-salt', '6 g', 6.0, 0.05];
         yield 'what is sold by weight is as good as weighed' => ['butter', '1 stick', 113.4, log(1.01)];
-        yield 'a pinch' => ['cayenne', 'a pinch', 0.36 * 4.9289 / 16, 0.40];
-        yield 'a thumb of ginger is a portion' => ['ginger', '1 thumb', 15.0, 0.40];
-        yield 'a glug of oil' => ['olive-oil', '1 glug', 13.5, 0.40];
+        yield 'a pinch' => ['cayenne', 'a pinch', (0.36 * 4.9289) / 16, 0.4];
+        yield 'a thumb of ginger is a portion' => ['ginger', '1 thumb', 15.0, 0.4];
+        yield 'a glug of oil' => ['olive-oil', '1 glug', 13.5, 0.4];
         yield 'a bought lemon gives its juice' => ['lemon-juice', '1', 48.0, log(1.3)];
     }
 
@@ -49,17 +49,29 @@ final class WeightTest extends TestCase
 
     public function test_a_weight_as_bought_leaves_its_stones_behind(): void
     {
-        $of = static fn (string $amount, ?string $prep): float => Weight::of(Amount::parse($amount, MeasuringSet::Us), Sauce::ingredient('plum'), $prep)->grams;
+        $of = static fn (string $amount, ?string $prep): float => Weight::of(
+            Amount::parse($amount, MeasuringSet::Us),
+            Sauce::ingredient('plum'),
+            $prep,
+        )->grams;
 
         self::assertEqualsWithDelta(1000.0, $of('1 kg', 'stoned'), 1e-9);
         self::assertEqualsWithDelta(940.0, $of('1 kg', 'as bought'), 1e-9);
         self::assertEqualsWithDelta(940.0, $of('1 kg', 'weighed with their stones'), 1e-9);
-        self::assertEqualsWithDelta($of('3', null), $of('3', 'as bought'), 1e-9, 'a plum by count is without its stone already');
+        self::assertEqualsWithDelta(
+            $of('3', null),
+            $of('3', 'as bought'),
+            1e-9,
+            'a plum by count is without its stone already',
+        );
     }
 
     public function test_an_australian_tablespoon_is_a_third_larger(): void
     {
-        $of = static fn (MeasuringSet $set): float => Weight::of(Amount::parse('1 tbsp', $set), Sauce::ingredient('honey'))->grams;
+        $of = static fn (MeasuringSet $set): float => Weight::of(
+            Amount::parse('1 tbsp', $set),
+            Sauce::ingredient('honey'),
+        )->grams;
 
         self::assertEqualsWithDelta(20 / 15, $of(MeasuringSet::Australian) / $of(MeasuringSet::Metric), 1e-9);
     }
@@ -70,7 +82,10 @@ final class WeightTest extends TestCase
             Weight::of(Amount::parse('3 flurps of sugar', MeasuringSet::Us), Sauce::ingredient('sugar'));
             self::fail('It was weighed.');
         } catch (UnreadableAmount $why) {
-            self::assertSame('“flurps of sugar” is not a measure of white sugar that I know. Try g, tbsp, cup or lump.', $why->getMessage());
+            self::assertSame(
+                '“flurps of sugar” is not a measure of white sugar that I know. Try g, tbsp, cup or lump.',
+                $why->getMessage(),
+            );
             self::assertSame(['3 g', '3 tbsp', '3 cup'], $why->suggestions);
         }
     }
@@ -145,8 +160,16 @@ final class WeightTest extends TestCase
         $handful = Amount::parse('2 handfuls', MeasuringSet::Us);
 
         self::assertSame(60.0, Weight::of($handful, Sauce::ingredient('spinach'))->grams);
-        self::assertGreaterThan(0.25, Weight::of($handful, Sauce::ingredient('spinach'))->spread, 'no two hands are alike');
+        self::assertGreaterThan(
+            0.25,
+            Weight::of($handful, Sauce::ingredient('spinach'))->spread,
+            'no two hands are alike',
+        );
         // of what has none of its own it is half a cup
-        self::assertEqualsWithDelta(Sauce::ingredient('parsley')->density * 2 * 24 * 4.92892159375, Weight::of($handful, Sauce::ingredient('parsley'))->grams, 1e-6);
+        self::assertEqualsWithDelta(
+            Sauce::ingredient('parsley')->density * 2 * 24 * 4.92892159375,
+            Weight::of($handful, Sauce::ingredient('parsley'))->grams,
+            1e-6,
+        );
     }
 }

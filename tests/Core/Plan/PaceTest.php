@@ -20,13 +20,19 @@ final class PaceTest extends TestCase
 
         self::assertEqualsWithDelta(0.0, Pace::ofCook($usual), 1e-9);
         self::assertEqualsWithDelta(log(2), Pace::ofCook($slow), 1e-9);
-        self::assertSame(Pace::ofCook($slow), Pace::ofCook($this->cook(2.0, 400.0)), 'a pot that simmers for long is no slow hand');
+        self::assertSame(
+            Pace::ofCook($slow),
+            Pace::ofCook($this->cook(2.0, 400.0)),
+            'a pot that simmers for long is no slow hand',
+        );
     }
 
     public function test_a_step_that_was_left_open_over_lunch_says_nothing(): void
     {
         self::assertNull(Pace::ofCook($this->cook(5.0, 40.0)));
-        self::assertNull(Pace::ofCook(Cook::of(Sauce::of(['plum' => '1 kg']), [], 0.0, 1.0, 60.0, Sauce::catalogue(), null)));
+        self::assertNull(
+            Pace::ofCook(Cook::of(Sauce::of(['plum' => '1 kg']), [], 0.0, 1.0, 60.0, Sauce::catalogue(), null)),
+        );
     }
 
     public function test_who_only_taps_through_a_cook_teaches_nothing(): void
@@ -48,7 +54,10 @@ final class PaceTest extends TestCase
     /** Every step by hand takes so many times as long as usual, and the heat so many minutes. */
     private function cook(float $times, float $heat): Cook
     {
-        $recipe = Sauce::of(['plum' => '1 kg', 'white-sugar' => '200 g'], ['process' => ['kind' => 'simmer', 'minutes' => 40]]);
+        $recipe = Sauce::of(
+            ['plum' => '1 kg', 'white-sugar' => '200 g'],
+            ['process' => ['kind' => 'simmer', 'minutes' => 40]],
+        );
         $steps = Cook::of($recipe, [], 0.0, 1.0, 0.0, Sauce::catalogue(), null)->steps;
         $minute = 0.0;
         $events = [];

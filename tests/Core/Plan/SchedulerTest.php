@@ -62,7 +62,10 @@ final class SchedulerTest extends TestCase
         $schedule = Scheduler::latest($tasks, [0 => 720.0], 1, 1, [[-90.0, 420.0]]);
 
         // at 720 − 15 − 600 − 20 it is night, so it is begun before
-        self::assertSame([-110.0, -90.0, 705.0], [$schedule?->starts[0], $schedule?->starts[0] + 20, $schedule?->starts[2]]);
+        self::assertSame(
+            [-110.0, -90.0, 705.0],
+            [$schedule?->starts[0], $schedule?->starts[0] + 20, $schedule?->starts[2]],
+        );
         self::assertSame(-70.0, $schedule->starts[1], 'it stands for as long as it may before it soaks');
     }
 
@@ -85,8 +88,22 @@ final class SchedulerTest extends TestCase
     public function test_a_rest_longer_than_it_keeps_is_said(): void
     {
         $hours = new Hours('UTC');
-        $raw = self::evaluated('Raw', ['kind' => 'none'], [['id' => 'y', 'ingredient' => 'egg-yolk', 'amount' => '60 g'], ['id' => 'o', 'ingredient' => 'sunflower-oil', 'amount' => '200 g']], 4000);
-        $plan = WhenToBegin::of([new Wanted($raw, $hours->minute('2026-12-20 12:00'))], $hours->minute('2026-11-28 11:00'), 2, 1, $hours);
+        $raw = self::evaluated(
+            'Raw',
+            ['kind' => 'none'],
+            [
+                ['id' => 'y', 'ingredient' => 'egg-yolk', 'amount' => '60 g'],
+                ['id' => 'o', 'ingredient' => 'sunflower-oil', 'amount' => '200 g'],
+            ],
+            4000,
+        );
+        $plan = WhenToBegin::of(
+            [new Wanted($raw, $hours->minute('2026-12-20 12:00'))],
+            $hours->minute('2026-11-28 11:00'),
+            2,
+            1,
+            $hours,
+        );
 
         self::assertStringContainsString('cannot rest for 67 hours', Say::it($plan->notes[0]));
     }
@@ -109,8 +126,14 @@ final class SchedulerTest extends TestCase
         $first = (new \DateTimeImmutable('2026-10-25T00:50:00Z'))->getTimestamp() / 60;
         $schedule = new Schedule([$task('later'), $task('sooner')], [$first + 20, $first], true);
 
-        self::assertSame(['sooner', 'later'], array_map(static fn (array $each): string => $each[0]->label, $schedule->inOrder()));
-        self::assertSame(['2:50', '2:10'], array_map(static fn (array $each): string => $hours->at($each[1])->format('G:i'), $schedule->inOrder()));
+        self::assertSame(
+            ['sooner', 'later'],
+            array_map(static fn (array $each): string => $each[0]->label, $schedule->inOrder()),
+        );
+        self::assertSame(
+            ['2:50', '2:10'],
+            array_map(static fn (array $each): string => $hours->at($each[1])->format('G:i'), $schedule->inOrder()),
+        );
     }
 
     public function test_the_clocks_go_back_and_an_hour_is_an_hour(): void
@@ -121,7 +144,9 @@ final class SchedulerTest extends TestCase
         self::assertSame(1500.0, $hours->minute('2026-10-25 12:00') - $hours->minute('2026-10-24 12:00'));
         self::assertSame(1380.0, $hours->minute('2026-03-29 12:00') - $hours->minute('2026-03-28 12:00'));
         $noon = $hours->minute('2026-10-24 12:00');
-        $night = array_values(array_filter($hours->nights($noon, $noon + 1440), static fn (array $night): bool => $night[0] > $noon))[0];
+        $night = array_values(
+            array_filter($hours->nights($noon, $noon + 1440), static fn (array $night): bool => $night[0] > $noon),
+        )[0];
         self::assertSame(9.5 * 60, $night[1] - $night[0]);
         self::assertSame($hours->minute('2026-10-24 22:30'), $night[0]);
         // to bed after midnight
@@ -153,7 +178,11 @@ final class SchedulerTest extends TestCase
         foreach (array_slice($tasks, 1) as $i => $task) {
             self::assertFalse($task->isHands && $tasks[$i]->isHands);
         }
-        self::assertEqualsWithDelta(2 * Tasks::of(0, self::evaluated('Ketchup', ['kind' => 'simmer', 'minutes' => 40]))[0]->minutes, $tasks[0]->minutes, 1e-9);
+        self::assertEqualsWithDelta(
+            2 * Tasks::of(0, self::evaluated('Ketchup', ['kind' => 'simmer', 'minutes' => 40]))[0]->minutes,
+            $tasks[0]->minutes,
+            1e-9,
+        );
     }
 
     public function test_a_hob_that_is_known_says_how_long_a_reduction_takes(): void
@@ -170,11 +199,30 @@ final class SchedulerTest extends TestCase
      * @param array<string, mixed> $process
      * @param list<array<string, mixed>>|null $lines
      */
-    private static function evaluated(string $name, array $process, ?array $lines = null, ?float $rest = null): Evaluation
-    {
-        $lines ??= [['id' => 't', 'ingredient' => 'tomato', 'amount' => '1 kg'], ['id' => 'v', 'ingredient' => 'cider-vinegar', 'amount' => '100 g']];
+    private static function evaluated(
+        string $name,
+        array $process,
+        ?array $lines = null,
+        ?float $rest = null,
+    ): Evaluation {
+        $lines ??= [
+            ['id' => 't', 'ingredient' => 'tomato', 'amount' => '1 kg'],
+            ['id' => 'v', 'ingredient' => 'cider-vinegar', 'amount' => '100 g'],
+        ];
 
-        return Evaluation::of(RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => $name, 'stages' => [['id' => 's', 'lines' => $lines, 'process' => $process] + ($rest === null ? [] : ['rest_better_minutes' => $rest])]]), Sauce::catalogue(), null);
+        return Evaluation::of(
+            RecipeDocument::read([
+                'format' => 'vinculum-recipe',
+                'version' => 2,
+                'name' => $name,
+                'stages' => [
+                    ['id' => 's', 'lines' => $lines, 'process' => $process]
+                    + ($rest === null ? [] : ['rest_better_minutes' => $rest]),
+                ],
+            ]),
+            Sauce::catalogue(),
+            null,
+        );
     }
 
     /** @return array{list<Task>, array<int, float>} */
@@ -186,7 +234,17 @@ final class SchedulerTest extends TestCase
             $ready[$sauce] = (float) mt_rand(0, 90);
             for ($t = 0; $t < 4; $t++) {
                 $isHands = $t % 2 === 0;
-                $tasks[] = new Task($sauce, [], 'x', '', null, (float) mt_rand(4, 30), $isHands, $isHands ? null : ['ring', 'oven', 'ring'][mt_rand(0, 2)], [5.0, 20.0, null][mt_rand(0, 2)]);
+                $tasks[] = new Task(
+                    $sauce,
+                    [],
+                    'x',
+                    '',
+                    null,
+                    (float) mt_rand(4, 30),
+                    $isHands,
+                    $isHands ? null : ['ring', 'oven', 'ring'][mt_rand(0, 2)],
+                    [5.0, 20.0, null][mt_rand(0, 2)],
+                );
             }
         }
 

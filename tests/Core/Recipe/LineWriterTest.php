@@ -10,12 +10,22 @@ use Tests\Support\Sauce;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Recipe\LineWriter;
+use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedRecipe;
 
 /** More, less or something new, in words a kitchen can measure. */
 final class LineWriterTest extends TestCase
 {
-    private const LINES = ['gooseberry' => '1 kg', 'cider-vinegar' => '1 1/4 cup', 'sugar' => '2 tbsp', 'fine-salt' => '1/2 tsp', 'garlic' => '3 cloves', 'cayenne' => '1 pinch', 'olive-oil' => '2 glugs', 'egg' => '2'];
+    private const LINES = [
+        'gooseberry' => '1 kg',
+        'cider-vinegar' => '1 1/4 cup',
+        'sugar' => '2 tbsp',
+        'fine-salt' => '1/2 tsp',
+        'garlic' => '3 cloves',
+        'cayenne' => '1 pinch',
+        'olive-oil' => '2 glugs',
+        'egg' => '2',
+    ];
 
     /** @return iterable<string, array{float}> */
     public static function factors(): iterable
@@ -30,13 +40,20 @@ final class LineWriterTest extends TestCase
     {
         foreach (MeasuringSet::cases() as $set) {
             $kit = Kitchenware::of($set);
-            foreach (WeighedRecipe::of(Sauce::of(self::LINES, [], ['measures' => $set->value]), Sauce::catalogue())->lines as $line) {
+            foreach (
+                WeighedRecipe::of(self::measuredIn($set), Sauce::catalogue())->lines as $line
+            ) {
                 $ingredient = $line->ingredient ?? self::fail('It is in the pantry.');
                 $text = LineWriter::nearest($line, $factor, $set) ?? self::fail('It has an amount.');
                 $grams = LineWriter::gramsOf($text, $ingredient, null, $kit);
                 self::assertNotNull($grams, $text);
                 if (! in_array($ingredient->slug, ['egg', 'garlic', 'cayenne'], true)) {
-                    self::assertEqualsWithDelta(1.0, $grams / ($line->grams * $factor), 0.26, "{$set->value}: {$text} {$ingredient->slug}");
+                    self::assertEqualsWithDelta(
+                        1.0,
+                        $grams / ($line->grams * $factor),
+                        0.26,
+                        "{$set->value}: {$text} {$ingredient->slug}",
+                    );
                 }
                 foreach (LineWriter::ways($line, $factor, $kit) as $way) {
                     self::assertNotNull(LineWriter::gramsOf($way, $ingredient, null, $kit), $way);
@@ -57,8 +74,12 @@ final class LineWriterTest extends TestCase
 
     /** @param list<string> $ways */
     #[DataProvider('weighed')]
-    public function test_what_is_weighed_is_written_round_first(string $slug, string $amount, float $factor, array $ways): void
-    {
+    public function test_what_is_weighed_is_written_round_first(
+        string $slug,
+        string $amount,
+        float $factor,
+        array $ways,
+    ): void {
         $line = WeighedRecipe::of(Sauce::of([$slug => $amount]), Sauce::catalogue())->lines[0];
 
         self::assertSame($ways, LineWriter::ways($line, $factor, Kitchenware::of(MeasuringSet::Us)));
@@ -87,7 +108,12 @@ final class LineWriterTest extends TestCase
             $other = LineWriter::inSet($weighed, $set);
             self::assertSame($set, $other->measures);
             foreach (WeighedRecipe::of($other, Sauce::catalogue())->lines as $i => $line) {
-                self::assertEqualsWithDelta(1.0, $line->grams / $weighed->lines[$i]->grams, 0.13, "{$set->value}: {$line->line->amount} {$line->line->ingredient}");
+                self::assertEqualsWithDelta(
+                    1.0,
+                    $line->grams / $weighed->lines[$i]->grams,
+                    0.13,
+                    "{$set->value}: {$line->line->amount} {$line->line->ingredient}",
+                );
             }
             self::assertSame('1 kg', $other->lines()[0]->amount, 'what is weighed is left as it was');
             self::assertSame('1 pinch', $other->lines()[5]->amount, 'and so is a pinch');
@@ -98,7 +124,12 @@ final class LineWriterTest extends TestCase
     {
         mt_srand(31);
         $kit = Kitchenware::of(MeasuringSet::Us);
-        foreach (['sugar', 'cider-vinegar', 'honey', 'fine-salt', 'garlic', 'onion', 'water', 'maize-starch', 'soy-sauce'] as $slug) {
+        foreach (
+            [
+                'sugar', 'cider-vinegar', 'honey', 'fine-salt', 'garlic', 'onion', 'water', 'maize-starch',
+                'soy-sauce',
+            ] as $slug
+        ) {
             $ingredient = Sauce::ingredient($slug);
             for ($i = 0; $i < 25; $i++) {
                 $grams = exp(mt_rand(100, 700) / 100);
@@ -108,24 +139,36 @@ final class LineWriterTest extends TestCase
                 self::assertEqualsWithDelta(1.0, $read / $grams, 0.25, "{$grams} g of {$slug} as {$text}");
             }
         }
-        self::assertSame('3 cloves', LineWriter::fresh(3 * Sauce::ingredient('garlic')->portions[0]->grams, Sauce::ingredient('garlic'), $kit));
+        self::assertSame(
+            '3 cloves',
+            LineWriter::fresh(3 * Sauce::ingredient('garlic')->portions[0]->grams, Sauce::ingredient('garlic'), $kit),
+        );
     }
 
     public function test_a_scale_shows_its_own_step_and_tenths_only_of_little(): void
     {
         $kit = Kitchenware::of(MeasuringSet::Us);
 
-        self::assertSame(['350 g', '12 g', '6.3 g', '0.1 g'], array_map(static fn (float $grams): string => LineWriter::weighed($grams, $kit), [349.7, 12.2, 6.28, 0.01]));
+        self::assertSame(
+            ['350 g', '12 g', '6.3 g', '0.1 g'],
+            array_map(static fn (float $grams): string => LineWriter::weighed($grams, $kit), [349.7, 12.2, 6.28, 0.01]),
+        );
     }
 
     public function test_what_cannot_be_read_weighs_nothing_that_is_known(): void
     {
-        self::assertNull(LineWriter::gramsOf('3 flurps', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
-        self::assertNull(LineWriter::gramsOf('1/0 cup', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)));
+        self::assertNull(
+            LineWriter::gramsOf('3 flurps', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)),
+        );
+        self::assertNull(
+            LineWriter::gramsOf('1/0 cup', Sauce::ingredient('sugar'), null, Kitchenware::of(MeasuringSet::Us)),
+        );
     }
 
-
-    /** @return iterable<string, array{string, string, float, string, string}> what goes out, its amount, grams of what comes in, what that is, what is written */
+    /**
+     * @return iterable<string, array{string, string, float, string, string}> what goes out, its amount, grams of what
+     * comes in, what that is, what is written
+     */
     public static function standIns(): iterable
     {
         yield 'as much as went out is written as it was' => ['water', '120 ml', 121.0, 'vegetable-stock', '120 ml'];
@@ -143,14 +186,24 @@ final class LineWriterTest extends TestCase
     }
 
     #[DataProvider('standIns')]
-    public function test_what_stands_in_is_measured_as_what_it_stands_in_for(string $out, string $amount, float $grams, string $in, string $written): void
-    {
-        $line = WeighedRecipe::of(Sauce::of([$out => $amount], [], ['measures' => 'metric']), Sauce::catalogue())->lines[0];
+    public function test_what_stands_in_is_measured_as_what_it_stands_in_for(
+        string $out,
+        string $amount,
+        float $grams,
+        string $in,
+        string $written,
+    ): void {
+        $line = WeighedRecipe::of(Sauce::of([$out => $amount], [], ['measures' => 'metric']), Sauce::catalogue())
+            ->lines[0];
         $kit = Kitchenware::of(MeasuringSet::Metric);
 
         self::assertSame($written, LineWriter::insteadOf($line, $grams, Sauce::ingredient($in), $kit));
         // and it is about as much as was meant: half a line of the jug, of the scale or of a spoon off
-        self::assertEqualsWithDelta(1.0, (LineWriter::gramsOf($written, Sauce::ingredient($in), null, $kit) ?? 0.0) / $grams, 0.14);
+        self::assertEqualsWithDelta(
+            1.0,
+            (LineWriter::gramsOf($written, Sauce::ingredient($in), null, $kit) ?? 0.0) / $grams,
+            0.14,
+        );
     }
 
     public function test_a_jug_is_filled_to_one_of_its_lines(): void
@@ -172,5 +225,10 @@ final class LineWriterTest extends TestCase
                 self::assertEqualsWithDelta(round($steps), $steps, 1e-6, "{$grams} g in steps of {$step}");
             }
         }
+    }
+
+    private static function measuredIn(MeasuringSet $set): Recipe
+    {
+        return Sauce::of(self::LINES, [], ['measures' => $set->value]);
     }
 }

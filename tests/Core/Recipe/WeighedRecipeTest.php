@@ -39,26 +39,44 @@ final class WeighedRecipeTest extends TestCase
 
     public function test_parts_fill_the_size_by_volume_around_what_is_measured(): void
     {
-        $weighed = self::weigh([
-            ['id' => 'oil', 'ingredient' => 'olive-oil', 'amount' => '3 parts'],
-            ['id' => 'vinegar', 'ingredient' => 'wine-vinegar', 'amount' => '1 part'],
-            ['id' => 'mustard', 'ingredient' => 'dijon-type-mustard', 'tie' => ['line' => 'vinegar', 'ratio' => 0.1]],
-            ['id' => 'water', 'ingredient' => 'water', 'amount' => '100 ml'],
-        ], ['size' => ['volume_ml' => 600]]);
+        $weighed = self::weigh(
+            [
+                ['id' => 'oil', 'ingredient' => 'olive-oil', 'amount' => '3 parts'],
+                ['id' => 'vinegar', 'ingredient' => 'wine-vinegar', 'amount' => '1 part'],
+                [
+                    'id' => 'mustard',
+                    'ingredient' => 'dijon-type-mustard',
+                    'tie' => ['line' => 'vinegar', 'ratio' => 0.1],
+                ],
+                ['id' => 'water', 'ingredient' => 'water', 'amount' => '100 ml'],
+            ],
+            ['size' => ['volume_ml' => 600]],
+        );
         [$oil, $vinegar, $mustard, $water] = self::grams($weighed);
 
-        self::assertEqualsWithDelta(3.0, ($oil / 0.915) / ($vinegar / 1.013), 1e-9);
+        self::assertEqualsWithDelta(3.0, $oil / 0.915 / ($vinegar / 1.013), 1e-9);
         self::assertEqualsWithDelta(600.0, $oil / 0.915 + $vinegar / 1.013 + $mustard / 1.06 + $water / 0.998, 1e-6);
         self::assertEqualsWithDelta(0.1, $mustard / $vinegar, 1e-9);
     }
 
     public function test_parts_without_a_size_or_without_room_say_so(): void
     {
-        self::assertSame(['a' => 'size-missing'], self::codes(self::weigh([['id' => 'a', 'ingredient' => 'water', 'amount' => '1 part']])));
-        self::assertSame(['a' => 'size-too-small'], self::codes(self::weigh([
-            ['id' => 'a', 'ingredient' => 'water', 'amount' => '1 part'],
-            ['id' => 'b', 'ingredient' => 'sugar', 'amount' => '700 g'],
-        ], ['size' => ['mass_g' => 600]])));
+        self::assertSame(
+            ['a' => 'size-missing'],
+            self::codes(self::weigh([['id' => 'a', 'ingredient' => 'water', 'amount' => '1 part']])),
+        );
+        self::assertSame(
+            ['a' => 'size-too-small'],
+            self::codes(
+                self::weigh(
+                    [
+                        ['id' => 'a', 'ingredient' => 'water', 'amount' => '1 part'],
+                        ['id' => 'b', 'ingredient' => 'sugar', 'amount' => '700 g'],
+                    ],
+                    ['size' => ['mass_g' => 600]],
+                ),
+            ),
+        );
     }
 
     public function test_what_cannot_be_read_or_is_not_known_weighs_nothing_and_says_why(): void
@@ -73,10 +91,16 @@ final class WeighedRecipeTest extends TestCase
         ]);
 
         self::assertEqualsWithDelta([0.0, 0.0, 0.0, 0.0, 70.0, 0.0], self::grams($weighed), 1e-9);
-        self::assertSame(['a' => 'unit-unknown', 'b' => 'ingredient-unknown', 'c' => 'to-taste', 'f' => 'ingredient-unknown'], self::codes($weighed));
+        self::assertSame(
+            ['a' => 'unit-unknown', 'b' => 'ingredient-unknown', 'c' => 'to-taste', 'f' => 'ingredient-unknown'],
+            self::codes($weighed),
+        );
         self::assertSame(['gooseberry', 'physalis'], $weighed->problems[1]->suggestions);
         self::assertSame(['plain-flour', 'tapioca-starch'], $weighed->problems[3]->suggestions);
-        self::assertStringContainsString('Did you mean plain flour or tapioca starch?', (string) json_encode($weighed->problems[3]->text->slots));
+        self::assertStringContainsString(
+            'Did you mean plain flour or tapioca starch?',
+            (string) json_encode($weighed->problems[3]->text->slots),
+        );
     }
 
     /**
@@ -101,6 +125,10 @@ final class WeighedRecipeTest extends TestCase
      */
     private static function codes(WeighedRecipe $weighed): array
     {
-        return array_column(array_map(static fn (Problem $problem): array => [$problem->at, $problem->code], $weighed->problems), 1, 0);
+        return array_column(
+            array_map(static fn (Problem $problem): array => [$problem->at, $problem->code], $weighed->problems),
+            1,
+            0,
+        );
     }
 }

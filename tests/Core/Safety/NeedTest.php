@@ -51,15 +51,29 @@ final class NeedTest extends TestCase
             Need::each(['egg', 'sorrow'], Sauce::catalogue()->vocabulary, 'free_of');
             self::fail('Sorrow is no need.');
         } catch (InvalidRecipe $why) {
-            self::assertStringContainsString('“sorrow” is not accepted. Expected: one of vegan, vegetarian, gluten', $why->getMessage());
+            self::assertStringContainsString(
+                '“sorrow” is not accepted. Expected: one of vegan, vegetarian, gluten',
+                $why->getMessage(),
+            );
         }
-        self::assertSame(['eggs', 'soy'], array_map(static fn (Need $need): string => $need->slug, Need::each(['egg', 'soya'], Sauce::catalogue()->vocabulary, 'free_of')));
+        self::assertSame(
+            ['eggs', 'soy'],
+            array_map(
+                static fn (Need $need): string => $need->slug,
+                Need::each(['egg', 'soya'], Sauce::catalogue()->vocabulary, 'free_of'),
+            ),
+        );
     }
 
-    /** What is not eaten is against it, what may hold some is to be checked, and of what nobody has spoken for nobody knows. */
+    /**
+     * What is not eaten is against it, what may hold some is to be checked, and of what nobody has spoken for nobody
+     * knows.
+     */
     public function test_what_a_thing_is_to_a_need(): void
     {
-        $verdict = static fn (string $need, string $slug): ?string => Sauce::need($need)->verdict(Sauce::ingredient($slug));
+        $verdict = static fn (string $need, string $slug): ?string => Sauce::need($need)->verdict(
+            Sauce::ingredient($slug),
+        );
 
         self::assertSame('against', $verdict('eggs', 'mayonnaise'));
         self::assertSame('against', $verdict('gluten', 'soy-sauce'));

@@ -30,22 +30,51 @@ final class UnreadLinesTest extends TestCase
      */
     public static function named(): iterable
     {
-        foreach ([
-            '6 raw oysters' => ['molluscs'], '100 g mussels, cleaned' => ['molluscs'], '80 g scallops' => ['molluscs'],
-            '100 g lobster meat' => ['crustaceans'], '120 g white crab meat' => ['crustaceans'],
-            '1 tin tuna' => ['fish'], '100 g smoked salmon' => ['fish'], '20 g lupin flour' => ['wheat', 'lupin'],
-            '20 g soy flour' => ['wheat', 'soy'], '20 g flour (lupin)' => ['wheat', 'lupin'], '20 g flour, soy' => ['wheat', 'soy'], '50 g rye flour' => ['gluten', 'wheat'], '60 g pearl barley' => ['gluten'],
-            '40 g brazil nuts' => ['nuts'], '50 g halloumi' => ['milk'], '1 oyster mushroom' => [],
-            '50 g butter or vegan spread' => ['milk'], '2 tbsp soy sauce (gluten-free if needed)' => ['wheat', 'soy'],
-            '100 g yoghurt (dairy-free if needed)' => ['milk'], '50 g butter, dairy-free or not' => ['milk'],
-            '50 g butter the size of an egg' => ['milk'],
-            '100 ml milk or plant milk' => ['milk'], '1 tin tuna or vegan tuna' => ['fish'], '100 g crab apples' => [], '100 g plant tuna' => [], '1 gluten-free fish finger' => ['fish'],
-            // what either could be, until it is answered
-            '40 g almond flour' => ['wheat', 'nuts'], '2 tbsp walnut butter' => ['milk', 'nuts'], '200 ml cashew milk' => ['milk', 'nuts'],
-            '100 g cashew cheese' => ['milk', 'nuts'], '40 g hazelnut oil' => ['nuts'], '100 g raw cashews' => ['nuts'], '2 tbsp milk powder' => ['milk'],
-            '1 tbsp pistachio spread' => ['nuts'], '2 tbsp barley miso powder' => ['gluten', 'soy'], '50 g vegan cashew cheese' => ['nuts'],
-            '50 g lactose-free halloumi' => ['milk'], '50 g dairy-free halloumi' => [], '1 gluten-free brown loaf, wheat-free bread' => [], '2 free-range turkey eggs' => ['eggs'],
-        ] as $line => $allergens) {
+        foreach (
+            [
+                '6 raw oysters' => ['molluscs'],
+                '100 g mussels, cleaned' => ['molluscs'],
+                '80 g scallops' => ['molluscs'],
+                '100 g lobster meat' => ['crustaceans'],
+                '120 g white crab meat' => ['crustaceans'],
+                '1 tin tuna' => ['fish'],
+                '100 g smoked salmon' => ['fish'],
+                '20 g lupin flour' => ['wheat', 'lupin'],
+                '20 g soy flour' => ['wheat', 'soy'],
+                '20 g flour (lupin)' => ['wheat', 'lupin'],
+                '20 g flour, soy' => ['wheat', 'soy'],
+                '50 g rye flour' => ['gluten', 'wheat'],
+                '60 g pearl barley' => ['gluten'],
+                '40 g brazil nuts' => ['nuts'],
+                '50 g halloumi' => ['milk'],
+                '1 oyster mushroom' => [],
+                '50 g butter or vegan spread' => ['milk'],
+                '2 tbsp soy sauce (gluten-free if needed)' => ['wheat', 'soy'],
+                '100 g yoghurt (dairy-free if needed)' => ['milk'],
+                '50 g butter, dairy-free or not' => ['milk'],
+                '50 g butter the size of an egg' => ['milk'],
+                '100 ml milk or plant milk' => ['milk'],
+                '1 tin tuna or vegan tuna' => ['fish'],
+                '100 g crab apples' => [],
+                '100 g plant tuna' => [],
+                '1 gluten-free fish finger' => ['fish'],
+                // what either could be, until it is answered
+                '40 g almond flour' => ['wheat', 'nuts'],
+                '2 tbsp walnut butter' => ['milk', 'nuts'],
+                '200 ml cashew milk' => ['milk', 'nuts'],
+                '100 g cashew cheese' => ['milk', 'nuts'],
+                '40 g hazelnut oil' => ['nuts'],
+                '100 g raw cashews' => ['nuts'],
+                '2 tbsp milk powder' => ['milk'],
+                '1 tbsp pistachio spread' => ['nuts'],
+                '2 tbsp barley miso powder' => ['gluten', 'soy'],
+                '50 g vegan cashew cheese' => ['nuts'],
+                '50 g lactose-free halloumi' => ['milk'],
+                '50 g dairy-free halloumi' => [],
+                '1 gluten-free brown loaf, wheat-free bread' => [],
+                '2 free-range turkey eggs' => ['eggs'],
+            ] as $line => $allergens
+        ) {
             yield $line => [$line, $allergens];
         }
     }
@@ -59,13 +88,34 @@ final class UnreadLinesTest extends TestCase
 
     public function test_a_guess_at_another_thing_is_shown_and_not_put_in(): void
     {
-        foreach (['40 g almond flour', '2 tbsp walnut butter', '200 g chicken livers', '100 g apple butter', '1 cup pineapple vinegar', '1 tbsp beetroot powder', '500 ml brown ale', '1 tsp jeera', '40 g hazelnut oil'] as $line) {
+        foreach (
+            [
+                '40 g almond flour',
+                '2 tbsp walnut butter',
+                '200 g chicken livers',
+                '100 g apple butter',
+                '1 cup pineapple vinegar',
+                '1 tbsp beetroot powder',
+                '500 ml brown ale',
+                '1 tsp jeera',
+                '40 g hazelnut oil',
+            ] as $line
+        ) {
             [$recipe, $questions] = JottedText::read("200 g sugar\n{$line}", Sauce::catalogue(), MeasuringSet::Metric);
             self::assertCount(1, $questions, $line);
             self::assertNull(Sauce::catalogue()->find($recipe->stages[0]->lines[1]->ingredient), $line);
         }
-        foreach (['2 tbsp tumeric' => 'turmeric', '20 g parm' => 'hard-cheese', '1 red bell peper' => 'red-pepper'] as $line => $slug) {
-            self::assertSame($slug, JottedText::read("200 g sugar\n{$line}", Sauce::catalogue(), MeasuringSet::Metric)[0]->stages[0]->lines[1]->ingredient, 'misspelt or cut short it is the same thing');
+        foreach (
+            [
+                '2 tbsp tumeric' => 'turmeric', '20 g parm' => 'hard-cheese', '1 red bell peper' => 'red-pepper',
+            ] as $line => $slug
+        ) {
+            self::assertSame(
+                $slug,
+                JottedText::read("200 g sugar\n{$line}", Sauce::catalogue(), MeasuringSet::Metric)[0]->stages[0]
+                    ->lines[1]->ingredient,
+                'misspelt or cut short it is the same thing',
+            );
         }
     }
 
@@ -86,8 +136,11 @@ final class UnreadLinesTest extends TestCase
      * @param list<string> $may
      */
     #[DataProvider('choices')]
-    public function test_where_there_is_a_choice_the_allergens_of_the_other_are_to_be_checked(string $line, array $contains, array $may): void
-    {
+    public function test_where_there_is_a_choice_the_allergens_of_the_other_are_to_be_checked(
+        string $line,
+        array $contains,
+        array $may,
+    ): void {
         $found = Allergens::of(self::jotted($line)->cooked->weighed);
 
         self::assertSame($contains, array_keys($found['contains']));
@@ -96,7 +149,11 @@ final class UnreadLinesTest extends TestCase
 
     public function test_a_guess_without_the_allergen_is_shown_and_not_put_in(): void
     {
-        [$recipe, $questions] = JottedText::read("Gravy\n\n20 g lupin flour\n400 ml water", Sauce::catalogue(), MeasuringSet::Metric);
+        [$recipe, $questions] = JottedText::read(
+            "Gravy\n\n20 g lupin flour\n400 ml water",
+            Sauce::catalogue(),
+            MeasuringSet::Metric,
+        );
 
         self::assertSame('lupin flour', $recipe->stages[0]->lines[0]->ingredient);
         self::assertSame(['plain-flour'], array_slice($questions[0]->guesses, 0, 1));
@@ -107,13 +164,24 @@ final class UnreadLinesTest extends TestCase
      */
     public static function ruledOut(): iterable
     {
-        foreach ([
-            '200 g gluten-free flour' => 'wheat', '200 g flour (gluten-free)' => 'wheat', '100 g vegan cheese' => 'milk',
-            '50 g dairy-free cheese' => 'milk', '1 tbsp vegan fish sauce' => 'fish', '1 tbsp soy-free miso' => 'soy',
-            '1 tbsp vegan Worcestershire sauce' => 'fish', '2 tbsp nut-free pesto' => 'nuts', '1 tbsp mustard-free piccalilli' => 'mustard',
-            '2 tbsp eggless hollandaise' => 'eggs', '2 tbsp gluten-free soy sauce' => 'wheat',
-            '100 ml plant-based milk' => 'milk', '2 tbsp egg-free mayonnaise' => 'eggs', '100 ml plant-based cream' => 'milk',
-        ] as $line => $allergen) {
+        foreach (
+            [
+                '200 g gluten-free flour' => 'wheat',
+                '200 g flour (gluten-free)' => 'wheat',
+                '100 g vegan cheese' => 'milk',
+                '50 g dairy-free cheese' => 'milk',
+                '1 tbsp vegan fish sauce' => 'fish',
+                '1 tbsp soy-free miso' => 'soy',
+                '1 tbsp vegan Worcestershire sauce' => 'fish',
+                '2 tbsp nut-free pesto' => 'nuts',
+                '1 tbsp mustard-free piccalilli' => 'mustard',
+                '2 tbsp eggless hollandaise' => 'eggs',
+                '2 tbsp gluten-free soy sauce' => 'wheat',
+                '100 ml plant-based milk' => 'milk',
+                '2 tbsp egg-free mayonnaise' => 'eggs',
+                '100 ml plant-based cream' => 'milk',
+            ] as $line => $allergen
+        ) {
             yield $line => [$line, $allergen];
         }
     }
@@ -122,7 +190,10 @@ final class UnreadLinesTest extends TestCase
     public function test_what_its_own_words_rule_out_is_neither_put_in_nor_shown(string $line, string $allergen): void
     {
         [$recipe, $questions] = JottedText::read("Sauce\n\n{$line}", Sauce::catalogue(), MeasuringSet::Metric);
-        $meant = [$recipe->stages[0]->lines[0]->ingredient, ...array_merge(...array_map(static fn (object $question): array => $question->guesses, $questions))];
+        $meant = [
+            $recipe->stages[0]->lines[0]->ingredient,
+            ...array_merge(...array_map(static fn (object $question): array => $question->guesses, $questions)),
+        ];
         foreach ($meant as $slug) {
             self::assertNotContains($allergen, Sauce::catalogue()->find($slug)->contains ?? []);
         }
@@ -130,8 +201,18 @@ final class UnreadLinesTest extends TestCase
 
     public function test_what_is_only_without_sugar_or_fat_is_what_it_is(): void
     {
-        foreach (['100 g fat-free yoghurt' => 'yoghurt', '100 ml lactose-free milk' => 'milk', '50 g boneless anchovies' => 'anchovy'] as $line => $slug) {
-            self::assertSame($slug, JottedText::read("Sauce\n\n{$line}", Sauce::catalogue(), MeasuringSet::Metric)[0]->stages[0]->lines[0]->ingredient);
+        foreach (
+            [
+                '100 g fat-free yoghurt' => 'yoghurt',
+                '100 ml lactose-free milk' => 'milk',
+                '50 g boneless anchovies' => 'anchovy',
+            ] as $line => $slug
+        ) {
+            self::assertSame(
+                $slug,
+                JottedText::read("Sauce\n\n{$line}", Sauce::catalogue(), MeasuringSet::Metric)[0]->stages[0]->lines[0]
+                    ->ingredient,
+            );
         }
     }
 
@@ -170,13 +251,26 @@ final class UnreadLinesTest extends TestCase
      */
     public static function hazards(): iterable
     {
-        foreach ([
-            '50 g apricot kernels' => 'kernels', '30 g bitter almonds' => 'kernels', '200 g cassava' => 'cassava',
-            '1 cup dried kidney beans' => 'raw-beans', '200 g black beans, soaked' => 'raw-beans', '3 green potatoes' => 'green-potatoes',
-            '500 g foraged mushrooms' => 'wild-mushrooms', '20 g fiddleheads' => 'fiddleheads', '50 g comfrey leaves' => 'poisonous-plants',
-            '6 raw oysters' => 'raw-seafood', "100 g salmon, diced\n\nSimmer 10 minutes." => null, '1 tin tuna' => null,
-            '1 tin kidney beans, drained' => null, '20 g cassava flour' => null, '200 g green tomatoes' => null, '3 potatoes' => null,
-        ] as $line => $code) {
+        foreach (
+            [
+                '50 g apricot kernels' => 'kernels',
+                '30 g bitter almonds' => 'kernels',
+                '200 g cassava' => 'cassava',
+                '1 cup dried kidney beans' => 'raw-beans',
+                '200 g black beans, soaked' => 'raw-beans',
+                '3 green potatoes' => 'green-potatoes',
+                '500 g foraged mushrooms' => 'wild-mushrooms',
+                '20 g fiddleheads' => 'fiddleheads',
+                '50 g comfrey leaves' => 'poisonous-plants',
+                '6 raw oysters' => 'raw-seafood',
+                "100 g salmon, diced\n\nSimmer 10 minutes." => null,
+                '1 tin tuna' => null,
+                '1 tin kidney beans, drained' => null,
+                '20 g cassava flour' => null,
+                '200 g green tomatoes' => null,
+                '3 potatoes' => null,
+            ] as $line => $code
+        ) {
             yield $line => [$line, $code];
         }
     }
@@ -191,7 +285,9 @@ final class UnreadLinesTest extends TestCase
 
     public function test_beans_of_ones_own_are_poisonous_until_they_are_boiled(): void
     {
-        $catalogue = Sauce::catalogueWith(['beans' => ['name' => 'beans', 'per_100g' => ['water' => 60.0], 'traits' => ['raw-beans']]]);
+        $catalogue = Sauce::catalogueWith([
+            'beans' => ['name' => 'beans', 'per_100g' => ['water' => 60.0], 'traits' => ['raw-beans']],
+        ]);
         $codes = static fn (array $stage): array => array_map(
             static fn (Caution $caution): string => $caution->code,
             Cautions::of(Facts::of(Evaluation::of(Sauce::of(['beans' => '100 g'], $stage), $catalogue, null))),
@@ -212,19 +308,27 @@ final class UnreadLinesTest extends TestCase
     {
         $sauce = self::jotted("6 raw oysters\n200 g cooked chayote\n100 g butter");
         $left = static fn (string $need): array => array_map(
-            static fn (array $line): string => $line['line'].(str_contains((string) json_encode($line['why']), 'in the way') ? ' against' : ' check'),
+            static fn (array $line): string => $line['line']
+                .(str_contains((string) json_encode($line['why']), 'in the way') ? ' against' : ' check'),
             FreeOf::of($sauce, Sauce::catalogue(), [Sauce::need($need)], new Criteria)->left,
         );
 
         self::assertSame(['l1 against', 'l2 check'], $left('shellfish'));
         self::assertSame(['l1 check', 'l2 check'], $left('nuts'));
         self::assertSame(['l1 against', 'l2 check'], $left('vegan'));
-        self::assertSame(['against' => ['l1'], 'check' => ['l2']], Diet::named('vegetarian', Sauce::catalogue()->vocabulary)->of($sauce->cooked));
+        self::assertSame(
+            ['against' => ['l1'], 'check' => ['l2']],
+            Diet::named('vegetarian', Sauce::catalogue()->vocabulary)->of($sauce->cooked),
+        );
     }
 
     public function test_what_is_fermented_for_weeks_can_be_kept(): void
     {
-        $recipe = JottedText::read("Mash\n\n300 g red chillies\n10 g salt\n\nFerment for 6 weeks.", Sauce::catalogue(), MeasuringSet::Metric)[0];
+        $recipe = JottedText::read(
+            "Mash\n\n300 g red chillies\n10 g salt\n\nFerment for 6 weeks.",
+            Sauce::catalogue(),
+            MeasuringSet::Metric,
+        )[0];
         $again = RecipeDocument::read(RecipeDocument::write($recipe));
 
         self::assertSame(60480.0, $again->stages[0]->process?->minutes);
@@ -233,11 +337,18 @@ final class UnreadLinesTest extends TestCase
     /** @return list<string> */
     private static function codes(string $lines): array
     {
-        return array_map(static fn (Caution $caution): string => $caution->code, Cautions::of(Facts::of(self::jotted($lines))));
+        return array_map(
+            static fn (Caution $caution): string => $caution->code,
+            Cautions::of(Facts::of(self::jotted($lines))),
+        );
     }
 
     private static function jotted(string $lines): Evaluation
     {
-        return Evaluation::of(JottedText::read("Test\n\n{$lines}", Sauce::catalogue(), MeasuringSet::Metric)[0], Sauce::catalogue(), null);
+        return Evaluation::of(
+            JottedText::read("Test\n\n{$lines}", Sauce::catalogue(), MeasuringSet::Metric)[0],
+            Sauce::catalogue(),
+            null,
+        );
     }
 }

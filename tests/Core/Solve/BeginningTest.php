@@ -42,7 +42,11 @@ final class BeginningTest extends TestCase
             self::assertTrue($first === null || $first['usual'], "{$measure} begins with what is usual");
             self::assertLessThanOrEqual(6, count($things));
             foreach ($things as $each) {
-                self::assertGreaterThan(0.0, Measure::from($measure)->strengthOf($each['thing']) ?? 0.0, "{$each['thing']->slug} brings {$measure}");
+                self::assertGreaterThan(
+                    0.0,
+                    Measure::from($measure)->strengthOf($each['thing']) ?? 0.0,
+                    "{$each['thing']->slug} brings {$measure}",
+                );
             }
         }
     }
@@ -52,27 +56,61 @@ final class BeginningTest extends TestCase
     public function test_what_is_offered_goes_into_the_draft(string $kind): void
     {
         $beginning = self::of($kind);
-        $offered = array_map(static fn (array $main): Ingredient => $main['thing'], array_slice($beginning->mains, 1, 2));
+        $offered = array_map(
+            static fn (array $main): Ingredient => $main['thing'],
+            array_slice($beginning->mains, 1, 2),
+        );
         foreach ($beginning->bringers as $things) {
             $others = array_values(array_filter($things, static fn (array $each): bool => ! $each['usual']));
-            $offered = [...$offered, ...array_map(static fn (array $each): Ingredient => $each['thing'], array_slice($others, 0, 1))];
+            $offered = [
+                ...$offered,
+                ...array_map(static fn (array $each): Ingredient => $each['thing'], array_slice($others, 0, 1)),
+            ];
         }
         foreach ($offered as $thing) {
-            $draft = Draft::of(Sauce::style($kind), $kind, self::notes()[$kind], [['ingredient' => $thing, 'grams' => null]], [], Sauce::catalogue(), new Criteria);
-            self::assertGreaterThan(0.0, $draft->evaluation->cooked->weighed->gramsOf($thing->slug), "{$thing->slug} in {$kind}");
+            $draft = Draft::of(
+                Sauce::style($kind),
+                $kind,
+                self::notes()[$kind],
+                [['ingredient' => $thing, 'grams' => null]],
+                [],
+                Sauce::catalogue(),
+                new Criteria,
+            );
+            self::assertGreaterThan(
+                0.0,
+                $draft->evaluation->cooked->weighed->gramsOf($thing->slug),
+                "{$thing->slug} in {$kind}",
+            );
         }
     }
 
     public function test_what_is_on_hand_goes_before_what_is_in_season_and_what_is_out_of_it_is_left_out(): void
     {
-        $wishes = new Criteria(onHand: ['apple'], inSeason: ['quince'], outOfSeason: ['strawberry', 'plum', 'raspberry']);
+        $wishes = new Criteria(
+            onHand: ['apple'],
+            inSeason: ['quince'],
+            outOfSeason: ['strawberry', 'plum', 'raspberry'],
+        );
         $mains = [];
         foreach (self::of('fruit-ketchup', $wishes)->mains as $main) {
             $mains[$main['thing']->slug] = $main['why'];
         }
-        self::assertSame(['plum' => 'usual', 'apple' => 'on hand', 'quince' => 'in season'], array_slice($mains, 0, 3, true));
+        self::assertSame(
+            ['plum' => 'usual', 'apple' => 'on hand', 'quince' => 'in season'],
+            array_slice($mains, 0, 3, true),
+        );
         self::assertArrayNotHasKey('strawberry', $mains);
-        self::assertArrayHasKey('strawberry', array_flip(array_map(static fn (array $main): string => $main['thing']->slug, self::of('fruit-ketchup', new Criteria(onHand: ['strawberry'], outOfSeason: ['strawberry']))->mains)), 'what is on hand is used, in season or not');
+        self::assertArrayHasKey(
+            'strawberry',
+            array_flip(
+                array_map(
+                    static fn (array $main): string => $main['thing']->slug,
+                    self::of('fruit-ketchup', new Criteria(onHand: ['strawberry'], outOfSeason: ['strawberry']))->mains,
+                ),
+            ),
+            'what is on hand is used, in season or not',
+        );
     }
 
     /** Two of one name are told apart, and nobody is asked whether the salt is fine or coarse. */
@@ -83,7 +121,11 @@ final class BeginningTest extends TestCase
             foreach ([$shown['built_on'], ...array_column($shown['tastes'], 'things')] as $things) {
                 $names = array_column($things, 'name');
                 self::assertSame($names, array_values(array_unique($names)), $kind);
-                self::assertLessThanOrEqual(1, count(array_intersect(array_column($things, 'slug'), ['fine-salt', 'coarse-salt', 'flake-salt'])), $kind);
+                self::assertLessThanOrEqual(
+                    1,
+                    count(array_intersect(array_column($things, 'slug'), ['fine-salt', 'coarse-salt', 'flake-salt'])),
+                    $kind,
+                );
             }
         }
     }
@@ -109,7 +151,9 @@ final class BeginningTest extends TestCase
 
     public function test_what_never_comes_into_this_house_is_not_offered(): void
     {
-        foreach (self::of('vinegar-pepper-mop', new Criteria(never: ['lemon-juice', 'white-vinegar']))->bringers as $things) {
+        foreach (
+            self::of('vinegar-pepper-mop', new Criteria(never: ['lemon-juice', 'white-vinegar']))->bringers as $things
+        ) {
             foreach ($things as $each) {
                 self::assertNotContains($each['thing']->slug, ['lemon-juice', 'white-vinegar']);
             }
@@ -118,7 +162,17 @@ final class BeginningTest extends TestCase
 
     public function test_left_out_it_is_not_in_it(): void
     {
-        $without = Draft::of(Sauce::style('fruit-ketchup'), 'fruit-ketchup', self::notes()['fruit-ketchup'], [], [], Sauce::catalogue(), new Criteria, 0, ['cayenne']);
+        $without = Draft::of(
+            Sauce::style('fruit-ketchup'),
+            'fruit-ketchup',
+            self::notes()['fruit-ketchup'],
+            [],
+            [],
+            Sauce::catalogue(),
+            new Criteria,
+            0,
+            ['cayenne'],
+        );
 
         self::assertSame(0.0, $without->evaluation->cooked->weighed->gramsOf('cayenne'));
         self::assertSame(0.0, $without->evaluation->tasting->value(Measure::Heat));
@@ -143,12 +197,29 @@ final class BeginningTest extends TestCase
         }
         self::assertCount(count($styles), $shown['directions']);
         self::assertSame([1], array_values(array_unique($leads)));
-        self::assertSame([1.0], array_values(array_unique($tallest)), 'each taste fills the frame in the kind that has most of it');
+        self::assertSame(
+            [1.0],
+            array_values(array_unique($tallest)),
+            'each taste fills the frame in the kind that has most of it',
+        );
         self::assertSame([], $shown['built_on']);
         // in the order one builds: sour, sweet, salt, depth, heat
         $chosen = (new BeginView(Speech::usual()))->of($styles, self::of('fruit-ketchup'));
-        self::assertSame(['sour', 'sweet', 'salt'], array_column($chosen['tastes'], 'taste'), 'hardly any of it is hot');
-        self::assertSame(['salt', 'heat'], array_slice(array_column((new BeginView(Speech::usual()))->of($styles, self::of('vinegar-pepper-mop'))['tastes'], 'taste'), -2));
+        self::assertSame(
+            ['sour', 'sweet', 'salt'],
+            array_column($chosen['tastes'], 'taste'),
+            'hardly any of it is hot',
+        );
+        self::assertSame(
+            ['salt', 'heat'],
+            array_slice(
+                array_column(
+                    (new BeginView(Speech::usual()))->of($styles, self::of('vinegar-pepper-mop'))['tastes'],
+                    'taste',
+                ),
+                -2,
+            ),
+        );
         self::assertSame(['slug' => 'plum', 'name' => 'plums', 'why' => 'usual'], $chosen['built_on'][0]);
     }
 

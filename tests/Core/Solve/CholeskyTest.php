@@ -14,7 +14,11 @@ final class CholeskyTest extends TestCase
     public function test_a_matrix_by_hand(): void
     {
         // [[4, 2], [2, 3]] x = [10, 9] has x = [1.5, 2]
-        self::assertEqualsWithDelta([1.5, 2.0], Cholesky::of([[4.0, 2.0], [2.0, 3.0]], [0, 1], 0.0)->solve([10.0, 9.0]), 1e-12);
+        self::assertEqualsWithDelta(
+            [1.5, 2.0],
+            Cholesky::of([[4.0, 2.0], [2.0, 3.0]], [0, 1], 0.0)->solve([10.0, 9.0]),
+            1e-12,
+        );
         // of one row of it: 3 x = 9
         self::assertEqualsWithDelta([3.0], Cholesky::of([[4.0, 2.0], [2.0, 3.0]], [1], 0.0)->solve([9.0]), 1e-12);
     }
@@ -27,7 +31,11 @@ final class CholeskyTest extends TestCase
             $right = array_map(static fn (): float => mt_rand(-1000, 1000) / 100, range(1, $n));
             $x = Cholesky::of($matrix, range(0, $n - 1), 0.0)->solve($right);
             foreach ($matrix as $i => $row) {
-                self::assertEqualsWithDelta($right[$i], array_sum(array_map(static fn (float $m, float $v): float => $m * $v, $row, $x)), 1e-8);
+                self::assertEqualsWithDelta(
+                    $right[$i],
+                    array_sum(array_map(static fn (float $m, float $v): float => $m * $v, $row, $x)),
+                    1e-8,
+                );
             }
         }
     }
@@ -54,7 +62,11 @@ final class CholeskyTest extends TestCase
                 }
                 self::assertSame($rows, $changing->rows());
                 $right = array_map(static fn (): float => mt_rand(-1000, 1000) / 100, $rows);
-                self::assertEqualsWithDelta(Cholesky::of($matrix, $rows, 0.0)->solve($right), $changing->solve($right), 1e-7);
+                self::assertEqualsWithDelta(
+                    Cholesky::of($matrix, $rows, 0.0)->solve($right),
+                    $changing->solve($right),
+                    1e-7,
+                );
             }
         }
     }
@@ -79,7 +91,10 @@ final class CholeskyTest extends TestCase
     /** @return array<int, array<int, float>> */
     private static function positive(int $n): array
     {
-        $a = array_map(static fn (): array => array_map(static fn (): float => mt_rand(-1000, 1000) / 1000, range(1, $n)), range(1, $n + 2));
+        $a = array_map(
+            static fn (): array => array_map(static fn (): float => mt_rand(-1000, 1000) / 1000, range(1, $n)),
+            range(1, $n + 2),
+        );
         $matrix = array_fill(0, $n, array_fill(0, $n, 0.0));
         foreach ($a as $row) {
             for ($i = 0; $i < $n; $i++) {

@@ -58,10 +58,19 @@ final class KktTest extends TestCase
             [$a, $b, $low, $high] = self::problem($seed);
             $best = LeastSquares::solve($a, $b, $low, $high);
             for ($i = 0; $i < 200; $i++) {
-                $x = array_map(static fn (float $l, float $h): float => $l + mt_rand() / mt_getrandmax() * (min($h, $l + 6.0) - $l), $low, $high);
+                $x = array_map(
+                    static fn (float $l, float $h): float => $l
+                        + (mt_rand() / mt_getrandmax()) * (min($h, $l + 6.0) - $l),
+                    $low,
+                    $high,
+                );
                 self::assertGreaterThanOrEqual($best->objective - 1e-9, self::objective($a, $b, $x));
             }
-            self::assertEqualsWithDelta($best->objective, self::objective($a, $b, $best->x), 1e-9 * (1 + $best->objective));
+            self::assertEqualsWithDelta(
+                $best->objective,
+                self::objective($a, $b, $best->x),
+                1e-9 * (1 + $best->objective),
+            );
         }
     }
 
@@ -92,7 +101,7 @@ final class KktTest extends TestCase
     {
         $gradient = array_fill(0, count($x), 0.0);
         foreach ($a as $i => $row) {
-            $off = array_sum(array_map(static fn (float $each, float $at): float => $each * $at, $row, $x)) - $b[$i];
+            $off = array_sum(array_map(static fn (float $a, float $of): float => $a * $of, $row, $x)) - $b[$i];
             foreach ($row as $j => $each) {
                 $gradient[$j] += $each * $off;
             }
@@ -110,7 +119,8 @@ final class KktTest extends TestCase
     {
         $sum = 0.0;
         foreach ($a as $i => $row) {
-            $sum += (array_sum(array_map(static fn (float $each, float $at): float => $each * $at, $row, $x)) - $b[$i]) ** 2;
+            $at = array_sum(array_map(static fn (float $each, float $of): float => $each * $of, $row, $x));
+            $sum += ($at - $b[$i]) ** 2;
         }
 
         return $sum / 2;

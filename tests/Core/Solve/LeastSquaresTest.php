@@ -8,7 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Vinculum\Solve\LeastSquares;
 use Vinculum\Solve\Stop;
 
-/** The optimiser on problems whose answer can be written down. SolverTest in the Reference suite holds it against SciPy. */
+/**
+ * The optimiser on problems whose answer can be written down. SolverTest in the Reference suite holds it against
+ * SciPy.
+ */
 final class LeastSquaresTest extends TestCase
 {
     public function test_a_square_system_is_solved(): void
@@ -28,14 +31,15 @@ final class LeastSquaresTest extends TestCase
     }
 
     /**
-     * Two components blended to a strength and a mass (the Pearson square): 40 % cream and 4 % milk to 100 g of 20 %. The mass is
+     * Two components blended to a strength and a mass (the Pearson square): 40 % cream and 4 % milk to 100 g of 20 %.
+     * The mass is
      * a row that weighs a thousand times the other.
      */
     public function test_the_pearson_square(): void
     {
-        $answer = LeastSquares::solve([[0.40, 0.04], [1e3, 1e3]], [20.0, 1e5], [0.0, 0.0], [INF, INF]);
+        $answer = LeastSquares::solve([[0.4, 0.04], [1e3, 1e3]], [20.0, 1e5], [0.0, 0.0], [INF, INF]);
 
-        self::assertEqualsWithDelta([100 * 16 / 36, 100 * 20 / 36], $answer->x, 0.002);
+        self::assertEqualsWithDelta([(100 * 16) / 36, (100 * 20) / 36], $answer->x, 0.002);
     }
 
     public function test_without_rank_the_shortest_answer_comes_back(): void
@@ -53,7 +57,12 @@ final class LeastSquaresTest extends TestCase
 
     public function test_the_same_problem_has_the_same_answer(): void
     {
-        $solve = static fn (): array => LeastSquares::solve([[1.0, 2.0, 0.5], [0.3, -1.0, 2.0]], [1.0, 2.0], [0.0, 0.0, 0.0], [1.0, 1.0, 0.4])->x;
+        $solve = static fn (): array => LeastSquares::solve(
+            [[1.0, 2.0, 0.5], [0.3, -1.0, 2.0]],
+            [1.0, 2.0],
+            [0.0, 0.0, 0.0],
+            [1.0, 1.0, 0.4],
+        )->x;
 
         self::assertSame($solve(), $solve());
     }

@@ -27,16 +27,40 @@ use Vinculum\Solve\WhyNot;
 /** One judge: what no cook would do is in no answer, whichever part of the product gives it. */
 final class SensibleTest extends TestCase
 {
-    private const COLD_DIP = ['yoghurt' => '300 g', 'double-cream' => '60 g', 'cayenne' => '1 g', 'fine-salt' => '4 g', 'lemon-juice' => '10 g'];
+    private const COLD_DIP = [
+        'yoghurt' => '300 g',
+        'double-cream' => '60 g',
+        'cayenne' => '1 g',
+        'fine-salt' => '4 g',
+        'lemon-juice' => '10 g',
+    ];
 
-    private const KETCHUP = ['tomato-paste' => '200 g', 'water' => '350 g', 'cider-vinegar' => '80 g', 'sugar' => '90 g', 'fine-salt' => '9 g', 'soy-sauce' => '20 g', 'clove' => '0.3 g'];
+    private const KETCHUP = [
+        'tomato-paste' => '200 g',
+        'water' => '350 g',
+        'cider-vinegar' => '80 g',
+        'sugar' => '90 g',
+        'fine-salt' => '9 g',
+        'soy-sauce' => '20 g',
+        'clove' => '0.3 g',
+    ];
 
     /** @return iterable<string, array{array<string, string>, array<string, mixed>, string, WhyNot|null}> */
     public static function things(): iterable
     {
-        yield 'a potassium salt' => [self::KETCHUP, ['process' => ['kind' => 'simmer', 'minutes' => 20]], 'potassium-salt', WhyNot::NotForEverybody];
+        yield 'a potassium salt' => [
+            self::KETCHUP,
+            ['process' => ['kind' => 'simmer', 'minutes' => 20]],
+            'potassium-salt',
+            WhyNot::NotForEverybody,
+        ];
         yield 'butter in what is never warm' => [self::COLD_DIP, [], 'butter', WhyNot::SetsCold];
-        yield 'butter in what is warmed' => [self::COLD_DIP, ['process' => ['kind' => 'warm', 'minutes' => 5]], 'butter', null];
+        yield 'butter in what is warmed' => [
+            self::COLD_DIP,
+            ['process' => ['kind' => 'warm', 'minutes' => 5]],
+            'butter',
+            null,
+        ];
         yield 'salt' => [self::COLD_DIP, [], 'fine-salt', null];
     }
 
@@ -63,16 +87,31 @@ final class SensibleTest extends TestCase
                 self::assertNothingForbidden($remedy->recipe->lines(), $ketchup, "{$feel} {$steps}");
             }
         }
-        foreach ([[$dip, 'double-cream'], [$dip, 'fine-salt'], [$ketchup, 'fine-salt'], [$ketchup, 'soy-sauce']] as [$from, $slug]) {
-            $line = array_values(array_filter($from->recipe->lines(), static fn (Line $line): bool => $line->ingredient === $slug))[0];
+        foreach (
+            [
+                [$dip, 'double-cream'], [$dip, 'fine-salt'], [$ketchup, 'fine-salt'], [$ketchup, 'soy-sauce'],
+            ] as [$from, $slug]
+        ) {
+            $line = array_values(
+                array_filter($from->recipe->lines(), static fn (Line $line): bool => $line->ingredient === $slug),
+            )[0];
             foreach (Swap::options($from, Sauce::catalogue(), $line->id, new Criteria) as $option) {
                 self::assertNothingForbidden($option->recipe->lines(), $from, "for {$slug}");
             }
         }
         foreach ([[$dip, 'milk'], [$ketchup, 'soy']] as [$from, $need]) {
-            self::assertNothingForbidden(FreeOf::of($from, Sauce::catalogue(), [Sauce::need($need)], new Criteria)->recipe->lines(), $from, "without {$need}");
+            self::assertNothingForbidden(
+                FreeOf::of($from, Sauce::catalogue(), [Sauce::need($need)], new Criteria)->recipe->lines(),
+                $from,
+                "without {$need}",
+            );
         }
-        foreach ([['yoghurt-herb-dip', 'butter', 'Sets in lumps in what is never warm.'], ['tomato-ketchup', 'potassium-salt', 'A potassium salt is not for everybody.']] as [$style, $slug, $why]) {
+        foreach (
+            [
+                ['yoghurt-herb-dip', 'butter', 'Sets in lumps in what is never warm.'],
+                ['tomato-ketchup', 'potassium-salt', 'A potassium salt is not for everybody.'],
+            ] as [$style, $slug, $why]
+        ) {
             $draft = self::draft($style, $slug, 40.0);
             self::assertNothingForbidden($draft->recipe->lines(), $draft->evaluation, $style);
             self::assertStringContainsString($why, implode(' ', array_map(Say::it(...), $draft->notes)));
@@ -82,19 +121,44 @@ final class SensibleTest extends TestCase
     /** A spice is turned down by nobody to make a sauce sweeter, nor oil up to make it milder in salt. */
     public function test_what_a_cook_turns_is_no_spice_and_no_fat(): void
     {
-        $sauce = Sauce::evaluate(self::KETCHUP + ['olive-oil' => '20 g', 'garlic' => '6 g', 'cayenne' => '1 g', 'parsley' => '20 g']);
+        $sauce = Sauce::evaluate(
+            self::KETCHUP + ['olive-oil' => '20 g', 'garlic' => '6 g', 'cayenne' => '1 g', 'parsley' => '20 g'],
+        );
         $sensible = new Sensible($sauce);
-        $turns = static fn (bool $heat): array => array_values(array_filter(
-            ['tomato-paste', 'water', 'cider-vinegar', 'sugar', 'fine-salt', 'soy-sauce', 'clove', 'olive-oil', 'garlic', 'cayenne', 'parsley'],
-            static fn (string $slug): bool => $sensible->isLever(Sauce::ingredient($slug), $heat),
-        ));
+        $turns = static fn (bool $heat): array => array_values(
+            array_filter(
+                [
+                    'tomato-paste',
+                    'water',
+                    'cider-vinegar',
+                    'sugar',
+                    'fine-salt',
+                    'soy-sauce',
+                    'clove',
+                    'olive-oil',
+                    'garlic',
+                    'cayenne',
+                    'parsley',
+                ],
+                static fn (string $slug): bool => $sensible->isLever(Sauce::ingredient($slug), $heat),
+            ),
+        );
 
         self::assertSame(['tomato-paste', 'water', 'cider-vinegar', 'sugar', 'fine-salt', 'soy-sauce'], $turns(false));
-        self::assertSame(['tomato-paste', 'water', 'cider-vinegar', 'sugar', 'fine-salt', 'soy-sauce', 'cayenne'], $turns(true));
-        foreach (Rebalance::answers($sauce, Sauce::catalogue(), Aims::ofStyle($sauce, Sauce::style('tomato-ketchup'))) as $answer) {
+        self::assertSame(
+            ['tomato-paste', 'water', 'cider-vinegar', 'sugar', 'fine-salt', 'soy-sauce', 'cayenne'],
+            $turns(true),
+        );
+        $aims = Aims::ofStyle($sauce, Sauce::style('tomato-ketchup'));
+        foreach (Rebalance::answers($sauce, Sauce::catalogue(), $aims) as $answer) {
             $before = $sauce->cooked->weighed;
             foreach (['clove', 'olive-oil', 'garlic', 'parsley'] as $slug) {
-                self::assertEqualsWithDelta($before->gramsOf($slug), $answer->after->cooked->weighed->gramsOf($slug), 0.01 * $before->gramsOf($slug), $slug);
+                self::assertEqualsWithDelta(
+                    $before->gramsOf($slug),
+                    $answer->after->cooked->weighed->gramsOf($slug),
+                    0.01 * $before->gramsOf($slug),
+                    $slug,
+                );
             }
         }
     }
@@ -126,7 +190,10 @@ final class SensibleTest extends TestCase
         $sensible = new Sensible($from);
         $things = array_map(static fn (Line $line): ?Ingredient => Sauce::catalogue()->find($line->ingredient), $lines);
         foreach (array_filter($things) as $thing) {
-            self::assertTrue(in_array($thing->slug, $own, true) || $sensible->whyNot($thing) === null, "{$thing->slug} {$where}");
+            self::assertTrue(
+                in_array($thing->slug, $own, true) || $sensible->whyNot($thing) === null,
+                "{$thing->slug} {$where}",
+            );
         }
     }
 
@@ -134,6 +201,14 @@ final class SensibleTest extends TestCase
     {
         $note = MakeUps::read((string) file_get_contents(Server::root().'/database/make-ups.txt'))->notes[$style];
 
-        return Draft::of(Sauce::style($style), $style, $note, [['ingredient' => Sauce::ingredient($slug), 'grams' => $grams]], [], Sauce::catalogue(), new Criteria);
+        return Draft::of(
+            Sauce::style($style),
+            $style,
+            $note,
+            [['ingredient' => Sauce::ingredient($slug), 'grams' => $grams]],
+            [],
+            Sauce::catalogue(),
+            new Criteria,
+        );
     }
 }

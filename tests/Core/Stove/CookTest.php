@@ -48,9 +48,20 @@ final class CookTest extends TestCase
         self::assertSame('syrup', $moved->line?->line->id);
         self::assertTrue($moved->isLess);
         // held back as it says, it is as sweet as planned
-        $this->at(7, 'went_in', ['line' => 'syrup', 'amount' => sprintf('%.1f g', $moved->line->grams - $this->gramsOf($moved->amount))]);
+        $this->at(7, 'went_in', [
+            'line' => 'syrup',
+            'amount' => sprintf('%.1f g', $moved->line->grams - $this->gramsOf($moved->amount)),
+        ]);
         $after = $this->cook(7);
-        self::assertLessThan(0.25, abs(Measure::Sweetness->steps($after->planned->tasting->value(Measure::Sweetness), $after->done->tasting->value(Measure::Sweetness))));
+        self::assertLessThan(
+            0.25,
+            abs(
+                Measure::Sweetness->steps(
+                    $after->planned->tasting->value(Measure::Sweetness),
+                    $after->done->tasting->value(Measure::Sweetness),
+                ),
+            ),
+        );
     }
 
     public function test_left_out_and_something_else_and_spilled_each_move_the_pot(): void
@@ -84,7 +95,7 @@ final class CookTest extends TestCase
         $this->at(5, 'step', ['to' => 'a.simmer']);
         $this->at(10, 'boils', ['stage' => 'a']);
         $before = $this->cook(25)->reducing()?->at(25);
-        $deep = ($this->cook(25)->reducing()->report->volumeBefore ?? 0.0) / (M_PI * 12 ** 2) * 10;
+        $deep = (($this->cook(25)->reducing()->report->volumeBefore ?? 0.0) / (M_PI * 12 ** 2)) * 10;
         $this->at(25, 'reading', ['what' => 'depth', 'value' => 0.85 * $deep]);
         $after = $this->cook(25)->reducing()?->at(25);
         self::assertLessThan($before?->spread, $after?->spread);
@@ -98,7 +109,11 @@ final class CookTest extends TestCase
         self::assertEqualsWithDelta($stop, $this->cook(9)->reducing()?->stop, 1e-6);
         $this->at(10, 'added', ['ingredient' => 'water', 'amount' => '80 g']);
         self::assertEqualsWithDelta($stop + 80, $this->cook(10)->reducing()?->stop, 1e-6);
-        self::assertEqualsWithDelta($this->fresh(0)->done->cooked->mixture->mass() + 80, $this->cook(10)->done->cooked->mixture->mass(), 3.0);
+        self::assertEqualsWithDelta(
+            $this->fresh(0)->done->cooked->mixture->mass() + 80,
+            $this->cook(10)->done->cooked->mixture->mass(),
+            3.0,
+        );
     }
 
     public function test_where_it_was_weighed_at_the_end_is_what_the_sauce_is(): void
@@ -109,7 +124,11 @@ final class CookTest extends TestCase
         $this->at(41, 'step', ['to' => 'b.add']);
         $cook = $this->cook(42);
         self::assertEqualsWithDelta(690.0, $cook->followed['a']->at(41)->value, 15.0);
-        self::assertEqualsWithDelta($cook->followed['a']->at(41)->value + 100, $cook->done->cooked->mixture->mass(), 6.0);
+        self::assertEqualsWithDelta(
+            $cook->followed['a']->at(41)->value + 100,
+            $cook->done->cooked->mixture->mass(),
+            6.0,
+        );
         self::assertTrue($cook->isHot());
         self::assertNull($cook->stillToCome);
     }
@@ -124,7 +143,11 @@ final class CookTest extends TestCase
         $cook = $this->cook(9);
         // the heat has been on since it was first lit
         self::assertSame(5.0, $cook->reducing()?->began);
-        self::assertEqualsWithDelta($this->fresh(0)->done->cooked->mixture->mass(), $cook->done->cooked->mixture->mass(), 1e-6);
+        self::assertEqualsWithDelta(
+            $this->fresh(0)->done->cooked->mixture->mass(),
+            $cook->done->cooked->mixture->mass(),
+            1e-6,
+        );
     }
 
     public function test_instruments_read_the_pot_as_it_really_is_each_with_its_own_fault(): void
@@ -133,7 +156,16 @@ final class CookTest extends TestCase
         $far = $otherwise = 0;
         for ($seed = 1; $seed <= 60; $seed++) {
             $truth = new SimulatedPot($seed);
-            $really = Cook::really($this->recipe(), $this->events, 0.0, 1.0, 30 * 60.0, Sauce::catalogue(), null, $truth);
+            $really = Cook::really(
+                $this->recipe(),
+                $this->events,
+                0.0,
+                1.0,
+                30 * 60.0,
+                Sauce::catalogue(),
+                null,
+                $truth,
+            );
             $pot = TruePot::of($really, $truth);
             self::assertEqualsWithDelta($pot->grams + $truth->pan(), (new Scale)->read($pot, 1), 12.0);
             self::assertEqualsWithDelta($pot->celsius, (new Thermometer)->read($pot, 1), 3.0);
@@ -141,7 +173,10 @@ final class CookTest extends TestCase
             self::assertSame(0.0, fmod((float) (new Refractometer)->read($pot, 1), 0.5));
             // weighed once more it is seldom the same to the gram, and the same weighing always is
             $otherwise += (new Scale)->read($pot, 1) === (new Scale)->read($pot, 2) ? 0 : 1;
-            self::assertSame((new Scale)->read($pot, 4), (new Scale)->read(TruePot::of($really, new SimulatedPot($seed)), 4));
+            self::assertSame(
+                (new Scale)->read($pot, 4),
+                (new Scale)->read(TruePot::of($really, new SimulatedPot($seed)), 4),
+            );
             $far += abs(log($truth->hobFactor())) > 0.4 ? 1 : 0;
         }
         // four hobs in five are within their factor
@@ -157,7 +192,9 @@ final class CookTest extends TestCase
         self::assertNotNull($thicker);
         self::assertGreaterThan($evaluation->estimates->thickness()?->value, $thicker['thickness']->value);
         $lines = ['plum' => '1000 g', 'cider-vinegar' => '120 g', 'sugar' => '200 g', 'maple-syrup' => '100 g'];
-        $down = static fn (float $grams): ?int => Sauce::evaluate($lines, ['process' => ['kind' => 'simmer', 'until' => ['mass_g' => $grams]]])->estimates->thickness()?->value;
+        $down = static fn (float $grams): ?int => Sauce::evaluate($lines, [
+            'process' => ['kind' => 'simmer', 'until' => ['mass_g' => $grams]],
+        ])->estimates->thickness()?->value;
         self::assertSame($thicker['thickness']->value, $down($thicker['grams'] - 5));
         self::assertSame($evaluation->estimates->thickness()?->value, $down($thicker['grams'] + 25));
         // what no boiling thickens has no such place
@@ -166,24 +203,57 @@ final class CookTest extends TestCase
 
     public function test_a_chilli_that_burst_gives_all_its_heat(): void
     {
-        $recipe = RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Hot', 'stages' => [['id' => 'a', 'lines' => [
-            ['id' => 'p', 'ingredient' => 'plum', 'amount' => '1 kg'], ['id' => 'h', 'ingredient' => 'habanero', 'amount' => '10 g', 'handling' => 'whole'],
-        ], 'process' => ['kind' => 'simmer', 'minutes' => 20, 'lid' => true]]]]);
-        $heat = static fn (array $events): float => Cook::of($recipe, $events, 0.0, 1.0, 60.0, Sauce::catalogue(), null)->done->tasting->value(Measure::Heat);
+        $recipe = RecipeDocument::read([
+            'format' => 'vinculum-recipe',
+            'version' => 2,
+            'name' => 'Hot',
+            'stages' => [
+                [
+                    'id' => 'a',
+                    'lines' => [
+                        ['id' => 'p', 'ingredient' => 'plum', 'amount' => '1 kg'],
+                        ['id' => 'h', 'ingredient' => 'habanero', 'amount' => '10 g', 'handling' => 'whole'],
+                    ],
+                    'process' => ['kind' => 'simmer', 'minutes' => 20, 'lid' => true],
+                ],
+            ],
+        ]);
+        $heat = static fn (array $events): float => Cook::of(
+            $recipe,
+            $events,
+            0.0,
+            1.0,
+            60.0,
+            Sauce::catalogue(),
+            null,
+        )->done->tasting->value(Measure::Heat);
 
-        self::assertEqualsWithDelta(10.0, $heat([new Event(1, 0.0, 'went_in', ['line' => 'h', 'burst' => true])]) / $heat([]), 0.5);
+        self::assertEqualsWithDelta(
+            10.0,
+            $heat([new Event(1, 0.0, 'went_in', ['line' => 'h', 'burst' => true])]) / $heat([]),
+            0.5,
+        );
     }
 
     public function test_whoever_tastes_knows_the_style_and_says_it_in_words(): void
     {
         $style = Sauce::style('fruit-ketchup');
-        $right = Sauce::evaluate(['plum' => '1 kg', 'sugar' => '180 g', 'cider-vinegar' => '120 g', 'fine-salt' => '9 g'], style: $style);
-        $salty = Sauce::evaluate(['plum' => '1 kg', 'sugar' => '180 g', 'cider-vinegar' => '120 g', 'fine-salt' => '60 g'], style: $style);
+        $right = Sauce::evaluate(
+            ['plum' => '1 kg', 'sugar' => '180 g', 'cider-vinegar' => '120 g', 'fine-salt' => '9 g'],
+            style: $style,
+        );
+        $salty = Sauce::evaluate(
+            ['plum' => '1 kg', 'sugar' => '180 g', 'cider-vinegar' => '120 g', 'fine-salt' => '60 g'],
+            style: $style,
+        );
 
         self::assertStringContainsString('too salty', \Tests\Support\Say::it(Tongue::says($salty)['words']));
         self::assertGreaterThan(0.0, Tongue::says($salty)['feels']['salty']);
         self::assertStringNotContainsString('too salty', \Tests\Support\Say::it(Tongue::says($right)['words']));
-        self::assertStringContainsString('only you can say', \Tests\Support\Say::it(Tongue::says(Sauce::evaluate(['plum' => '1 kg']))['words']));
+        self::assertStringContainsString(
+            'only you can say',
+            \Tests\Support\Say::it(Tongue::says(Sauce::evaluate(['plum' => '1 kg']))['words']),
+        );
     }
 
     private function gramsOf(string $amount): float
@@ -215,13 +285,27 @@ final class CookTest extends TestCase
 
     private function recipe(): Recipe
     {
-        return RecipeDocument::read(['format' => 'vinculum-recipe', 'version' => 2, 'name' => 'Plum', 'stages' => [
-            ['id' => 'a', 'name' => 'Down', 'lines' => [
-                ['id' => 'plum', 'ingredient' => 'plum', 'amount' => '1000 g'],
-                ['id' => 'vinegar', 'ingredient' => 'cider-vinegar', 'amount' => '120 g'],
-                ['id' => 'sugar', 'ingredient' => 'sugar', 'amount' => '200 g'],
-            ], 'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]],
-            ['id' => 'b', 'name' => 'To finish', 'lines' => [['id' => 'syrup', 'ingredient' => 'maple-syrup', 'amount' => '100 g']]],
-        ]]);
+        return RecipeDocument::read([
+            'format' => 'vinculum-recipe',
+            'version' => 2,
+            'name' => 'Plum',
+            'stages' => [
+                [
+                    'id' => 'a',
+                    'name' => 'Down',
+                    'lines' => [
+                        ['id' => 'plum', 'ingredient' => 'plum', 'amount' => '1000 g'],
+                        ['id' => 'vinegar', 'ingredient' => 'cider-vinegar', 'amount' => '120 g'],
+                        ['id' => 'sugar', 'ingredient' => 'sugar', 'amount' => '200 g'],
+                    ],
+                    'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]],
+                ],
+                [
+                    'id' => 'b',
+                    'name' => 'To finish',
+                    'lines' => [['id' => 'syrup', 'ingredient' => 'maple-syrup', 'amount' => '100 g']],
+                ],
+            ],
+        ]);
     }
 }

@@ -33,8 +33,11 @@ final class EventReaderTest extends TestCase
     }
 
     #[DataProvider('shown')]
-    public function test_what_an_instrument_shows_is_read_as_it_is_typed(string $what, string $typed, float $value): void
-    {
+    public function test_what_an_instrument_shows_is_read_as_it_is_typed(
+        string $what,
+        string $typed,
+        float $value,
+    ): void {
         $data = EventReader::read(self::cook(), 'reading', ['what' => $what, 'amount' => $typed, 'sure' => true]);
 
         self::assertEqualsWithDelta($value, $data['value'], 1e-9);
@@ -84,7 +87,12 @@ final class EventReaderTest extends TestCase
 
         $withPan = self::cook([new Event(2, 400.0, 'pan', ['grams' => 1240.0])]);
         $this->expectExceptionMessage('empty pan, which weighs 1240 g. Was the scale tared?');
-        EventReader::read($withPan, 'reading', ['what' => 'mass', 'amount' => '946', 'with_pan' => true, 'sure' => true]);
+        EventReader::read($withPan, 'reading', [
+            'what' => 'mass',
+            'amount' => '946',
+            'with_pan' => true,
+            'sure' => true,
+        ]);
     }
 
     public function test_a_weight_far_from_what_is_thought_is_asked_about_and_believed_when_it_is_meant(): void
@@ -97,9 +105,15 @@ final class EventReaderTest extends TestCase
         } catch (InvalidRecipe $why) {
             self::assertStringContainsString('It should be about 1 200 g', $why->getMessage());
         }
-        self::assertSame(2400.0, EventReader::read($cook, 'reading', ['what' => 'mass', 'value' => 2400, 'sure' => true])['value']);
+        self::assertSame(
+            2400.0,
+            EventReader::read($cook, 'reading', ['what' => 'mass', 'value' => 2400, 'sure' => true])['value'],
+        );
         // with a pan that nobody has weighed there is nothing to hold it against
-        self::assertSame(2400.0, EventReader::read($cook, 'reading', ['what' => 'mass', 'value' => 2400, 'with_pan' => true])['value']);
+        self::assertSame(
+            2400.0,
+            EventReader::read($cook, 'reading', ['what' => 'mass', 'value' => 2400, 'with_pan' => true])['value'],
+        );
     }
 
     /**
@@ -109,8 +123,19 @@ final class EventReaderTest extends TestCase
      */
     private static function cook(array $besides = []): Cook
     {
-        $recipe = Sauce::of(['plum' => '1 kg', 'white-sugar' => '200 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]]);
+        $recipe = Sauce::of(
+            ['plum' => '1 kg', 'white-sugar' => '200 g'],
+            ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 40]]],
+        );
 
-        return Cook::of($recipe, [new Event(1, 300.0, 'step', ['to' => 'stage.simmer']), ...$besides], 0.0, 1.0, 420.0, Sauce::catalogue(), null);
+        return Cook::of(
+            $recipe,
+            [new Event(1, 300.0, 'step', ['to' => 'stage.simmer']), ...$besides],
+            0.0,
+            1.0,
+            420.0,
+            Sauce::catalogue(),
+            null,
+        );
     }
 }

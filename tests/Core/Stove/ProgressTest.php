@@ -30,13 +30,21 @@ final class ProgressTest extends TestCase
         self::assertSame(4.0, $progress->began['b']);
         self::assertArrayNotHasKey('b', $progress->ended);
         self::assertSame(4.0, $progress->ended['a']);
-        self::assertSame(['b', 'c', 'b'], array_map(fn (float $minute): ?string => $progress->during($this->steps(), $minute)?->id, [5.0, 10.0, 12.0]));
+        self::assertSame(
+            ['b', 'c', 'b'],
+            array_map(fn (float $at): ?string => $progress->during($this->steps(), $at)?->id, [5.0, 10.0, 12.0]),
+        );
         self::assertSame('a', $progress->during($this->steps(), 0.0)?->id);
     }
 
     public function test_what_is_taken_back_never_was(): void
     {
-        $progress = $this->of([[1, 'tick', ['line' => 'salt', 'done' => true]], [2, 'timer', ['minutes' => 5]], [3, 'taken_back', ['event' => 1]], [4, 'timer_off', ['event' => 2]]]);
+        $progress = $this->of([
+            [1, 'tick', ['line' => 'salt', 'done' => true]],
+            [2, 'timer', ['minutes' => 5]],
+            [3, 'taken_back', ['event' => 1]],
+            [4, 'timer_off', ['event' => 2]],
+        ]);
 
         self::assertSame([], $progress->ticked);
         self::assertSame([], $progress->timers);
@@ -58,7 +66,10 @@ final class ProgressTest extends TestCase
         }
     }
 
-    /** Whatever happened, in whatever order: what was left was begun, nothing was left before it was begun, and one step is now. */
+    /**
+     * Whatever happened, in whatever order: what was left was begun, nothing was left before it was begun, and one
+     * step is now.
+     */
     public function test_however_somebody_jumps_about_the_times_hang_together(): void
     {
         mt_srand(5);
@@ -67,16 +78,20 @@ final class ProgressTest extends TestCase
             $minute = 0;
             for ($i = 0; $i < 12; $i++) {
                 $minute += mt_rand(0, 9);
-                $events[] = mt_rand(0, 5) === 0 && $i > 0
-                    ? [$minute, 'taken_back', ['event' => mt_rand(1, $i)]]
-                    : [$minute, 'step', ['to' => ['a', 'b', 'c', 'd'][mt_rand(0, 3)]]];
+                $events[]
+                    = mt_rand(0, 5) === 0 && $i > 0
+                        ? [$minute, 'taken_back', ['event' => mt_rand(1, $i)]]
+                        : [$minute, 'step', ['to' => ['a', 'b', 'c', 'd'][mt_rand(0, 3)]]];
             }
             $progress = $this->of($events);
             self::assertArrayHasKey($progress->step, $progress->began);
             self::assertArrayNotHasKey($progress->step, $progress->ended);
             foreach ($progress->ended as $id => $at) {
                 self::assertGreaterThanOrEqual($progress->began[$id], $at);
-                self::assertLessThan(array_search($progress->step, ['a', 'b', 'c', 'd'], true), array_search($id, ['a', 'b', 'c', 'd'], true));
+                self::assertLessThan(
+                    array_search($progress->step, ['a', 'b', 'c', 'd'], true),
+                    array_search($id, ['a', 'b', 'c', 'd'], true),
+                );
             }
         }
     }
@@ -84,12 +99,36 @@ final class ProgressTest extends TestCase
     /** @param list<array{int, value-of<Event::KINDS>, array<string, mixed>}> $events */
     private function of(array $events): Progress
     {
-        return Progress::of($this->steps(), array_map(static fn (array $event, int $at): Event => new Event($at + 1, $event[0] * 60.0, $event[1], $event[2]), $events, array_keys($events)), 0.0, 1.0);
+        return Progress::of(
+            $this->steps(),
+            array_map(
+                static fn (array $event, int $at): Event => new Event($at + 1, $event[0] * 60.0, $event[1], $event[2]),
+                $events,
+                array_keys($events),
+            ),
+            0.0,
+            1.0,
+        );
     }
 
     /** @return list<Step> */
     private function steps(): array
     {
-        return array_map(static fn (string $id): Step => new Step($id, StepKind::Add, $id, null, [], [], [], [], new Figure(1.0, 0.4, 'min'), true, null), ['a', 'b', 'c', 'd']);
+        return array_map(
+            static fn (string $id): Step => new Step(
+                $id,
+                StepKind::Add,
+                $id,
+                null,
+                [],
+                [],
+                [],
+                [],
+                new Figure(1.0, 0.4, 'min'),
+                true,
+                null,
+            ),
+            ['a', 'b', 'c', 'd'],
+        );
     }
 }

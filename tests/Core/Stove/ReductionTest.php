@@ -18,10 +18,14 @@ final class ReductionTest extends TestCase
 
     public function test_a_weighing_moves_height_and_rate_as_the_conjugate_form_does(): void
     {
-        $reduction = Reduction::begins(2000.0, 0.03, new Figure(12.0, 0.4, 'g/min'), 8.0, true)->weighed(20.0, 1870.0, 4.0);
+        $reduction = Reduction::begins(2000.0, 0.03, new Figure(12.0, 0.4, 'g/min'), 8.0, true)->weighed(
+            20.0,
+            1870.0,
+            4.0,
+        );
 
         // by the information form: precision = prior precision + hᵀh/σ², solved by Cramer's rule
-        [$vk, $vm, $vt] = [(12.0 * 0.4 / self::Z) ** 2, (2000.0 * 0.03 / self::Z) ** 2, 0.7 ** 2];
+        [$vk, $vm, $vt] = [((12.0 * 0.4) / self::Z) ** 2, ((2000.0 * 0.03) / self::Z) ** 2, 0.7 ** 2];
         [$a, $b, $d] = [$vm + 64 * $vk + 144 * $vt, 8 * $vk, $vk];
         $det = $a * $d - $b * $b;
         [$pa, $pb, $pd] = [$d / $det, -$b / $det, $a / $det];
@@ -30,7 +34,7 @@ final class ReductionTest extends TestCase
         $qb = $pb - 20 / $noise;
         $qd = $pd + 400 / $noise;
         $ya = $pa * 2096.0 + $pb * 12.0 + 1870.0 / $noise;
-        $yb = $pb * 2096.0 + $pd * 12.0 - 20 * 1870.0 / $noise;
+        $yb = $pb * 2096.0 + $pd * 12.0 - (20 * 1870.0) / $noise;
         $det = $qa * $qd - $qb * $qb;
         $height = ($qd * $ya - $qb * $yb) / $det;
         $rate = ($qa * $yb - $qb * $ya) / $det;
@@ -51,7 +55,11 @@ final class ReductionTest extends TestCase
 
     public function test_a_pot_past_its_stop_has_no_minutes_left(): void
     {
-        $reduction = Reduction::begins(1000.0, 0.02, new Figure(10.0, 0.4, 'g/min'), 5.0, true)->weighed(40.0, 600.0, 4.0);
+        $reduction = Reduction::begins(1000.0, 0.02, new Figure(10.0, 0.4, 'g/min'), 5.0, true)->weighed(
+            40.0,
+            600.0,
+            4.0,
+        );
 
         self::assertSame(0.0, $reduction->minutesTo(650.0, 40.0)->value);
     }
@@ -83,18 +91,28 @@ final class ReductionTest extends TestCase
         $held = 0;
         for ($pot = 0; $pot < self::POTS; $pot++) {
             $usual = mt_rand(60, 260) / 10;
-            $rate = $usual * exp(self::normal() * 0.4 / self::Z);
+            $rate = $usual * exp((self::normal() * 0.4) / self::Z);
             $thought = mt_rand(700, 4000);
-            $grams = $thought * exp(self::normal() * 0.03 / self::Z);
+            $grams = $thought * exp((self::normal() * 0.03) / self::Z);
             $heating = mt_rand(30, 150) / 10;
             $boils = max(0.5, $heating * (1 + 0.3 * self::normal()));
             $stop = 0.7 * $thought;
             $ends = $boils + ($grams - $stop) / $rate;
-            $reduction = Reduction::begins($thought, 0.03, Reduction::ofTable($usual), $seen ? max(0.0, $boils + 0.7 * self::normal()) : $heating, $seen);
+            $reduction = Reduction::begins(
+                $thought,
+                0.03,
+                Reduction::ofTable($usual),
+                $seen ? max(0.0, $boils + 0.7 * self::normal()) : $heating,
+                $seen,
+            );
             $now = $seen ? $boils : 0.0;
             for ($i = 1; $i <= $weighings; $i++) {
-                $now = $boils + 0.8 * ($ends - $boils) * $i / $weighings;
-                $reduction = $reduction->weighed($now, $grams - $rate * ($now - $boils) + 3.2 / self::Z * self::normal(), 3.2);
+                $now = $boils + (0.8 * ($ends - $boils) * $i) / $weighings;
+                $reduction = $reduction->weighed(
+                    $now,
+                    $grams - $rate * ($now - $boils) + (3.2 / self::Z) * self::normal(),
+                    3.2,
+                );
             }
             $more = $reduction->minutesTo($stop, $now);
             $held += $more->low() <= $ends - $now && $ends - $now <= $more->high() ? 1 : 0;
@@ -106,6 +124,6 @@ final class ReductionTest extends TestCase
 
     private static function normal(): float
     {
-        return sqrt(-2 * log(max(1e-12, mt_rand() / mt_getrandmax()))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        return sqrt(-2 * log(max(1e-12, mt_rand() / mt_getrandmax()))) * cos((2 * M_PI * mt_rand()) / mt_getrandmax());
     }
 }

@@ -43,7 +43,12 @@ final class PropertiesTest extends TestCase
         self::assertEqualsWithDelta($sauce->cooked->mixture->mass(), $report->massOut, 1e-9 * $report->massOut);
         self::assertGreaterThanOrEqual(0.0, min($sauce->cooked->mixture->grams));
         foreach ($sauce->tasting->measures as $name => $tasted) {
-            self::assertEqualsWithDelta($tasted->figure->value, array_sum($tasted->contributions), 1e-10 * max(1.0, $tasted->figure->value), $name);
+            self::assertEqualsWithDelta(
+                $tasted->figure->value,
+                array_sum($tasted->contributions),
+                1e-10 * max(1.0, $tasted->figure->value),
+                $name,
+            );
             self::assertLessThanOrEqual($tasted->figure->value, $tasted->figure->low(), $name);
             self::assertGreaterThanOrEqual($tasted->figure->value, $tasted->figure->high(), $name);
         }
@@ -58,9 +63,18 @@ final class PropertiesTest extends TestCase
         $once = self::cook($grams, $loss);
         $thrice = self::cook(array_map(static fn (float $mass): float => 3 * $mass, $grams), $loss);
 
-        self::assertEqualsWithDelta(3 * $once->cooked->mixture->mass(), $thrice->cooked->mixture->mass(), 1e-9 * $thrice->cooked->mixture->mass());
+        self::assertEqualsWithDelta(
+            3 * $once->cooked->mixture->mass(),
+            $thrice->cooked->mixture->mass(),
+            1e-9 * $thrice->cooked->mixture->mass(),
+        );
         foreach (Measure::cases() as $measure) {
-            self::assertEqualsWithDelta($once->tasting->value($measure), $thrice->tasting->value($measure), 1e-12 * max(1.0, $once->tasting->value($measure)), $measure->value);
+            self::assertEqualsWithDelta(
+                $once->tasting->value($measure),
+                $thrice->tasting->value($measure),
+                1e-12 * max(1.0, $once->tasting->value($measure)),
+                $measure->value,
+            );
         }
     }
 
@@ -68,15 +82,22 @@ final class PropertiesTest extends TestCase
      * @param array<string, float> $grams
      */
     #[DataProvider('recipes')]
-    public function test_more_water_makes_nothing_stronger_and_the_order_of_stirring_makes_no_odds(array $grams, float $loss): void
-    {
+    public function test_more_water_makes_nothing_stronger_and_the_order_of_stirring_makes_no_odds(
+        array $grams,
+        float $loss,
+    ): void {
         $sauce = self::cook($grams, 0.0);
         $thinner = self::cook(['water' => $grams['water'] + 50 * $loss] + $grams, 0.0);
         $reversed = self::cook(array_reverse($grams), 0.0);
         foreach (Measure::cases() as $measure) {
             $value = $sauce->tasting->value($measure);
             self::assertLessThanOrEqual($value + 1e-12, $thinner->tasting->value($measure), $measure->value);
-            self::assertEqualsWithDelta($value, $reversed->tasting->value($measure), 1e-12 * max(1.0, $value), $measure->value);
+            self::assertEqualsWithDelta(
+                $value,
+                $reversed->tasting->value($measure),
+                1e-12 * max(1.0, $value),
+                $measure->value,
+            );
         }
     }
 
@@ -86,13 +107,23 @@ final class PropertiesTest extends TestCase
     #[DataProvider('recipes')]
     public function test_boiling_off_in_two_goes_is_boiling_off_in_one(array $grams, float $loss): void
     {
-        $lines = array_map(static fn (string $slug): array => ['ingredient' => $slug, 'amount' => self::amount($grams[$slug])], array_keys($grams));
+        $lines = array_map(
+            static fn (string $slug): array => ['ingredient' => $slug, 'amount' => self::amount($grams[$slug])],
+            array_keys($grams),
+        );
         // far enough that the alcohol that leaves first is not all of it
         $left = array_sum($grams) * (1 - $loss / 20);
         $half = array_sum($grams) * (1 - $loss / 40);
-        $stage = static fn (array $of, float $until): array => ['lines' => $of, 'process' => ['kind' => 'simmer', 'until' => ['mass_g' => $until]]];
+        $stage = static fn (array $of, float $until): array => [
+            'lines' => $of,
+            'process' => ['kind' => 'simmer', 'until' => ['mass_g' => $until]],
+        ];
         $one = Evaluation::of(Sauce::of([], [], ['stages' => [$stage($lines, $left)]]), Sauce::catalogue(), null);
-        $two = Evaluation::of(Sauce::of([], [], ['stages' => [$stage($lines, $half), $stage([], $left)]]), Sauce::catalogue(), null);
+        $two = Evaluation::of(
+            Sauce::of([], [], ['stages' => [$stage($lines, $half), $stage([], $left)]]),
+            Sauce::catalogue(),
+            null,
+        );
 
         if ($one->cooked->problems !== []) {
             // so little water that it cannot be met, in one go or in two
@@ -108,10 +139,20 @@ final class PropertiesTest extends TestCase
             return;
         }
         foreach ($one->cooked->mixture->grams as $constituent => $mass) {
-            self::assertEqualsWithDelta($mass, $two->cooked->mixture->grams[$constituent], 1e-9 * max(1.0, $mass), Constituent::KEYS[$constituent]);
+            self::assertEqualsWithDelta(
+                $mass,
+                $two->cooked->mixture->grams[$constituent],
+                1e-9 * max(1.0, $mass),
+                Constituent::KEYS[$constituent],
+            );
         }
         foreach ($one->tasting->measures as $name => $tasted) {
-            self::assertEqualsWithDelta($tasted->figure->spread, $two->tasting->measures[$name]->figure->spread, 1e-6, $name);
+            self::assertEqualsWithDelta(
+                $tasted->figure->spread,
+                $two->tasting->measures[$name]->figure->spread,
+                1e-6,
+                $name,
+            );
         }
     }
 
@@ -120,7 +161,10 @@ final class PropertiesTest extends TestCase
      */
     private static function cook(array $grams, float $loss): Evaluation
     {
-        return Sauce::evaluate(array_map(self::amount(...), $grams), $loss > 0.0 ? ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => $loss]]] : []);
+        return Sauce::evaluate(
+            array_map(self::amount(...), $grams),
+            $loss > 0.0 ? ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => $loss]]] : [],
+        );
     }
 
     private static function amount(float $grams): string

@@ -14,7 +14,16 @@ use Vinculum\Taste\Ratio;
 
 final class TastingTest extends TestCase
 {
-    private const KETCHUP = ['gooseberry' => '1000 g', 'cider-vinegar' => '300 g', 'sugar' => '267 g', 'fine-salt' => '12 g', 'habanero' => '4 g', 'white-miso' => '17 g', 'anchovy' => '20 g', 'tomato-paste' => '60 g'];
+    private const KETCHUP = [
+        'gooseberry' => '1000 g',
+        'cider-vinegar' => '300 g',
+        'sugar' => '267 g',
+        'fine-salt' => '12 g',
+        'habanero' => '4 g',
+        'white-miso' => '17 g',
+        'anchovy' => '20 g',
+        'tomato-paste' => '60 g',
+    ];
 
     private const REDUCED = ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]];
 
@@ -35,10 +44,15 @@ final class TastingTest extends TestCase
 
     public function test_acids_count_by_what_is_left_of_them_to_neutralise(): void
     {
-        // at pH 2.3, worked by hand: citric 3.02, 4.44, 5.87 has lost 0.160 of its three, and 2.99 at 8.1; malic 3.29, 4.79 has lost 0.093, and 2.00
+        // at pH 2.3, worked by hand: citric 3.02, 4.44, 5.87 has lost 0.160 of its three, and 2.99 at 8.1; malic
+        // 3.29, 4.79 has lost 0.093, and 2.00
         $sauce = Sauce::evaluate(['lemon-juice' => '1 kg']);
 
-        self::assertEqualsWithDelta(4.7 * (2.994 - 0.160) * 60.05 / 192.12 + 0.2 * (2.000 - 0.093) * 60.05 / 134.09, $sauce->tasting->value(Measure::Sourness), 0.005);
+        self::assertEqualsWithDelta(
+            (4.7 * (2.994 - 0.16) * 60.05) / 192.12 + (0.2 * (2.0 - 0.093) * 60.05) / 134.09,
+            $sauce->tasting->value(Measure::Sourness),
+            0.005,
+        );
     }
 
     public function test_soda_blunts_and_brings_none_itself(): void
@@ -54,9 +68,13 @@ final class TastingTest extends TestCase
         $sauce = Sauce::evaluate(['fine-salt' => '10 g', 'olive-oil' => '490 g', 'water' => '500 g']);
 
         self::assertEqualsWithDelta(1.0, $sauce->tasting->value(Measure::Saltiness), 1e-3);
-        self::assertEqualsWithDelta(10 / 510 * 100, $sauce->inTheWater(Measure::Saltiness), 1e-3);
+        self::assertEqualsWithDelta((10 / 510) * 100, $sauce->inTheWater(Measure::Saltiness), 1e-3);
         self::assertNull($sauce->inTheWater(Measure::Heat), 'heat is in the fat');
-        self::assertNull(Sauce::evaluate(['fine-salt' => '10 g', 'olive-oil' => '40 g', 'water' => '500 g'])->inTheWater(Measure::Saltiness));
+        self::assertNull(
+            Sauce::evaluate(['fine-salt' => '10 g', 'olive-oil' => '40 g', 'water' => '500 g'])->inTheWater(
+                Measure::Saltiness,
+            ),
+        );
     }
 
     public function test_a_fresh_habanero_is_its_dry_figure_times_its_solids(): void
@@ -70,7 +88,12 @@ final class TastingTest extends TestCase
     {
         foreach (Sauce::evaluate(self::KETCHUP, self::REDUCED)->tasting->measures as $name => $tasted) {
             self::assertGreaterThan(0.0, $tasted->figure->value, $name);
-            self::assertEqualsWithDelta($tasted->figure->value, array_sum($tasted->contributions), 1e-12 * $tasted->figure->value, $name);
+            self::assertEqualsWithDelta(
+                $tasted->figure->value,
+                array_sum($tasted->contributions),
+                1e-12 * $tasted->figure->value,
+                $name,
+            );
         }
     }
 
@@ -98,24 +121,34 @@ final class TastingTest extends TestCase
         $at = Sauce::evaluate(self::KETCHUP, $stage);
         foreach (self::KETCHUP as $slug => $amount) {
             $step = 1e-4;
-            $moved = static fn (float $by): Evaluation => Sauce::evaluate(array_merge(self::KETCHUP, [$slug => sprintf('%.9f g', (float) $amount * exp($by))]), $stage);
+            $moved = static fn (float $by): Evaluation => Sauce::evaluate(
+                array_merge(self::KETCHUP, [$slug => sprintf('%.9f g', (float) $amount * exp($by))]),
+                $stage,
+            );
             [$up, $down] = [$moved($step), $moved(-$step)];
             foreach ($at->tasting->measures as $name => $tasted) {
                 $measure = Measure::from($name);
                 $slope = log($up->tasting->value($measure) / $down->tasting->value($measure)) / (2 * $step);
-                self::assertEqualsWithDelta($slope, $tasted->sensitivities[self::place($at, $slug)], 1e-5, "{$name} by {$slug}");
+                self::assertEqualsWithDelta(
+                    $slope,
+                    $tasted->sensitivities[self::place($at, $slug)],
+                    1e-5,
+                    "{$name} by {$slug}",
+                );
             }
         }
     }
 
     public function test_a_measured_spoon_widens_what_it_brings(): void
     {
-        $weighed = Sauce::evaluate(['fine-salt' => '12 g', 'water' => '1000 g'])->tasting->measures['saltiness']->figure;
-        $glugged = Sauce::evaluate(['soy-sauce' => '1 glug', 'water' => '1000 g'])->tasting->measures['saltiness']->figure;
+        $weighed = Sauce::evaluate(['fine-salt' => '12 g', 'water' => '1000 g'])->tasting->measures['saltiness']
+            ->figure;
+        $glugged = Sauce::evaluate(['soy-sauce' => '1 glug', 'water' => '1000 g'])->tasting->measures['saltiness']
+            ->figure;
 
         self::assertLessThan(0.1, $weighed->spread);
         // a glug is known to 40 per cent, branded soy to 10; together 41
-        self::assertEqualsWithDelta(sqrt(0.40 ** 2 + 0.10 ** 2), $glugged->spread, 0.01);
+        self::assertEqualsWithDelta(sqrt(0.4 ** 2 + 0.1 ** 2), $glugged->spread, 0.01);
     }
 
     public function test_a_chilli_is_known_to_a_factor_of_two(): void
@@ -128,13 +161,24 @@ final class TastingTest extends TestCase
 
     public function test_a_glug_of_soy_is_worth_weighing_and_a_weighed_salt_is_not(): void
     {
-        $coarse = CoarseAmount::of(Sauce::evaluate(['soy-sauce' => '3 glugs', 'water' => '500 g', 'sugar' => '30 g', 'lime-juice' => '30 g']));
+        $coarse = CoarseAmount::of(
+            Sauce::evaluate(['soy-sauce' => '3 glugs', 'water' => '500 g', 'sugar' => '30 g', 'lime-juice' => '30 g']),
+        );
 
         self::assertSame(['soy-sauce'], array_map(static fn ($line): string => $line->line->line->ingredient, $coarse));
         self::assertSame(Measure::Saltiness, $coarse[0]->measure);
-        $salt = Sauce::evaluate(['soy-sauce' => '3 glugs', 'water' => '500 g', 'sugar' => '30 g', 'lime-juice' => '30 g'])->tasting->measures['saltiness'];
-        $half = $salt->sensitivities[0] * 0.40;
-        self::assertEqualsWithDelta(Measure::Saltiness->steps($salt->figure->value * exp(-$half), $salt->figure->value * exp($half)), $coarse[0]->steps, 1e-9);
+        $salt = Sauce::evaluate([
+            'soy-sauce' => '3 glugs',
+            'water' => '500 g',
+            'sugar' => '30 g',
+            'lime-juice' => '30 g',
+        ])->tasting->measures['saltiness'];
+        $half = $salt->sensitivities[0] * 0.4;
+        self::assertEqualsWithDelta(
+            Measure::Saltiness->steps($salt->figure->value * exp(-$half), $salt->figure->value * exp($half)),
+            $coarse[0]->steps,
+            1e-9,
+        );
         self::assertSame([], CoarseAmount::of(Sauce::evaluate(['fine-salt' => '10 g', 'water' => '500 g'])));
     }
 
@@ -162,11 +206,21 @@ final class TastingTest extends TestCase
     public function test_a_line_split_in_four_is_no_better_known(): void
     {
         $one = Sauce::evaluate(['passata' => '400 ml', 'sugar' => '20 g']);
-        $four = Sauce::evaluate(['passata 1' => '100 ml', 'passata 2' => '100 ml', 'passata 3' => '100 ml', 'passata 4' => '100 ml', 'sugar' => '20 g']);
+        $four = Sauce::evaluate([
+            'passata 1' => '100 ml',
+            'passata 2' => '100 ml',
+            'passata 3' => '100 ml',
+            'passata 4' => '100 ml',
+            'sugar' => '20 g',
+        ]);
 
         foreach (['sourness', 'umami'] as $measure) {
             // how much went in is measured four times instead of once: of that a little is known better
-            self::assertGreaterThan(0.95 * $one->tasting->measures[$measure]->figure->spread, $four->tasting->measures[$measure]->figure->spread, $measure);
+            self::assertGreaterThan(
+                0.95 * $one->tasting->measures[$measure]->figure->spread,
+                $four->tasting->measures[$measure]->figure->spread,
+                $measure,
+            );
         }
         self::assertEqualsWithDelta($one->estimates->ph()?->spread, $four->estimates->ph()?->spread, 1e-3);
         self::assertGreaterThan(0.9 * $one->estimates->brix()?->spread, $four->estimates->brix()?->spread);
@@ -194,10 +248,21 @@ final class TastingTest extends TestCase
     /** What is in a kitchen for a taste, and for that alone, is called so and has more of it than of any other. */
     public function test_the_role_of_what_is_plainly_for_a_taste_is_that_of_its_measure(): void
     {
-        foreach (['sugar' => Measure::Sweetness, 'white-vinegar' => Measure::Sourness, 'fine-salt' => Measure::Saltiness, 'msg' => Measure::Umami, 'cayenne' => Measure::Heat] as $slug => $measure) {
+        foreach (
+            [
+                'sugar' => Measure::Sweetness,
+                'white-vinegar' => Measure::Sourness,
+                'fine-salt' => Measure::Saltiness,
+                'msg' => Measure::Umami,
+                'cayenne' => Measure::Heat,
+            ] as $slug => $measure
+        ) {
             self::assertContains($measure->role(), Sauce::ingredient($slug)->roles, $slug);
             self::assertGreaterThan(0.0, $measure->strengthOf(Sauce::ingredient($slug)), $slug);
         }
-        self::assertCount(5, array_unique(array_map(static fn (Measure $measure): string => $measure->role(), Measure::cases())));
+        self::assertCount(
+            5,
+            array_unique(array_map(static fn (Measure $measure): string => $measure->role(), Measure::cases())),
+        );
     }
 }

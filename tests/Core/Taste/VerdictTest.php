@@ -19,7 +19,8 @@ use Vinculum\Taste\Verdict;
 final class VerdictTest extends TestCase
 {
     /**
-     * The design's closed form: 1000 g at 2 % salt and 10 % sugar, one step too salty, only water and sugar on hand, sweetness
+     * The design's closed form: 1000 g at 2 % salt and 10 % sugar, one step too salty, only water and sugar on hand,
+     * sweetness
      * held. One step down is a factor of 1.15 with the threshold at 0, so 1150 g: 135 g of water and 15 g of sugar.
      */
     public function test_one_step_of_salt_is_a_batch_fifteen_per_cent_larger(): void
@@ -39,7 +40,11 @@ final class VerdictTest extends TestCase
             $oneUp = (2.0 + $t) * (1 + $measure->sense()->weber()) - $t;
             self::assertEqualsWithDelta(1.0, $measure->steps(2.0, $oneUp), 1e-12);
             self::assertEqualsWithDelta(-1.0, $measure->steps($oneUp, 2.0), 1e-12);
-            self::assertEqualsWithDelta($measure->steps(1.0, 9.0), $measure->steps(1.0, 4.0) + $measure->steps(4.0, 9.0), 1e-12);
+            self::assertEqualsWithDelta(
+                $measure->steps(1.0, 9.0),
+                $measure->steps(1.0, 4.0) + $measure->steps(4.0, 9.0),
+                1e-12,
+            );
         }
     }
 
@@ -56,12 +61,16 @@ final class VerdictTest extends TestCase
         yield 'far over' => [9.0, 0.02, Verdict::OVER, 'far over'];
         yield 'over, but the band is within what we know' => [1.5, 0.15, Verdict::UNSURE, 'within what we know'];
         yield 'short, but the band is within what we know' => [0.9, 0.2, Verdict::UNSURE, 'within what we know'];
-        yield 'known too well to be unsure' => [1.63, 0.10, Verdict::OVER, '1 step over'];
+        yield 'known too well to be unsure' => [1.63, 0.1, Verdict::OVER, '1 step over'];
     }
 
     #[DataProvider('verdicts')]
-    public function test_a_verdict_goes_no_further_than_what_is_known(float $value, float $spread, string $kind, string $words): void
-    {
+    public function test_a_verdict_goes_no_further_than_what_is_known(
+        float $value,
+        float $spread,
+        string $kind,
+        string $words,
+    ): void {
         $verdict = Verdict::of(Measure::Saltiness, new Figure($value, $spread, ''), new Band(1.0, 1.2, 1.4));
 
         self::assertSame([$kind, $words], [$verdict->kind, $verdict->words]);
@@ -84,7 +93,10 @@ final class VerdictTest extends TestCase
 
     public function test_a_number_of_steps_is_one_of_five_words(): void
     {
-        self::assertSame(['a touch', 'a little', 'clearly', 'much', 'far too much'], array_map(Sense::degree(...), [0.3, 1.0, 2.0, 5.0, 9.0]));
+        self::assertSame(
+            ['a touch', 'a little', 'clearly', 'much', 'far too much'],
+            array_map(Sense::degree(...), [0.3, 1.0, 2.0, 5.0, 9.0]),
+        );
         self::assertSame('far too little', Sense::degree(-9.0));
     }
 
@@ -98,18 +110,31 @@ final class VerdictTest extends TestCase
         $style = Style::of(Style::like('mine', 'Like that one', $tastes, 3.1, 25.0, 2.0, 'captured'));
 
         foreach (Measure::cases() as $measure) {
-            self::assertEqualsWithDelta(0.0, $style->band($measure)?->steps($measure, $tastes[$measure->value]) ?? 9.0, 1e-9);
+            self::assertEqualsWithDelta(
+                0.0,
+                $style->band($measure)?->steps($measure, $tastes[$measure->value]) ?? 9.0,
+                1e-9,
+            );
         }
-        self::assertEqualsWithDelta(1.0, Measure::Sweetness->steps($tastes['sweetness'], $style->band(Measure::Sweetness)->high ?? 0.0), 1e-3);
+        self::assertEqualsWithDelta(
+            1.0,
+            Measure::Sweetness->steps($tastes['sweetness'], $style->band(Measure::Sweetness)->high ?? 0.0),
+            1e-3,
+        );
         self::assertSame([1.0, 3.0], [$style->figureBand('thickness')?->low, $style->figureBand('thickness')?->high]);
     }
 
     public function test_what_a_cook_would_add_is_said_in_words_and_changes_no_figure(): void
     {
-        $notes = Interactions::of(Sauce::evaluate(['sugar' => '300 g', 'white-vinegar' => '300 g', 'water' => '400 g']));
+        $notes = Interactions::of(
+            Sauce::evaluate(['sugar' => '300 g', 'white-vinegar' => '300 g', 'water' => '400 g']),
+        );
         self::assertStringContainsString('hides sourness', $notes['sourness']);
         self::assertSame([], Interactions::of(Sauce::evaluate(['water' => '100 g'])));
-        self::assertStringContainsString('Fat dulls heat', Interactions::of(Sauce::evaluate(['double-cream' => '300 g', 'cayenne' => '5 g']))['heat']);
+        self::assertStringContainsString(
+            'Fat dulls heat',
+            Interactions::of(Sauce::evaluate(['double-cream' => '300 g', 'cayenne' => '5 g']))['heat'],
+        );
     }
 
     public function test_a_band_out_of_order_names_its_field(): void
@@ -117,6 +142,12 @@ final class VerdictTest extends TestCase
         $this->expectException(InvalidRecipe::class);
         $this->expectExceptionMessage('style.bands.umami: A band is low, aim, high in order');
 
-        Style::of(['slug' => 'x', 'name' => 'X', 'family' => 'X', 'source' => 'x', 'bands' => ['umami' => ['low' => 2, 'aim' => 1, 'high' => 3]]]);
+        Style::of([
+            'slug' => 'x',
+            'name' => 'X',
+            'family' => 'X',
+            'source' => 'x',
+            'bands' => ['umami' => ['low' => 2, 'aim' => 1, 'high' => 3]],
+        ]);
     }
 }

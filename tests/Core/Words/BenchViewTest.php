@@ -13,7 +13,10 @@ use Vinculum\Words\Speech;
 /** What the Line is drawn from. */
 final class BenchViewTest extends TestCase
 {
-    /** @return iterable<string, array{array<string, string>, string, string}> lines, taste, what stands over its column */
+    /**
+     * @return iterable<string, array{array<string, string>, string, string}> lines, taste, what stands over its
+     * column
+     */
     public static function figures(): iterable
     {
         yield 'there is none' => [['sugar' => '100 g', 'water' => '100 g'], 'heat', 'none'];
@@ -34,7 +37,10 @@ final class BenchViewTest extends TestCase
     public function test_a_quotient_too_small_to_write_is_not_nothing(): void
     {
         foreach (['0 g' => '0', '0.1 g' => '<0.01', '100 g' => '2.00'] as $sugar => $text) {
-            $bench = (new BenchView(Speech::usual(), Sauce::evaluate(['water' => '200 g', 'fine-salt' => '50 g', 'sugar' => $sugar])))->whole();
+            $bench = (new BenchView(
+                Speech::usual(),
+                Sauce::evaluate(['water' => '200 g', 'fine-salt' => '50 g', 'sugar' => $sugar]),
+            ))->whole();
             $ratio = array_column($bench['ratios'], null, 'ratio')['sugar_salt'];
             self::assertSame($text, $ratio['value_text'], $sugar);
         }
@@ -44,7 +50,17 @@ final class BenchViewTest extends TestCase
     public function test_segments_add_up_and_their_shares_do(): void
     {
         foreach (['sweetness', 'sourness', 'saltiness', 'umami', 'heat'] as $taste) {
-            $column = self::column(['passata' => '400 g', 'sugar' => '90 g', 'fine-salt' => '40 g', 'cider-vinegar' => '80 g', 'cayenne' => '2 g', 'soy-sauce' => '60 g'], $taste);
+            $column = self::column(
+                [
+                    'passata' => '400 g',
+                    'sugar' => '90 g',
+                    'fine-salt' => '40 g',
+                    'cider-vinegar' => '80 g',
+                    'cayenne' => '2 g',
+                    'soy-sauce' => '60 g',
+                ],
+                $taste,
+            );
             $to = 0.0;
             foreach ($column['segments'] as $segment) {
                 self::assertEqualsWithDelta($to, $segment['from'], 1e-6, $taste);
@@ -66,6 +82,8 @@ final class BenchViewTest extends TestCase
     {
         $bench = (new BenchView(Speech::usual(), Sauce::evaluate($lines)))->whole();
 
-        return array_values(array_filter($bench['columns'], static fn (array $column): bool => $column['measure'] === $taste))[0];
+        return array_values(
+            array_filter($bench['columns'], static fn (array $column): bool => $column['measure'] === $taste),
+        )[0];
     }
 }

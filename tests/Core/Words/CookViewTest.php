@@ -38,42 +38,71 @@ final class CookViewTest extends TestCase
             $view = $this->view([[1, 'step', ['to' => $id]]], 2.0);
             self::assertSame($ids[$i - 1] ?? '', $view['back_to']);
             self::assertSame($ids[$i + 1] ?? '', $view['go_on']['to']);
-            self::assertSame(($i + 1).' of '.count($ids), $view['where']);
+            self::assertSame($i + 1 .' of '.count($ids), $view['where']);
         }
         self::assertSame('It is done', $this->view([[1, 'step', ['to' => end($ids)]]], 2.0)['go_on']['text']);
     }
 
     public function test_a_pot_past_its_stop_is_told_to_stop_and_how_much_water_puts_it_back(): void
     {
-        $view = $this->view([[6, 'step', ['to' => 'stage.simmer']], [10, 'boils', ['stage' => 'stage']], [40, 'reading', ['what' => 'mass', 'value' => 700]]], 40.0);
+        $view = $this->view(
+            [
+                [6, 'step', ['to' => 'stage.simmer']],
+                [10, 'boils', ['stage' => 'stage']],
+                [40, 'reading', ['what' => 'mass', 'value' => 700]],
+            ],
+            40.0,
+        );
         $past = $view['reduction']['past'];
 
         self::assertStringStartsWith('Stop: it is ', $past['text']);
         self::assertSame('water', $past['put_back']['ingredient']);
         // 1 200 g down by 30 % is 840 g
         self::assertEqualsWithDelta(140.0, (float) $past['put_back']['amount'], 15.0);
-        self::assertStringContainsString($past['put_back']['amount'], str_replace("\u{00A0}", ' ', $past['put_back_text']));
+        self::assertStringContainsString(
+            $past['put_back']['amount'],
+            str_replace("\u{00A0}", ' ', $past['put_back_text']),
+        );
         self::assertSame(1, count($view['reduction']['curve']['points']));
         self::assertSame('there', $view['reduction']['minutes_text']);
     }
 
     public function test_the_falling_line_falls_inside_its_picture_and_inside_its_band(): void
     {
-        $curve = $this->view([[6, 'step', ['to' => 'stage.simmer']], [10, 'boils', ['stage' => 'stage']], [20, 'reading', ['what' => 'mass', 'value' => 1100]]], 22.0)['reduction']['curve'];
+        $curve = $this->view(
+            [
+                [6, 'step', ['to' => 'stage.simmer']],
+                [10, 'boils', ['stage' => 'stage']],
+                [20, 'reading', ['what' => 'mass', 'value' => 1100]],
+            ],
+            22.0,
+        )['reduction']['curve'];
         $before = 2.0;
         foreach ($curve['line'] as $point) {
             self::assertLessThanOrEqual($before, $point['y']);
             $before = $point['y'];
-            self::assertTrue(0.0 <= $point['low'] && $point['low'] <= $point['y'] && $point['y'] <= $point['high'] && $point['high'] <= 1.0);
+            self::assertTrue(
+                0.0 <= $point['low']
+                    && $point['low'] <= $point['y']
+                    && $point['y'] <= $point['high']
+                    && $point['high'] <= 1.0,
+            );
         }
-        self::assertSame([0.0, 1.0], [(float) $curve['line'][0]['x'], (float) $curve['line'][count($curve['line']) - 1]['x']]);
+        self::assertSame(
+            [0.0, 1.0],
+            [(float) $curve['line'][0]['x'], (float) $curve['line'][count($curve['line']) - 1]['x']],
+        );
     }
 
     public function test_how_near_it_came_names_what_is_off_and_leaves_out_what_is_not_there(): void
     {
         $view = new CookView(Speech::usual());
         $planned = Sauce::evaluate(['plum' => '1 kg', 'sugar' => '200 g', 'cider-vinegar' => '100 g']);
-        $near = array_column($view->near($planned, Sauce::evaluate(['plum' => '1 kg', 'sugar' => '320 g', 'cider-vinegar' => '100 g'])), 'off_text', 'label');
+        $near = array_column(
+            $view->near($planned, Sauce::evaluate(['plum' => '1 kg', 'sugar' => '320 g', 'cider-vinegar' => '100 g'])),
+            'off_text',
+            'label',
+        );
 
         self::assertStringContainsString('more', $near['Sweet']);
         self::assertArrayNotHasKey('Heat', $near);
@@ -86,9 +115,19 @@ final class CookViewTest extends TestCase
      */
     private function view(array $events, float $minute): array
     {
-        $recipe = Sauce::of(['plum' => '1000 g', 'sugar' => '200 g'], ['name' => 'Down', 'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]]);
-        $happened = array_map(static fn (array $event, int $at): Event => new Event($at + 1, $event[0] * 60.0, $event[1], $event[2]), $events, array_keys($events));
+        $recipe = Sauce::of(
+            ['plum' => '1000 g', 'sugar' => '200 g'],
+            ['name' => 'Down', 'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]],
+        );
+        $happened = array_map(
+            static fn (array $event, int $at): Event => new Event($at + 1, $event[0] * 60.0, $event[1], $event[2]),
+            $events,
+            array_keys($events),
+        );
 
-        return (new CookView(Speech::usual()))->of(Cook::of($recipe, $happened, 0.0, 1.0, $minute * 60, Sauce::catalogue(), null), $minute * 60);
+        return (new CookView(Speech::usual()))->of(
+            Cook::of($recipe, $happened, 0.0, 1.0, $minute * 60, Sauce::catalogue(), null),
+            $minute * 60,
+        );
     }
 }

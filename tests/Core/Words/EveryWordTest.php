@@ -39,14 +39,19 @@ use Vinculum\Words\Speech;
 use Vinculum\Words\StageView;
 use Vinculum\Words\SwapView;
 
-/** All that the product says of a sauce of every kind, in whole sentences that read, without a slot left open or a figure that is none. */
+/**
+ * All that the product says of a sauce of every kind, in whole sentences that read, without a slot left open or a
+ * figure that is none.
+ */
 final class EveryWordTest extends TestCase
 {
     /** Words of the workshop, which no cook uses. */
     private const JARGON = '/\b(?:residual|Jacobian|gradient|tangent|constituents?|null|NaN|INF|undefined|boolean|array|exception|slug|vector|matrix|optimi[sz]er|least squares)\b/';
 
     /** One of a thing is not several, and a vowel has its an. */
-    private const ONE_OF_MANY = '/(?<![\d.,\/])1 (?:steps|minutes|hours|days|weeks|months|lines|jars|people|things|rounds)\b|\ba (?:egg|apple|onion|orange|ounce|hour|amount)\b/i';
+    private const ONE_OF_MANY = '/(?<![\d.,\/])1 '
+        .'(?:steps|minutes|hours|days|weeks|months|lines|jars|people|things|rounds)\b|\ba '
+        .'(?:egg|apple|onion|orange|ounce|hour|amount)\b/i';
 
     /** @var array<string, Drafted> */
     private static array $drafts = [];
@@ -70,7 +75,13 @@ final class EveryWordTest extends TestCase
         self::assertReads((new EstimatesView($speech))->figures($sauce), "{$kind}: figures");
         self::assertReads((new EstimatesView($speech))->panel($sauce), "{$kind}: label");
         self::assertReads((new SafetyView($speech))->of($sauce), "{$kind}: care");
-        self::assertReads(array_map((new StageView($speech))->of(...), array_values(array_filter($sauce->cooked->stages, static fn (StageReport $report): bool => true))), "{$kind}: stages");
+        self::assertReads(
+            array_map(
+                (new StageView($speech))->of(...),
+                array_values(array_filter($sauce->cooked->stages, static fn (StageReport $report): bool => true)),
+            ),
+            "{$kind}: stages",
+        );
         self::assertReads((new DraftView($speech))->of(self::draft($kind)), "{$kind}: draft");
     }
 
@@ -79,23 +90,58 @@ final class EveryWordTest extends TestCase
     {
         $sauce = self::draft($kind)->evaluation;
         $speech = Speech::usual();
-        $own = array_values(array_filter(array_map(static fn (Line $line) => Sauce::catalogue()->find($line->ingredient), $sauce->recipe->lines())));
-        $have = [...$own, ...array_map(Sauce::ingredient(...), ['sugar', 'fine-salt', 'cider-vinegar', 'lime-juice', 'maize-starch', 'butter'])];
+        $own = array_values(
+            array_filter(
+                array_map(
+                    static fn (Line $line) => Sauce::catalogue()->find($line->ingredient),
+                    $sauce->recipe->lines(),
+                ),
+            ),
+        );
+        $have = [
+            ...$own,
+            ...array_map(Sauce::ingredient(...), [
+                'sugar',
+                'fine-salt',
+                'cider-vinegar',
+                'lime-juice',
+                'maize-starch',
+                'butter',
+            ]),
+        ];
         foreach (['salty' => 1.5, 'sour' => -1.5, 'thick' => -1.0, 'hot' => 2.0] as $feel => $steps) {
             $rescued = Rescue::of($sauce, Sauce::catalogue(), [$feel => $steps], $have);
             self::assertReads((new RescueView($speech))->of($rescued, $sauce->recipe), "{$kind}: {$feel} {$steps}");
         }
         $aims = Aims::ofFigures($sauce, ['sweetness' => 1.2 * $sauce->tasting->value(Measure::Sweetness) + 0.5]);
-        self::assertReads((new RebalanceView($speech))->of(Rebalance::answers($sauce, Sauce::catalogue(), $aims), $sauce->recipe), "{$kind}: rebalanced");
+        self::assertReads(
+            (new RebalanceView($speech))->of(Rebalance::answers($sauce, Sauce::catalogue(), $aims), $sauce->recipe),
+            "{$kind}: rebalanced",
+        );
         $swaps = new SwapView($speech, $sauce->recipe, Seasons::of(Sauce::catalogue()), 11, []);
         foreach (array_slice($sauce->cooked->weighed->lines, 0, 2) as $line) {
-            self::assertReads($swaps->options($line, array_slice(Swap::options($sauce, Sauce::catalogue(), $line->line->id, new Criteria), 0, 4), []), "{$kind}: for {$line->line->ingredient}");
+            self::assertReads(
+                $swaps->options(
+                    $line,
+                    array_slice(Swap::options($sauce, Sauce::catalogue(), $line->line->id, new Criteria), 0, 4),
+                    [],
+                ),
+                "{$kind}: for {$line->line->ingredient}",
+            );
         }
         foreach (['vegan', 'gluten'] as $need) {
-            self::assertReads($swaps->freed(FreeOf::of($sauce, Sauce::catalogue(), [Sauce::need($need)], new Criteria)), "{$kind}: {$need}");
+            self::assertReads(
+                $swaps->freed(FreeOf::of($sauce, Sauce::catalogue(), [Sauce::need($need)], new Criteria)),
+                "{$kind}: {$need}",
+            );
         }
         foreach (['half', '3 x 250 ml', '12 people'] as $to) {
-            $scaled = (new Scaler(Sauce::catalogue()))->scale($sauce, ScaleTarget::parse($to, MeasuringSet::Us), 5.0, new Tools(Kitchenware::of(MeasuringSet::Us)));
+            $scaled = (new Scaler(Sauce::catalogue()))->scale(
+                $sauce,
+                ScaleTarget::parse($to, MeasuringSet::Us),
+                5.0,
+                new Tools(Kitchenware::of(MeasuringSet::Us)),
+            );
             self::assertReads((new ScaleView($speech))->of($scaled, $sauce->recipe), "{$kind}: {$to}");
         }
     }
@@ -104,7 +150,16 @@ final class EveryWordTest extends TestCase
     {
         $view = new PantryView(Speech::usual());
         foreach (Sauce::catalogue()->slugs() as $slug) {
-            self::assertReads($view->page(Sauce::ingredient($slug), [], [], ['have' => false, 'price' => null, 'pack' => null, 'amount' => null], null), $slug);
+            self::assertReads(
+                $view->page(
+                    Sauce::ingredient($slug),
+                    [],
+                    [],
+                    ['have' => false, 'price' => null, 'pack' => null, 'amount' => null],
+                    null,
+                ),
+                $slug,
+            );
         }
     }
 
@@ -122,7 +177,11 @@ final class EveryWordTest extends TestCase
                 self::assertTrue(is_finite($value), $at);
             } elseif (is_string($value)) {
                 self::assertDoesNotMatchRegularExpression('/\{[a-z_0-9]+\}/', $value, $at);
-                self::assertDoesNotMatchRegularExpression('/ {2}| [.,;:](?: |$)|\.\.(?!\.)|,,|;;|\( | \)/', $value, "{$at}: {$value}");
+                self::assertDoesNotMatchRegularExpression(
+                    '/ {2}| [.,;:](?: |$)|\.\.(?!\.)|,,|;;|\( | \)/',
+                    $value,
+                    "{$at}: {$value}",
+                );
                 self::assertDoesNotMatchRegularExpression(self::ONE_OF_MANY, $value, "{$at}: {$value}");
                 self::assertDoesNotMatchRegularExpression(self::JARGON, $value, "{$at}: {$value}");
                 self::assertSame(trim($value), $value, $at);
@@ -135,6 +194,14 @@ final class EveryWordTest extends TestCase
     {
         $notes = MakeUps::read((string) file_get_contents(Server::root().'/database/make-ups.txt'))->notes;
 
-        return self::$drafts[$kind] ??= Draft::of(Sauce::style($kind), $kind, $notes[$kind], [], [], Sauce::catalogue(), new Criteria);
+        return self::$drafts[$kind] ??= Draft::of(
+            Sauce::style($kind),
+            $kind,
+            $notes[$kind],
+            [],
+            [],
+            Sauce::catalogue(),
+            new Criteria,
+        );
     }
 }

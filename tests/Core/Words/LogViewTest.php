@@ -32,7 +32,12 @@ final class LogViewTest extends TestCase
     /** @return iterable<string, array{string, string|null, string, string}> */
     public static function jars(): iterable
     {
-        yield 'a shelf is never given a day' => ['shelf', '2027-01-01', 'No day is known for a shelf: keep it in the fridge.', 'Keep it in the fridge'];
+        yield 'a shelf is never given a day' => [
+            'shelf',
+            '2027-01-01',
+            'No day is known for a shelf: keep it in the fridge.',
+            'Keep it in the fridge',
+        ];
         yield 'the fridge' => ['fridge', '2026-12-02', 'keeps until 2 Dec', 'Fridge, until 2 Dec'];
         yield 'the freezer' => ['freezer', '2027-02-25', 'keeps until 25 Feb 2027', 'Frozen, until 25 Feb 2027'];
         yield 'nothing is known, nothing is said' => ['fridge', null, '', ''];
@@ -47,7 +52,10 @@ final class LogViewTest extends TestCase
 
     public function test_what_was_felt_is_said_as_what_is_wanted(): void
     {
-        self::assertSame('sweet: a touch less, salty: far more', $this->view->inAWord(['sweet' => 1.0, 'salty' => -3.0]));
+        self::assertSame(
+            'sweet: a touch less, salty: far more',
+            $this->view->inAWord(['sweet' => 1.0, 'salty' => -3.0]),
+        );
         self::assertSame('', $this->view->inAWord([]));
         self::assertSame('fine', array_column($this->view->said(['sweet' => 2.0]), 'text', 'label')['Sour']);
         self::assertSame('less', array_column($this->view->said(['sweet' => 2.0]), 'text', 'label')['Sweet']);
@@ -61,7 +69,10 @@ final class LogViewTest extends TestCase
         self::assertStringContainsString('not known', $nothing['unknown_text']);
 
         $at = array_fill_keys($tastes, 0.0);
-        $salty = $this->view->likes('Ilse', Ideal::of($tastes, array_fill(0, 5, ['at' => $at, 'feels' => ['salty' => 2.0], 'liking' => null])));
+        $salty = $this->view->likes(
+            'Ilse',
+            Ideal::of($tastes, array_fill(0, 5, ['at' => $at, 'feels' => ['salty' => 2.0], 'liking' => null])),
+        );
         self::assertSame(['Salty'], array_column($salty['tastes'], 'label'));
         self::assertStringEndsWith('below the usual', $salty['tastes'][0]['text']);
         self::assertStringNotContainsString('alty', $salty['unknown_text']);
@@ -74,7 +85,15 @@ final class LogViewTest extends TestCase
         $there = $this->view->beside(Beside::of($one, $other));
         $back = $this->view->beside(Beside::of($other, $one));
 
-        self::assertSame(['sugar', 'star-anise'], array_map(static fn (array $line): string => str_contains(strtolower($line['name']), 'sugar') ? 'sugar' : 'star-anise', $there['lines']));
+        self::assertSame(
+            ['sugar', 'star-anise'],
+            array_map(
+                static fn (array $line): string => str_contains(strtolower($line['name']), 'sugar')
+                    ? 'sugar'
+                    : 'star-anise',
+                $there['lines'],
+            ),
+        );
         self::assertSame('–', $there['lines'][1]['one']);
         foreach ($there['tastes'] as $i => $taste) {
             self::assertEqualsWithDelta(-$taste['share'], $back['tastes'][$i]['share'], 1e-9);

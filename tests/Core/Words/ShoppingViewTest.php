@@ -39,7 +39,14 @@ final class ShoppingViewTest extends TestCase
 
     public function test_what_there_is_enough_of_is_said_to_be_so_and_packs_stay_whole(): void
     {
-        $lines = array_column($this->lines(['sugar' => '200 g', 'onion' => '110 g'], ['sugar' => new Stock(750.0), 'onion' => new Stock(0.0, null, 1000.0, '1 kg')]), null, 'slug');
+        $lines = array_column(
+            $this->lines(
+                ['sugar' => '200 g', 'onion' => '110 g'],
+                ['sugar' => new Stock(750.0), 'onion' => new Stock(0.0, null, 1000.0, '1 kg')],
+            ),
+            null,
+            'slug',
+        );
 
         self::assertTrue($lines['sugar']['is_enough']);
         self::assertSame('enough', $lines['sugar']['buy_text']);

@@ -14,7 +14,8 @@ use PhpParser\ParserFactory;
 use PhpParser\PrettyPrinter\Standard;
 
 /**
- * What could be wrong in a file and still run: a constant moved, a comparison turned, plus for minus, the larger for the smaller, and
+ * What could be wrong in a file and still run: a constant moved, a comparison turned, plus for minus, the larger for
+ * the smaller, and
  * for or, a return that says the opposite. On nikic/php-parser; no tool for this is in the registries here.
  */
 final class Mutator
@@ -78,7 +79,9 @@ final class Mutator
     {
         foreach ($constants as $each) {
             if ($each->getStartLine() <= $line && $line <= $each->getEndLine()) {
-                return str_replace('/', '\\', substr($path, strlen('core/'), -4)).'::'.$each->consts[0]->name->toString();
+                return str_replace('/', '\\', substr($path, strlen('core/'), -4))
+                    .'::'
+                    .$each->consts[0]->name->toString();
             }
         }
 
@@ -97,9 +100,15 @@ final class Mutator
             $node instanceof Scalar\Int_ => new Scalar\Int_($node->value + 1),
             $node instanceof Expr\BooleanNot => $node->expr,
             $node instanceof Expr\UnaryMinus => $node->expr,
-            $node instanceof Expr\ConstFetch && $node->name->toLowerString() === 'true' => new Expr\ConstFetch(new Node\Name('false')),
-            $node instanceof Expr\ConstFetch && $node->name->toLowerString() === 'false' => new Expr\ConstFetch(new Node\Name('true')),
-            $node instanceof Expr\FuncCall && $node->name instanceof Node\Name && isset(self::FUNCTIONS[$node->name->toString()])
+            $node instanceof Expr\ConstFetch && $node->name->toLowerString() === 'true' => new Expr\ConstFetch(
+                new Node\Name('false'),
+            ),
+            $node instanceof Expr\ConstFetch && $node->name->toLowerString() === 'false' => new Expr\ConstFetch(
+                new Node\Name('true'),
+            ),
+            $node instanceof Expr\FuncCall
+                && $node->name instanceof Node\Name
+                && isset(self::FUNCTIONS[$node->name->toString()])
                 => new Expr\FuncCall(new Node\Name(self::FUNCTIONS[$node->name->toString()]), $node->args),
             $node instanceof Stmt\Return_ && $node->expr instanceof Expr\Array_ && $node->expr->items !== []
                 => new Stmt\Return_(new Expr\Array_),
@@ -114,14 +123,16 @@ final class Mutator
     private static function with(array $tree, Node $node, Node $change): array
     {
         $traverser = new \PhpParser\NodeTraverser;
-        $traverser->addVisitor(new class ($node, $change) extends \PhpParser\NodeVisitorAbstract {
-            public function __construct(private readonly Node $node, private readonly Node $change) {}
+        $traverser->addVisitor(
+            new class ($node, $change) extends \PhpParser\NodeVisitorAbstract {
+                public function __construct(private readonly Node $node, private readonly Node $change) {}
 
-            public function leaveNode(Node $node): ?Node
-            {
-                return $node === $this->node ? $this->change : null;
-            }
-        });
+                public function leaveNode(Node $node): ?Node
+                {
+                    return $node === $this->node ? $this->change : null;
+                }
+            },
+        );
 
         return $traverser->traverse($tree);
     }
@@ -135,14 +146,16 @@ final class Mutator
     private static function atHome(array $tree, string $folder): array
     {
         $traverser = new \PhpParser\NodeTraverser;
-        $traverser->addVisitor(new class ($folder) extends \PhpParser\NodeVisitorAbstract {
-            public function __construct(private readonly string $folder) {}
+        $traverser->addVisitor(
+            new class ($folder) extends \PhpParser\NodeVisitorAbstract {
+                public function __construct(private readonly string $folder) {}
 
-            public function leaveNode(Node $node): ?Node
-            {
-                return $node instanceof Scalar\MagicConst\Dir ? new Scalar\String_($this->folder) : null;
-            }
-        });
+                public function leaveNode(Node $node): ?Node
+                {
+                    return $node instanceof Scalar\MagicConst\Dir ? new Scalar\String_($this->folder) : null;
+                }
+            },
+        );
 
         return $traverser->traverse($tree);
     }

@@ -43,11 +43,28 @@ final class FormatsTest extends TestCase
 
     public function test_what_comes_in_is_text_and_never_markup(): void
     {
-        [$read] = JsonLd::read(['@type' => ['Recipe'], 'name' => '<script>alert(1)</script>Sauce &amp; more', 'recipeIngredient' => ['2 cups <b>cider vinegar</b>', '1 tsp &frac12; salt'], 'recipeInstructions' => 'Stir.'], Sauce::catalogue(), MeasuringSet::Us);
+        [$read] = JsonLd::read(
+            [
+                '@type' => ['Recipe'],
+                'name' => '<script>alert(1)</script>Sauce &amp; more',
+                'recipeIngredient' => ['2 cups <b>cider vinegar</b>', '1 tsp &frac12; salt'],
+                'recipeInstructions' => 'Stir.',
+            ],
+            Sauce::catalogue(),
+            MeasuringSet::Us,
+        );
 
         self::assertSame('alert(1)Sauce & more', $read->name);
         self::assertSame('cider-vinegar', $read->lines()[0]->ingredient);
-        self::assertStringNotContainsString('<', Markdown::write(WeighedRecipe::of(new Recipe('a <img> b', null, MeasuringSet::Us, null, [], $read->stages), Sauce::catalogue())));
+        self::assertStringNotContainsString(
+            '<',
+            Markdown::write(
+                WeighedRecipe::of(
+                    new Recipe('a <img> b', null, MeasuringSet::Us, null, [], $read->stages),
+                    Sauce::catalogue(),
+                ),
+            ),
+        );
     }
 
     public function test_what_is_no_recipe_says_what_it_takes(): void
@@ -65,7 +82,10 @@ final class FormatsTest extends TestCase
     public function test_markdown_and_csv_come_in_again_with_the_same_amounts(): void
     {
         $weighed = self::weighed();
-        [$fromMarkdown] = JottedText::read((string) preg_replace('/^> .*$/m', '', Markdown::write($weighed)), Sauce::catalogue());
+        [$fromMarkdown] = JottedText::read(
+            (string) preg_replace('/^> .*$/m', '', Markdown::write($weighed)),
+            Sauce::catalogue(),
+        );
         self::assertSame(self::amounts($weighed->recipe), self::amounts($fromMarkdown));
         self::assertSame('Test', $fromMarkdown->name);
 
@@ -75,7 +95,12 @@ final class FormatsTest extends TestCase
 
     public function test_a_csv_cell_is_never_a_formula(): void
     {
-        $csv = Sheet::write(WeighedRecipe::of(Sauce::of([['id' => 'a', 'ingredient' => 'sugar', 'amount' => '=1+1 cups']]), Sauce::catalogue()));
+        $csv = Sheet::write(
+            WeighedRecipe::of(
+                Sauce::of([['id' => 'a', 'ingredient' => 'sugar', 'amount' => '=1+1 cups']]),
+                Sauce::catalogue(),
+            ),
+        );
 
         self::assertStringContainsString("'=1+1 cups", $csv);
         $this->expectExceptionMessage('columns amount and ingredient');
@@ -85,17 +110,42 @@ final class FormatsTest extends TestCase
     /** @return array<string, string|null> */
     private static function amounts(Recipe $recipe): array
     {
-        return array_column(array_map(static fn (Line $line): array => [$line->ingredient, $line->amount], $recipe->lines()), 1, 0);
+        return array_column(
+            array_map(static fn (Line $line): array => [$line->ingredient, $line->amount], $recipe->lines()),
+            1,
+            0,
+        );
     }
 
     private static function weighed(): WeighedRecipe
     {
-        return WeighedRecipe::of(Sauce::of(['gooseberry' => '1 kg', 'cider-vinegar' => '1 1/4 cup', 'sugar' => '200 g', 'fine-salt' => '2 tsp', 'garlic' => '3 clove'], ['process' => ['kind' => 'simmer', 'minutes' => 20]]), Sauce::catalogue());
+        return WeighedRecipe::of(
+            Sauce::of(
+                [
+                    'gooseberry' => '1 kg',
+                    'cider-vinegar' => '1 1/4 cup',
+                    'sugar' => '200 g',
+                    'fine-salt' => '2 tsp',
+                    'garlic' => '3 clove',
+                ],
+                ['process' => ['kind' => 'simmer', 'minutes' => 20]],
+            ),
+            Sauce::catalogue(),
+        );
     }
 
     public function test_every_format_that_is_written_and_read_brings_the_sauce_back(): void
     {
-        $from = Sauce::evaluate(['plum' => '1 kg', 'cider-vinegar' => '250 ml', 'dark-brown-sugar' => '200 g', 'fine-salt' => '2 tsp', 'clove' => '3'], ['process' => ['kind' => 'simmer', 'minutes' => 20]]);
+        $from = Sauce::evaluate(
+            [
+                'plum' => '1 kg',
+                'cider-vinegar' => '250 ml',
+                'dark-brown-sugar' => '200 g',
+                'fine-salt' => '2 tsp',
+                'clove' => '3',
+            ],
+            ['process' => ['kind' => 'simmer', 'minutes' => 20]],
+        );
         $outgoing = new Outgoing($from->cooked->weighed, RecipeDocument::write($from->recipe), '1 L');
         foreach (Formats::writers() as $name => $writer) {
             $text = $writer->takeOut($outgoing);
@@ -104,7 +154,10 @@ final class FormatsTest extends TestCase
             $in = $reader->bringIn($text, Sauce::catalogue(), Kitchenware::of($from->recipe->measures));
             $back = Evaluation::of($in->recipe, Sauce::catalogue(), null);
             self::assertSame($from->recipe->name, $name === 'csv' ? $from->recipe->name : $in->recipe->name, $name);
-            $grams = static fn (Evaluation $of): array => array_map(static fn ($line): array => [$line->ingredient?->slug, round($line->grams, 6)], $of->cooked->weighed->lines);
+            $grams = static fn (Evaluation $of): array => array_map(
+                static fn ($line): array => [$line->ingredient?->slug, round($line->grams, 6)],
+                $of->cooked->weighed->lines,
+            );
             self::assertSame($grams($from), $grams($back), $name);
         }
     }
@@ -115,7 +168,10 @@ final class FormatsTest extends TestCase
         $names = array_map(static fn (Format $format): string => $format->name(), $all);
 
         self::assertSame(array_unique($names), $names);
-        self::assertSame(count(Formats::writers()), count(array_unique(array_map(static fn (WritesText $one): string => $one->ending(), Formats::writers()))));
+        self::assertSame(
+            count(Formats::writers()),
+            count(array_unique(array_map(static fn (WritesText $one): string => $one->ending(), Formats::writers()))),
+        );
         self::assertSame('text', end($names), 'what reads anything stands last');
         self::assertSame('text', Formats::of('a cup of this and a spoon of that')->name());
     }

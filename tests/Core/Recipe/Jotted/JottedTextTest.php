@@ -19,19 +19,32 @@ final class JottedTextTest extends TestCase
 {
     public function test_a_whole_list_becomes_stages_of_lines_in_order(): void
     {
-        [$recipe, $questions] = JottedText::read("# Plum sauce\n\nIngredients:\n1 kg plums, stoned\n1 cup cider vinegar\n\nFor the finish:\n2 tbsp soy sauce (optional)\n", Sauce::catalogue());
+        [$recipe, $questions] = JottedText::read(
+            "# Plum sauce\n\nIngredients:\n1 kg plums, stoned\n1 cup cider vinegar\n\nFor the finish:\n2 tbsp soy "
+                ."sauce (optional)\n",
+            Sauce::catalogue(),
+        );
 
         self::assertSame('Plum sauce', $recipe->name);
-        self::assertSame(['', 'For the finish'], array_map(static fn ($stage): string => $stage->name, $recipe->stages));
+        self::assertSame(['', 'For the finish'], array_map(static fn ($of): string => $of->name, $recipe->stages));
         self::assertSame(['plum', 'cider-vinegar', 'soy-sauce'], self::ingredients($recipe));
-        self::assertSame([false, false, true], array_map(static fn (Line $line): bool => $line->optional, $recipe->lines()));
+        self::assertSame(
+            [false, false, true],
+            array_map(static fn (Line $line): bool => $line->optional, $recipe->lines()),
+        );
         self::assertSame([], $questions);
     }
 
     public function test_as_much_as_is_a_tie_that_weighs_the_same(): void
     {
-        [$recipe] = JottedText::read("as much honey as Dijon mustard\n50 g Dijon mustard\nhalf as much oil as honey", Sauce::catalogue());
-        $grams = array_map(static fn ($line): float => $line->grams, WeighedRecipe::of($recipe, Sauce::catalogue())->lines);
+        [$recipe] = JottedText::read(
+            "as much honey as Dijon mustard\n50 g Dijon mustard\nhalf as much oil as honey",
+            Sauce::catalogue(),
+        );
+        $grams = array_map(
+            static fn ($line): float => $line->grams,
+            WeighedRecipe::of($recipe, Sauce::catalogue())->lines,
+        );
 
         self::assertEqualsWithDelta([50.0, 50.0, 25.0], $grams, 1e-9);
     }
@@ -49,7 +62,10 @@ final class JottedTextTest extends TestCase
     {
         [$recipe] = JottedText::read('equal parts oil and wine vinegar', Sauce::catalogue());
 
-        self::assertSame(['1 part', '1 part'], array_map(static fn (Line $line): ?string => $line->amount, $recipe->lines()));
+        self::assertSame(
+            ['1 part', '1 part'],
+            array_map(static fn (Line $line): ?string => $line->amount, $recipe->lines()),
+        );
     }
 
     public function test_two_amounts_that_disagree_are_told_in_grams(): void
@@ -95,7 +111,12 @@ final class JottedTextTest extends TestCase
 
     public function test_a_first_line_with_its_amount_behind_it_is_no_title(): void
     {
-        foreach (["olive oil 3 parts\nred wine vinegar 1 part", "brown sugar, 2 cups\nsalt, 1 tsp", "Shallots: 3\nSalt: 5 g"] as $text) {
+        foreach (
+            [
+                "olive oil 3 parts\nred wine vinegar 1 part", "brown sugar, 2 cups\nsalt, 1 tsp",
+                "Shallots: 3\nSalt: 5 g",
+            ] as $text
+        ) {
             self::assertCount(2, JottedText::read($text, Sauce::catalogue())[0]->lines(), $text);
         }
         self::assertSame('Mustard 2', JottedText::read("Mustard 2\n\n1 cup mustard", Sauce::catalogue())[0]->name);
@@ -121,7 +142,13 @@ final class JottedTextTest extends TestCase
 
     public function test_what_is_no_text_and_what_is_too_much_is_refused_in_words(): void
     {
-        foreach (["\xff\xfe" => 'UTF-8', str_repeat('x', 300_000) => 'at most 256 kB', str_repeat("1 g salt\n", 61) => 'at most 60'] as $text => $words) {
+        foreach (
+            [
+                "\xff\xfe" => 'UTF-8',
+                str_repeat('x', 300_000) => 'at most 256 kB',
+                str_repeat("1 g salt\n", 61) => 'at most 60',
+            ] as $text => $words
+        ) {
             try {
                 JottedText::read((string) $text, Sauce::catalogue());
                 self::fail('It was read.');

@@ -17,17 +17,66 @@ use Vinculum\Recipe\Jotted\Sorter;
 /** What a line of a note is for, before anything of it is read. */
 final class SorterTest extends TestCase
 {
-    /** @return iterable<string, array{LineKind, string, bool, bool}> kind, line, whether it is the first, whether the method has begun */
+    /**
+     * @return iterable<string, array{LineKind, string, bool, bool}> kind, line, whether it is the first, whether the
+     * method has begun
+     */
     public static function lines(): iterable
     {
         $by = [
             'Title' => ['Gran’s plum ketchup', 'Mustard 2', 'Ketchup No. 5', 'Sweet and sour sauce'],
-            'Yield' => ['Makes 3 small jars', 'Yield: about 2 cups', 'makes a pint', 'Enough for one bottle', 'Fills four jars'],
+            'Yield' => [
+                'Makes 3 small jars',
+                'Yield: about 2 cups',
+                'makes a pint',
+                'Enough for one bottle',
+                'Fills four jars',
+            ],
             'Servings' => ['Serves 4', 'Servings: 6', 'feeds 12'],
-            'Heading' => ['For the glaze:', '## Method', 'Ingredients', '**To finish**', 'For the base', 'You will need', 'THE HOT ONE'],
-            'Ingredient' => ['2 cups cider vinegar', 'salt', 'a pinch of cayenne', 'juice of half a lemon', 'Brown sugar 3 tablespoons', 'onions x 2', '3:1 oil to vinegar', 'warm water', 'as much honey as mustard', 'pinch of salt', 'pot of yoghurt', 'fresh chillies (as many as you dare)'],
-            'Method' => ['Simmer for 20 minutes.', 'Blend', 'Stir in the butter', '20 minutes', 'Add the vinegar and cook it down.', 'look for: coats the spoon', 'Shake in a jar', 'Pot hot.', 'All in the blender except the oil. Drizzle the oil in.'],
-            'Remark' => ['Jo says more chilli', 'Note: better next day', 'from the back of the jar', 'a bit too sweet last time', 'still a touch too thin', 'Prep time: 10 min', 'pH was 3.6 on the meter.', 'v2 was too sour (lemon was 140)'],
+            'Heading' => [
+                'For the glaze:',
+                '## Method',
+                'Ingredients',
+                '**To finish**',
+                'For the base',
+                'You will need',
+                'THE HOT ONE',
+            ],
+            'Ingredient' => [
+                '2 cups cider vinegar',
+                'salt',
+                'a pinch of cayenne',
+                'juice of half a lemon',
+                'Brown sugar 3 tablespoons',
+                'onions x 2',
+                '3:1 oil to vinegar',
+                'warm water',
+                'as much honey as mustard',
+                'pinch of salt',
+                'pot of yoghurt',
+                'fresh chillies (as many as you dare)',
+            ],
+            'Method' => [
+                'Simmer for 20 minutes.',
+                'Blend',
+                'Stir in the butter',
+                '20 minutes',
+                'Add the vinegar and cook it down.',
+                'look for: coats the spoon',
+                'Shake in a jar',
+                'Pot hot.',
+                'All in the blender except the oil. Drizzle the oil in.',
+            ],
+            'Remark' => [
+                'Jo says more chilli',
+                'Note: better next day',
+                'from the back of the jar',
+                'a bit too sweet last time',
+                'still a touch too thin',
+                'Prep time: 10 min',
+                'pH was 3.6 on the meter.',
+                'v2 was too sour (lemon was 140)',
+            ],
             'Rule' => ['-----', '***', '____'],
         ];
         foreach ($by as $kind => $lines) {
@@ -35,7 +84,12 @@ final class SorterTest extends TestCase
                 yield "{$kind}: {$line}" => [constant(LineKind::class."::{$kind}"), $line, $kind === 'Title', false];
             }
         }
-        yield 'in the method a sentence is method' => [LineKind::Method, 'Everything into the jar, lid on', false, true];
+        yield 'in the method a sentence is method' => [
+            LineKind::Method,
+            'Everything into the jar, lid on',
+            false,
+            true,
+        ];
         yield 'and an ingredient an ingredient' => [LineKind::Ingredient, '2 tbsp butter', false, true];
     }
 
@@ -88,6 +142,11 @@ final class SorterTest extends TestCase
         $catalogue = Sauce::catalogue();
         $reading = $catalogue->vocabulary->words['reading'];
 
-        return new Sorter(new Naming($catalogue, 'us'), Kitchenware::of(MeasuringSet::Us), $reading['verbs'], $reading['commands']);
+        return new Sorter(
+            new Naming($catalogue, 'us'),
+            Kitchenware::of(MeasuringSet::Us),
+            $reading['verbs'],
+            $reading['commands'],
+        );
     }
 }

@@ -40,8 +40,14 @@ final class HonestTest extends TestCase
     public function test_no_answer_makes_an_end_point_impossible_or_boils_dry(): void
     {
         foreach (self::$answers as $i => $answer) {
-            $codes = static fn (Evaluation $at): array => array_map(static fn ($problem): string => $problem->code, $at->cooked->problems);
-            self::assertTrue(! $answer->isReached || array_diff($codes($answer->after), $codes($answer->before)) === [], "seed {$i}");
+            $codes = static fn (Evaluation $at): array => array_map(
+                static fn ($problem): string => $problem->code,
+                $at->cooked->problems,
+            );
+            self::assertTrue(
+                ! $answer->isReached || array_diff($codes($answer->after), $codes($answer->before)) === [],
+                "seed {$i}",
+            );
         }
     }
 
@@ -55,8 +61,18 @@ final class HonestTest extends TestCase
 
     public function test_cayenne_is_a_lever_where_heat_is_to_move(): void
     {
-        $from = Sauce::evaluate(['passata' => '400 g', 'sugar' => '30 g', 'cayenne' => '1 g', 'smoked-paprika' => '4 g', 'fine-salt' => '5 g']);
-        $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['heat' => 2 * $from->tasting->value(Measure::Heat)]));
+        $from = Sauce::evaluate([
+            'passata' => '400 g',
+            'sugar' => '30 g',
+            'cayenne' => '1 g',
+            'smoked-paprika' => '4 g',
+            'fine-salt' => '5 g',
+        ]);
+        $answer = Rebalance::of(
+            $from,
+            Sauce::catalogue(),
+            Aims::ofFigures($from, ['heat' => 2 * $from->tasting->value(Measure::Heat)]),
+        );
 
         self::assertTrue($answer->isReached);
         $moved = array_map(static fn ($change): string => $change->id, $answer->changes);
@@ -84,7 +100,11 @@ final class HonestTest extends TestCase
         foreach (self::$answers as $i => $answer) {
             foreach ($answer->changes as $change) {
                 $moved++;
-                self::assertGreaterThanOrEqual(0.5 - 1e-3, $change->afterG / $change->beforeG, "seed {$i}, {$change->id}");
+                self::assertGreaterThanOrEqual(
+                    0.5 - 1e-3,
+                    $change->afterG / $change->beforeG,
+                    "seed {$i}, {$change->id}",
+                );
                 self::assertLessThanOrEqual(2.0 + 1e-3, $change->afterG / $change->beforeG, "seed {$i}, {$change->id}");
             }
         }
@@ -98,16 +118,25 @@ final class HonestTest extends TestCase
                 self::assertGreaterThan(0.15, $change->afterG, "seed {$i}, {$change->id} {$change->text}");
             }
         }
-        $from = Sauce::evaluate([['id' => 'passata', 'ingredient' => 'passata', 'amount' => '400 g'], ['id' => 'sugar', 'ingredient' => 'sugar', 'amount' => '20 g', 'max_g' => 31], ['id' => 'fine-salt', 'ingredient' => 'fine-salt', 'amount' => '5 g', 'min_g' => 4]]);
+        $from = Sauce::evaluate([
+            ['id' => 'passata', 'ingredient' => 'passata', 'amount' => '400 g'],
+            ['id' => 'sugar', 'ingredient' => 'sugar', 'amount' => '20 g', 'max_g' => 31],
+            ['id' => 'fine-salt', 'ingredient' => 'fine-salt', 'amount' => '5 g', 'min_g' => 4],
+        ]);
         foreach ([['sweetness' => 12.0], ['saltiness' => 0.4], ['sweetness' => 9.0, 'saltiness' => 0.9]] as $figures) {
-            foreach (Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, $figures))->after->cooked->weighed->lines as $line) {
+            foreach (
+                Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, $figures))->after->cooked->weighed
+                    ->lines as $line
+            ) {
                 self::assertTrue($line->line->id !== 'sugar' || $line->grams <= 31.0 + 1e-6, 'at most 31 g');
                 self::assertTrue($line->line->id !== 'fine-salt' || $line->grams >= 4.0 - 1e-6, 'at least 4 g');
             }
         }
     }
 
-    /** Where an answer is called the closest, eight searches from elsewhere find the aims in at most two of a hundred. */
+    /**
+     * Where an answer is called the closest, eight searches from elsewhere find the aims in at most two of a hundred.
+     */
     public function test_closest_is_true(): void
     {
         $closest = 0;
@@ -123,9 +152,16 @@ final class HonestTest extends TestCase
             $search = new Search($equations);
             mt_srand(1000 + $i);
             for ($start = 0; $bounds !== [] && $start < 8; $start++) {
-                $x = array_map(static fn (array $each): float => max($each[0], min($each[1], mt_rand(-150, 150) / 100)), $bounds);
+                $x = array_map(
+                    static fn (array $each): float => max($each[0], min($each[1], mt_rand(-150, 150) / 100)),
+                    $bounds,
+                );
                 $there = $search->from($bounds, $x);
-                if ($equations->miss($there) < 0.9 * Equations::MET && ! $equations->spoils($there) && $equations->miss($answer->after) > Equations::MET) {
+                if (
+                    $equations->miss($there) < 0.9 * Equations::MET
+                    && ! $equations->spoils($there)
+                    && $equations->miss($answer->after) > Equations::MET
+                ) {
                     $could[$i + 1] = $equations->miss($answer->after);
                 }
             }

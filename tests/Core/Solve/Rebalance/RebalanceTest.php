@@ -28,9 +28,18 @@ final class RebalanceTest extends TestCase
         $again = Evaluation::of($answer->recipe, Sauce::catalogue(), $style);
         foreach (Measure::cases() as $measure) {
             self::assertSame($answer->after->tasting->value($measure), $again->tasting->value($measure));
-            self::assertLessThan(0.36, abs($answer->aims->steps($measure, $again->tasting->value($measure))), $measure->value);
+            self::assertLessThan(
+                0.36,
+                abs($answer->aims->steps($measure, $again->tasting->value($measure))),
+                $measure->value,
+            );
         }
-        self::assertEqualsWithDelta(1.0, $again->estimates->mass()->value / $from->estimates->mass()->value, 0.12, 'it makes about as much as before');
+        self::assertEqualsWithDelta(
+            1.0,
+            $again->estimates->mass()->value / $from->estimates->mass()->value,
+            0.12,
+            'it makes about as much as before',
+        );
     }
 
     public function test_no_locked_line_moves_and_what_follows_keeps_following(): void
@@ -41,8 +50,19 @@ final class RebalanceTest extends TestCase
                     ['id' => 'salt', 'ingredient' => 'fine-salt', 'amount' => '16 g', 'lock' => true],
                     ['id' => 'honey', 'ingredient' => 'honey', 'tie' => ['line' => 'vinegar', 'ratio' => 0.5]],
                 ]);
-                $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, [$measure->value => $factor * $from->tasting->value($measure)]));
-                $grams = array_column(array_map(static fn ($line): array => [$line->line->id, $line->grams], $answer->after->cooked->weighed->lines), 1, 0);
+                $answer = Rebalance::of(
+                    $from,
+                    Sauce::catalogue(),
+                    Aims::ofFigures($from, [$measure->value => $factor * $from->tasting->value($measure)]),
+                );
+                $grams = array_column(
+                    array_map(
+                        static fn ($line): array => [$line->line->id, $line->grams],
+                        $answer->after->cooked->weighed->lines,
+                    ),
+                    1,
+                    0,
+                );
 
                 self::assertSame(16.0, $grams['salt']);
                 self::assertEqualsWithDelta(0.5, $grams['honey'] / $grams['vinegar'], 1e-9);
@@ -52,7 +72,9 @@ final class RebalanceTest extends TestCase
 
     public function test_bounds_hold_for_each_line(): void
     {
-        $from = self::ketchup(null, [['id' => 'more', 'ingredient' => 'honey', 'amount' => '20 g', 'max_g' => 30, 'min_g' => 15]]);
+        $from = self::ketchup(null, [
+            ['id' => 'more', 'ingredient' => 'honey', 'amount' => '20 g', 'max_g' => 30, 'min_g' => 15],
+        ]);
         foreach ([30.0, 8.0] as $sweetness) {
             $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['sweetness' => $sweetness]));
             foreach ($answer->after->cooked->weighed->lines as $line) {
@@ -67,8 +89,14 @@ final class RebalanceTest extends TestCase
     public function test_each_change_says_what_it_does(): void
     {
         $from = self::ketchup();
-        $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['sweetness' => 0.7 * $from->tasting->value(Measure::Sweetness)]));
-        $sugar = array_values(array_filter($answer->changes, static fn (LineChange $change): bool => $change->id === 'sugar'))[0];
+        $answer = Rebalance::of(
+            $from,
+            Sauce::catalogue(),
+            Aims::ofFigures($from, ['sweetness' => 0.7 * $from->tasting->value(Measure::Sweetness)]),
+        );
+        $sugar = array_values(
+            array_filter($answer->changes, static fn (LineChange $change): bool => $change->id === 'sugar'),
+        )[0];
 
         self::assertLessThan($sugar->beforeG, $sugar->afterG);
         self::assertStringContainsString('sweetness down', Say::it($sugar->why));
@@ -77,7 +105,11 @@ final class RebalanceTest extends TestCase
     public function test_what_is_there_already_is_left_alone(): void
     {
         $from = self::ketchup();
-        $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['sweetness' => $from->tasting->value(Measure::Sweetness)]));
+        $answer = Rebalance::of(
+            $from,
+            Sauce::catalogue(),
+            Aims::ofFigures($from, ['sweetness' => $from->tasting->value(Measure::Sweetness)]),
+        );
 
         self::assertSame([], $answer->changes);
         self::assertEquals($from->recipe, $answer->recipe);
@@ -85,11 +117,18 @@ final class RebalanceTest extends TestCase
 
     public function test_why_it_cannot_go_further_names_the_line_that_is_locked(): void
     {
-        $from = self::ketchup(null, [['id' => 'salt', 'ingredient' => 'fine-salt', 'amount' => '30 g', 'lock' => true]], ['base', 'vinegar', 'sugar']);
+        $from = self::ketchup(
+            null,
+            [['id' => 'salt', 'ingredient' => 'fine-salt', 'amount' => '30 g', 'lock' => true]],
+            ['base', 'vinegar', 'sugar'],
+        );
         $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['saltiness' => 0.5]));
 
         self::assertFalse($answer->isReached);
-        self::assertMatchesRegularExpression('/^Saltiness stays [\d.]+ steps over: \d+ % of it comes from fine salt, and that line is locked\.$/', Say::it($answer->why));
+        self::assertMatchesRegularExpression(
+            '/^Saltiness stays [\d.]+ steps over: \d+ % of it comes from fine salt, and that line is locked\.$/',
+            Say::it($answer->why),
+        );
 
         $heat = Rebalance::of(self::ketchup(), Sauce::catalogue(), Aims::ofFigures(self::ketchup(), ['heat' => 900.0]));
         self::assertStringContainsString('nothing in the recipe brings any', Say::it($heat->why));
@@ -103,16 +142,41 @@ final class RebalanceTest extends TestCase
         $ratio = static fn (Evaluation $at): float => $at->tasting->ratios[Ratio::SugarAcid->value]->value ?? 0.0;
         $aim = 1.3 * $free->tasting->value(Measure::Sweetness);
 
-        self::assertEqualsWithDelta($pin, $ratio(Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['sweetness' => $aim, 'sourness' => 1.3 * $free->tasting->value(Measure::Sourness)]))->after), 0.05 * $pin);
+        self::assertEqualsWithDelta(
+            $pin,
+            $ratio(
+                Rebalance::of(
+                    $from,
+                    Sauce::catalogue(),
+                    Aims::ofFigures($from, [
+                        'sweetness' => $aim,
+                        'sourness' => 1.3 * $free->tasting->value(Measure::Sourness),
+                    ]),
+                )->after,
+            ),
+            0.05 * $pin,
+        );
         $held = Rebalance::of($from, Sauce::catalogue(), Aims::ofFigures($from, ['sweetness' => $aim]));
         self::assertEqualsWithDelta($pin, $ratio($held->after), 0.06 * $pin);
     }
 
     public function test_other_answers_go_about_it_otherwise(): void
     {
-        $from = Sauce::evaluate(['water' => '500 g', 'sugar' => '80 g', 'honey' => '80 g', 'white-vinegar' => '100 g', 'fine-salt' => '12 g']);
+        $from = Sauce::evaluate([
+            'water' => '500 g',
+            'sugar' => '80 g',
+            'honey' => '80 g',
+            'white-vinegar' => '100 g',
+            'fine-salt' => '12 g',
+        ]);
         $answers = Rebalance::answers($from, Sauce::catalogue(), Aims::ofFigures($from, ['sweetness' => 12.0]));
-        $moved = array_map(static fn (Rebalanced $answer): array => array_map(static fn (LineChange $change): string => $change->id, $answer->changes), $answers);
+        $moved = array_map(
+            static fn (Rebalanced $answer): array => array_map(
+                static fn (LineChange $change): string => $change->id,
+                $answer->changes,
+            ),
+            $answers,
+        );
 
         self::assertGreaterThan(1, count($answers));
         self::assertNotSame($moved[0], $moved[1]);
@@ -126,27 +190,59 @@ final class RebalanceTest extends TestCase
      * @param list<string> $locked
      * @param array<string, mixed> $recipe
      */
-    private static function ketchup(?\Vinculum\Taste\Style $style = null, array $more = [], array $locked = [], array $recipe = []): Evaluation
-    {
+    private static function ketchup(
+        ?\Vinculum\Taste\Style $style = null,
+        array $more = [],
+        array $locked = [],
+        array $recipe = [],
+    ): Evaluation {
         $lines = [];
-        foreach (['base' => ['gooseberry', '1 kg'], 'vinegar' => ['cider-vinegar', '120 g'], 'sugar' => ['sugar', '200 g'], 'miso' => ['white-miso', '1 tbsp'], 'salt0' => ['fine-salt', '2 tsp']] as $id => [$ingredient, $amount]) {
-            $lines[] = ['id' => $id, 'ingredient' => $ingredient, 'amount' => $amount, 'lock' => in_array($id, $locked, true)];
+        foreach (
+            [
+                'base' => ['gooseberry', '1 kg'],
+                'vinegar' => ['cider-vinegar', '120 g'],
+                'sugar' => ['sugar', '200 g'],
+                'miso' => ['white-miso', '1 tbsp'],
+                'salt0' => ['fine-salt', '2 tsp'],
+            ] as $id => [$ingredient, $amount]
+        ) {
+            $lines[] = [
+                'id' => $id,
+                'ingredient' => $ingredient,
+                'amount' => $amount,
+                'lock' => in_array($id, $locked, true),
+            ];
         }
 
-        return Sauce::evaluate([...$lines, ...$more], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]], $recipe, $style);
+        return Sauce::evaluate(
+            [...$lines, ...$more],
+            ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]],
+            $recipe,
+            $style,
+        );
     }
 
     public function test_no_line_is_touched_for_what_it_would_hardly_bring_nearer(): void
     {
-        $pesto = Sauce::evaluate(['basil' => '80 g', 'pine-nut' => '45 g', 'hard-cheese' => '43 g', 'garlic' => '8 g', 'olive-oil' => '108 g', 'fine-salt' => '3 g']);
+        $pesto = Sauce::evaluate([
+            'basil' => '80 g',
+            'pine-nut' => '45 g',
+            'hard-cheese' => '43 g',
+            'garlic' => '8 g',
+            'olive-oil' => '108 g',
+            'fine-salt' => '3 g',
+        ]);
         $sweeter = Aims::ofFigures($pesto, ['sweetness' => 1.3 * $pesto->tasting->value(Measure::Sweetness)]);
         foreach (Rebalance::answers($pesto, Sauce::catalogue(), $sweeter) as $answer) {
             self::assertFalse($answer->isReached);
             self::assertSame([], $answer->changes);
-            self::assertSame('Sweetness stays half a step short: 87 % of it comes from pine nuts, and nobody turns that to move a taste. Add a line that brings it.', Say::it($answer->why));
+            self::assertSame(
+                'Sweetness stays half a step short: 87 % of it comes from pine nuts, and nobody turns that to move '
+                    .'a taste. Add a line that brings it.',
+                Say::it($answer->why),
+            );
         }
     }
-
 
     public function test_a_pin_that_does_not_hold_is_mended_though_no_taste_is_off(): void
     {

@@ -21,28 +21,113 @@ final class CandidatesTest extends TestCase
     private const COOKED = ['process' => ['kind' => 'simmer', 'minutes' => 20]];
 
     /**
-     * @return iterable<string, array{array<string, string>, array<string, mixed>, array<string, float>, list<string>, list<string>}>
+     * @return iterable<string, array{array<string, string>, array<string, mixed>, array<string, float>, list<string>,
+     * list<string>}>
      *     lines, stage, what the spoon says, what may go in, what may not
      */
     public static function pots(): iterable
     {
         $tomato = ['passata' => '500 g', 'onion' => '100 g', 'olive-oil' => '30 g', 'fine-salt' => '5 g'];
         $dip = ['yoghurt' => '300 g', 'garlic' => '5 g', 'lemon-juice' => '10 g', 'fine-salt' => '3 g'];
-        $soy = ['soy-sauce' => '80 g', 'water' => '150 g', 'sugar' => '30 g', 'maize-starch' => '8 g', 'white-vinegar' => '20 g'];
-        yield 'tomato too salty' => [$tomato, self::COOKED, ['salty' => 1.0], ['water', 'sugar', 'passata'], ['fine-salt', 'soy-sauce', 'potassium-salt', 'hard-cheese', 'tonic-cola']];
-        yield 'tomato flat' => [$tomato, self::COOKED, ['sour' => -1.0], ['lemon-juice', 'cider-vinegar'], ['fish-sauce', 'egg-yolk', 'maize-starch']];
-        yield 'tomato thin' => [$tomato, self::COOKED, ['thick' => -1.0], ['maize-starch'], ['anchovy', 'peanut-butter']];
-        yield 'raw dip thin takes no starch' => [$dip, [], ['thick' => -1.0], ['strained-yoghurt'], ['maize-starch', 'plain-flour', 'pectin']];
-        yield 'raw dip too hot' => [$dip + ['cayenne' => '1 g'], [], ['hot' => 1.0], ['yoghurt', 'water'], ['cayenne', 'habanero']];
-        yield 'more heat where it is mild' => [$tomato, self::COOKED, ['hot' => -1.0], ['cayenne', 'red-chilli'], ['egg-yolk', 'honey']];
-        yield 'glaze too thick takes neither fat nor starch' => [$soy, self::COOKED, ['thick' => 1.0], ['water', 'soy-sauce'], ['maize-starch', 'butter', 'sunflower-oil']];
+        $soy = [
+            'soy-sauce' => '80 g',
+            'water' => '150 g',
+            'sugar' => '30 g',
+            'maize-starch' => '8 g',
+            'white-vinegar' => '20 g',
+        ];
+        yield 'tomato too salty' => [
+            $tomato,
+            self::COOKED,
+            ['salty' => 1.0],
+            ['water', 'sugar', 'passata'],
+            ['fine-salt', 'soy-sauce', 'potassium-salt', 'hard-cheese', 'tonic-cola'],
+        ];
+        yield 'tomato flat' => [
+            $tomato,
+            self::COOKED,
+            ['sour' => -1.0],
+            ['lemon-juice', 'cider-vinegar'],
+            ['fish-sauce', 'egg-yolk', 'maize-starch'],
+        ];
+        yield 'tomato thin' => [
+            $tomato,
+            self::COOKED,
+            ['thick' => -1.0],
+            ['maize-starch'],
+            ['anchovy', 'peanut-butter'],
+        ];
+        yield 'raw dip thin takes no starch' => [
+            $dip,
+            [],
+            ['thick' => -1.0],
+            ['strained-yoghurt'],
+            ['maize-starch', 'plain-flour', 'pectin'],
+        ];
+        yield 'raw dip too hot' => [
+            $dip + ['cayenne' => '1 g'],
+            [],
+            ['hot' => 1.0],
+            ['yoghurt', 'water'],
+            ['cayenne', 'habanero'],
+        ];
+        yield 'more heat where it is mild' => [
+            $tomato,
+            self::COOKED,
+            ['hot' => -1.0],
+            ['cayenne', 'red-chilli'],
+            ['egg-yolk', 'honey'],
+        ];
+        yield 'glaze too thick takes neither fat nor starch' => [
+            $soy,
+            self::COOKED,
+            ['thick' => 1.0],
+            ['water', 'soy-sauce'],
+            ['maize-starch', 'butter', 'sunflower-oil'],
+        ];
         $warm = ['process' => ['kind' => 'warm']];
-        yield 'a butter sauce takes butter and no water' => [['egg-yolk' => '60 g', 'butter' => '200 g', 'wine-vinegar' => '30 ml'], $warm, ['sour' => 1.0], ['butter', 'sugar'], ['water', 'egg-yolk', 'olive-oil']];
-        yield 'a vinaigrette takes oil' => [['olive-oil' => '150 ml', 'wine-vinegar' => '60 ml', 'fine-salt' => '3 g'], [], ['salty' => 1.0], ['olive-oil', 'wine-vinegar'], ['water', 'butter']];
-        yield 'a curd is let down with nothing' => [['lemon-juice' => '120 ml', 'sugar' => '180 g', 'egg' => '150 g', 'butter' => '100 g'], $warm, ['sour' => 1.0], ['sugar'], ['water', 'egg']];
-        yield 'a preserve too sweet takes acid and no water' => [['mango' => '800 g', 'sugar' => '400 g', 'white-vinegar' => '200 ml'], self::COOKED, ['sweet' => 2.0], ['white-vinegar'], ['water', 'sugar']];
-        yield 'a preserve too salty takes water' => [['mango' => '800 g', 'sugar' => '400 g', 'white-vinegar' => '200 ml', 'fine-salt' => '20 g'], self::COOKED, ['salty' => 2.0], ['water'], ['fine-salt']];
-        yield 'one vinegar there, no other' => [$soy, self::COOKED, ['sour' => -1.0], ['white-vinegar'], ['fish-sauce', 'anchovy']];
+        yield 'a butter sauce takes butter and no water' => [
+            ['egg-yolk' => '60 g', 'butter' => '200 g', 'wine-vinegar' => '30 ml'],
+            $warm,
+            ['sour' => 1.0],
+            ['butter', 'sugar'],
+            ['water', 'egg-yolk', 'olive-oil'],
+        ];
+        yield 'a vinaigrette takes oil' => [
+            ['olive-oil' => '150 ml', 'wine-vinegar' => '60 ml', 'fine-salt' => '3 g'],
+            [],
+            ['salty' => 1.0],
+            ['olive-oil', 'wine-vinegar'],
+            ['water', 'butter'],
+        ];
+        yield 'a curd is let down with nothing' => [
+            ['lemon-juice' => '120 ml', 'sugar' => '180 g', 'egg' => '150 g', 'butter' => '100 g'],
+            $warm,
+            ['sour' => 1.0],
+            ['sugar'],
+            ['water', 'egg'],
+        ];
+        yield 'a preserve too sweet takes acid and no water' => [
+            ['mango' => '800 g', 'sugar' => '400 g', 'white-vinegar' => '200 ml'],
+            self::COOKED,
+            ['sweet' => 2.0],
+            ['white-vinegar'],
+            ['water', 'sugar'],
+        ];
+        yield 'a preserve too salty takes water' => [
+            ['mango' => '800 g', 'sugar' => '400 g', 'white-vinegar' => '200 ml', 'fine-salt' => '20 g'],
+            self::COOKED,
+            ['salty' => 2.0],
+            ['water'],
+            ['fine-salt'],
+        ];
+        yield 'one vinegar there, no other' => [
+            $soy,
+            self::COOKED,
+            ['sour' => -1.0],
+            ['white-vinegar'],
+            ['fish-sauce', 'anchovy'],
+        ];
     }
 
     /**
@@ -66,41 +151,76 @@ final class CandidatesTest extends TestCase
     /** Nobody sweetens a mayonnaise with mustard and yolk, though both are a little sweeter than it is. */
     public function test_what_is_short_is_mended_with_what_brings_it(): void
     {
-        $mayonnaise = Sauce::evaluate(['sunflower-oil' => '250 g', 'egg-yolk' => '40 g', 'dijon-type-mustard' => '15 g', 'white-vinegar' => '15 g', 'fine-salt' => '3 g']);
+        $mayonnaise = Sauce::evaluate([
+            'sunflower-oil' => '250 g',
+            'egg-yolk' => '40 g',
+            'dijon-type-mustard' => '15 g',
+            'white-vinegar' => '15 g',
+            'fine-salt' => '3 g',
+        ]);
         $own = array_map(Sauce::ingredient(...), ['egg-yolk', 'dijon-type-mustard', 'white-vinegar', 'fine-salt']);
 
         self::assertSame([], Rescue::of($mayonnaise, Sauce::catalogue(), ['sweet' => -2.0], $own)->remedies);
-        $first = Rescue::of($mayonnaise, Sauce::catalogue(), ['sweet' => -2.0], [...$own, Sauce::ingredient('sugar')])->remedies[0];
-        self::assertSame(['sugar'], array_map(static fn ($addition): string => $addition->ingredient->slug, $first->additions));
+        $first = Rescue::of($mayonnaise, Sauce::catalogue(), ['sweet' => -2.0], [...$own, Sauce::ingredient('sugar')])
+            ->remedies[0];
+        self::assertSame(
+            ['sugar'],
+            array_map(static fn ($addition): string => $addition->ingredient->slug, $first->additions),
+        );
     }
 
-    /** Tasted before it boils down by a third, a little short of salt: it will be salt enough, and water is no answer to that. */
+    /**
+     * Tasted before it boils down by a third, a little short of salt: it will be salt enough, and water is no answer
+     * to that.
+     */
     public function test_what_boiling_down_puts_right_by_itself_wants_nothing(): void
     {
-        $from = Sauce::evaluate(['passata' => '800 g', 'sugar' => '60 g', 'fine-salt' => '8 g', 'cider-vinegar' => '60 g'], ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 33]]]);
+        $from = Sauce::evaluate(
+            ['passata' => '800 g', 'sugar' => '60 g', 'fine-salt' => '8 g', 'cider-vinegar' => '60 g'],
+            ['process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 33]]],
+        );
         $have = array_map(Sauce::ingredient(...), ['fine-salt', 'sugar', 'cider-vinegar', 'passata']);
         $early = new \Vinculum\Solve\Rescue\PotState(beforeStage: 'stage');
         $mended = Rescue::of($from, Sauce::catalogue(), ['salty' => -1.0], $have, $early);
 
         self::assertSame([], $mended->remedies);
-        self::assertStringStartsWith('Add nothing yet: boiled down it will be salty enough by itself.', \Tests\Support\Say::it($mended->note));
+        self::assertStringStartsWith(
+            'Add nothing yet: boiled down it will be salty enough by itself.',
+            \Tests\Support\Say::it($mended->note),
+        );
         // far too little is another thing
         $more = Rescue::of($from, Sauce::catalogue(), ['salty' => -5.0], $have, $early)->remedies;
-        self::assertSame(['fine-salt'], array_map(static fn ($addition): string => $addition->ingredient->slug, $more[0]->additions ?? []));
+        self::assertSame(
+            ['fine-salt'],
+            array_map(static fn ($addition): string => $addition->ingredient->slug, $more[0]->additions ?? []),
+        );
     }
 
     /** “Why not?” has an answer for everything that is to hand and is not offered. */
     public function test_what_is_passed_over_says_why(): void
     {
         $from = Sauce::evaluate(['yoghurt' => '300 g', 'cucumber' => '100 g', 'fine-salt' => '8 g']);
-        $have = array_map(Sauce::ingredient(...), ['sugar', 'lemon-juice', 'soy-sauce', 'maize-starch', 'hard-cheese', 'sunflower-oil', 'potassium-salt', 'raspberry', 'coffee']);
+        $have = array_map(Sauce::ingredient(...), [
+            'sugar',
+            'lemon-juice',
+            'soy-sauce',
+            'maize-starch',
+            'hard-cheese',
+            'sunflower-oil',
+            'potassium-salt',
+            'raspberry',
+            'coffee',
+        ]);
         $whyNot = Rescue::of($from, Sauce::catalogue(), ['salty' => 2.0], $have)->whyNot;
 
         self::assertSame(['potassium chloride'], $whyNot[WhyNot::NotForEverybody->value] ?? []);
         self::assertContains('soy sauce', $whyNot[WhyNot::MakesItWorse->value] ?? []);
         self::assertContains('maize starch', $whyNot[WhyNot::WouldBoil->value] ?? []);
         self::assertContains('sunflower oil', $whyNot[WhyNot::NotStirredIn->value] ?? []);
-        self::assertContains('coffee', [...$whyNot[WhyNot::AnotherFamily->value] ?? [], ...$whyNot[WhyNot::BringsNew->value] ?? []]);
+        self::assertContains('coffee', [
+            ...$whyNot[WhyNot::AnotherFamily->value] ?? [],
+            ...$whyNot[WhyNot::BringsNew->value] ?? [],
+        ]);
         self::assertNotContains('lemon juice', array_merge(...array_values($whyNot)));
     }
 
@@ -123,14 +243,32 @@ final class CandidatesTest extends TestCase
     {
         $from = Sauce::evaluate(['passata' => '500 g', 'fine-salt' => '5 g', 'lemon-juice' => '10 g'], $stage);
 
-        self::assertSame($may, (new Candidates($from, $feels, LinearPot::of($from->cooked), Sauce::catalogue()))->mayBoil());
+        self::assertSame(
+            $may,
+            (new Candidates($from, $feels, LinearPot::of($from->cooked), Sauce::catalogue()))->mayBoil(),
+        );
     }
 
-    /** Over many pots and words: nothing that is proposed has more of what there is too much of, or brings a stranger. */
+    /**
+     * Over many pots and words: nothing that is proposed has more of what there is too much of, or brings a stranger.
+     */
     public function test_no_remedy_makes_it_worse_or_brings_what_nobody_expects(): void
     {
-        $pots = [['passata' => '500 g', 'onion' => '80 g', 'fine-salt' => '8 g'], ['soy-sauce' => '80 g', 'water' => '160 g', 'sugar' => '30 g', 'maize-starch' => '6 g'], ['plum' => '500 g', 'cider-vinegar' => '150 g', 'sugar' => '120 g', 'cayenne' => '1 g']];
-        $said = [['salty' => 1.0], ['sour' => 2.0], ['sweet' => 1.0], ['hot' => 1.0], ['sour' => -1.0], ['sweet' => -1.0, 'sour' => 1.0], ['thick' => -1.0], ['umami' => -1.0]];
+        $pots = [
+            ['passata' => '500 g', 'onion' => '80 g', 'fine-salt' => '8 g'],
+            ['soy-sauce' => '80 g', 'water' => '160 g', 'sugar' => '30 g', 'maize-starch' => '6 g'],
+            ['plum' => '500 g', 'cider-vinegar' => '150 g', 'sugar' => '120 g', 'cayenne' => '1 g'],
+        ];
+        $said = [
+            ['salty' => 1.0],
+            ['sour' => 2.0],
+            ['sweet' => 1.0],
+            ['hot' => 1.0],
+            ['sour' => -1.0],
+            ['sweet' => -1.0, 'sour' => 1.0],
+            ['thick' => -1.0],
+            ['umami' => -1.0],
+        ];
         $everything = array_map(Sauce::ingredient(...), Sauce::catalogue()->slugs());
         $seen = 0;
         foreach ($pots as $lines) {
@@ -141,14 +279,26 @@ final class CandidatesTest extends TestCase
                 foreach (Rescue::of($from, Sauce::catalogue(), $feels, $everything)->remedies as $remedy) {
                     foreach (self::added($from, $remedy->recipe) as $thing) {
                         $seen++;
-                        self::assertSame([], array_intersect($thing->contains, $strangers), "{$thing->slug} brings what nobody expects");
+                        self::assertSame(
+                            [],
+                            array_intersect($thing->contains, $strangers),
+                            "{$thing->slug} brings what nobody expects",
+                        );
                         foreach ($feels as $named => $steps) {
                             $measure = Feel::from($named)->measure();
                             if ($steps > 0.0 && $measure !== null) {
                                 // what is for something that is short may have a little of it, and makes it no worse
-                                self::assertLessThanOrEqual($steps + 0.2, $remedy->steps[$named], "{$thing->slug} for too {$named}");
+                                self::assertLessThanOrEqual(
+                                    $steps + 0.2,
+                                    $remedy->steps[$named],
+                                    "{$thing->slug} for too {$named}",
+                                );
                                 $most = min($feels) < 0.0 ? INF : Feel::from($named)->value($pot);
-                                self::assertLessThanOrEqual($most, $measure->strengthOf($thing) ?? 0.0, "{$thing->slug} for too {$named}");
+                                self::assertLessThanOrEqual(
+                                    $most,
+                                    $measure->strengthOf($thing) ?? 0.0,
+                                    "{$thing->slug} for too {$named}",
+                                );
                             }
                         }
                     }
@@ -168,14 +318,42 @@ final class CandidatesTest extends TestCase
     }
 
     /**
-     * Whatever is wrong with whatever pot: of all that is to hand, each thing is in a remedy, could be, or is passed over for
+     * Whatever is wrong with whatever pot: of all that is to hand, each thing is in a remedy, could be, or is passed
+     * over for
      * one reason, and that reason never names a thing that was offered.
      */
     public function test_nothing_that_is_offered_is_passed_over_and_every_reason_reads(): void
     {
-        $have = array_map(Sauce::ingredient(...), ['fine-salt', 'sugar', 'honey', 'cider-vinegar', 'lime-juice', 'soy-sauce', 'water', 'maize-starch', 'butter', 'onion', 'chilli-flakes', 'white-miso', 'ketchup', 'potassium-salt']);
+        $have = array_map(Sauce::ingredient(...), [
+            'fine-salt',
+            'sugar',
+            'honey',
+            'cider-vinegar',
+            'lime-juice',
+            'soy-sauce',
+            'water',
+            'maize-starch',
+            'butter',
+            'onion',
+            'chilli-flakes',
+            'white-miso',
+            'ketchup',
+            'potassium-salt',
+        ]);
         $seen = [];
-        foreach ([['passata' => '600 g', 'onion' => '80 g', 'cider-vinegar' => '60 g', 'sugar' => '50 g', 'fine-salt' => '9 g'], ['mayonnaise' => '300 g', 'lemon-juice' => '15 g'], ['soy-sauce' => '120 g', 'rice-vinegar' => '60 g', 'honey' => '40 g']] as $lines) {
+        foreach (
+            [
+                [
+                    'passata' => '600 g',
+                    'onion' => '80 g',
+                    'cider-vinegar' => '60 g',
+                    'sugar' => '50 g',
+                    'fine-salt' => '9 g',
+                ],
+                ['mayonnaise' => '300 g', 'lemon-juice' => '15 g'],
+                ['soy-sauce' => '120 g', 'rice-vinegar' => '60 g', 'honey' => '40 g'],
+            ] as $lines
+        ) {
             foreach (['salty', 'sweet', 'sour', 'hot', 'umami', 'thick'] as $feel) {
                 foreach ([-1.5, 1.5] as $steps) {
                     $rescued = Rescue::of(Sauce::evaluate($lines), Sauce::catalogue(), [$feel => $steps], $have);

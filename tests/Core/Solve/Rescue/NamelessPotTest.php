@@ -35,7 +35,11 @@ final class NamelessPotTest extends TestCase
         foreach (Measure::cases() as $measure) {
             $band = $style->band($measure);
             if ($band !== null) {
-                self::assertLessThan(0.35, abs($measure->steps($band->aim, $pot->tasting->value($measure))), $measure->value);
+                self::assertLessThan(
+                    0.35,
+                    abs($measure->steps($band->aim, $pot->tasting->value($measure))),
+                    $measure->value,
+                );
             }
         }
     }
@@ -45,22 +49,86 @@ final class NamelessPotTest extends TestCase
     {
         $plain = array_map(Sauce::ingredient(...), ['water', 'fine-salt', 'sugar', 'white-vinegar']);
         foreach (['salty' => 'fine-salt', 'sweet' => 'sugar', 'sour' => 'white-vinegar'] as $taste => $thing) {
-            $found = NamelessPot::mended(Sauce::style($slug), 1000.0, [$taste => -1.0], $plain, Sauce::catalogue(), MeasuringSet::Us, true);
+            $found = NamelessPot::mended(
+                Sauce::style($slug),
+                1000.0,
+                [$taste => -1.0],
+                $plain,
+                Sauce::catalogue(),
+                MeasuringSet::Us,
+                true,
+            );
             self::assertNotSame([], $found, "not {$taste} enough");
-            self::assertContains($thing, array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $found[0]['remedy']->additions), "not {$taste} enough");
+            self::assertContains(
+                $thing,
+                array_map(
+                    static fn (Addition $addition): string => $addition->ingredient->slug,
+                    $found[0]['remedy']->additions,
+                ),
+                "not {$taste} enough",
+            );
         }
     }
 
-    /** @return iterable<string, array{string, array<string, float>, list<string>, list<string>, list<string>}> style, said, on hand, what may go in first, what never */
+    /**
+     * @return iterable<string, array{string, array<string, float>, list<string>, list<string>, list<string>}> style,
+     * said, on hand, what may go in first, what never
+     */
     public static function pots(): iterable
     {
-        $cupboard = ['sugar', 'honey', 'cider-vinegar', 'lemon-juice', 'fine-salt', 'soy-sauce', 'cayenne', 'maize-starch', 'hard-cheese'];
-        yield 'a salty barbecue sauce' => ['tomato-barbecue', ['salty' => 2.0], $cupboard, ['water', 'sugar', 'honey', 'cider-vinegar', 'lemon-juice'], ['fine-salt', 'soy-sauce', 'hard-cheese']];
-        yield 'a flat one' => ['tomato-barbecue', ['sour' => -1.0], $cupboard, ['cider-vinegar', 'lemon-juice'], ['hard-cheese', 'maize-starch']];
-        yield 'not sweet enough' => ['tomato-barbecue', ['sweet' => -2.0], $cupboard, ['sugar', 'honey', 'fine-salt'], ['hard-cheese']];
-        yield 'too sweet wants acid and no water' => ['tomato-barbecue', ['sweet' => 2.0], $cupboard, ['cider-vinegar', 'lemon-juice', 'fine-salt'], ['sugar', 'honey', 'water', 'cayenne']];
-        yield 'no cayenne only holds the heat' => ['vinegar-hot-sauce', ['salty' => 2.0], [...$cupboard, 'msg'], ['water', 'sugar', 'honey', 'cider-vinegar', 'lemon-juice'], ['cayenne', 'msg', 'fine-salt']];
-        yield 'too sharp' => ['tomato-barbecue', ['sour' => 1.0], $cupboard, ['water', 'sugar', 'honey', 'fine-salt'], ['cider-vinegar', 'lemon-juice']];
+        $cupboard = [
+            'sugar',
+            'honey',
+            'cider-vinegar',
+            'lemon-juice',
+            'fine-salt',
+            'soy-sauce',
+            'cayenne',
+            'maize-starch',
+            'hard-cheese',
+        ];
+        yield 'a salty barbecue sauce' => [
+            'tomato-barbecue',
+            ['salty' => 2.0],
+            $cupboard,
+            ['water', 'sugar', 'honey', 'cider-vinegar', 'lemon-juice'],
+            ['fine-salt', 'soy-sauce', 'hard-cheese'],
+        ];
+        yield 'a flat one' => [
+            'tomato-barbecue',
+            ['sour' => -1.0],
+            $cupboard,
+            ['cider-vinegar', 'lemon-juice'],
+            ['hard-cheese', 'maize-starch'],
+        ];
+        yield 'not sweet enough' => [
+            'tomato-barbecue',
+            ['sweet' => -2.0],
+            $cupboard,
+            ['sugar', 'honey', 'fine-salt'],
+            ['hard-cheese'],
+        ];
+        yield 'too sweet wants acid and no water' => [
+            'tomato-barbecue',
+            ['sweet' => 2.0],
+            $cupboard,
+            ['cider-vinegar', 'lemon-juice', 'fine-salt'],
+            ['sugar', 'honey', 'water', 'cayenne'],
+        ];
+        yield 'no cayenne only holds the heat' => [
+            'vinegar-hot-sauce',
+            ['salty' => 2.0],
+            [...$cupboard, 'msg'],
+            ['water', 'sugar', 'honey', 'cider-vinegar', 'lemon-juice'],
+            ['cayenne', 'msg', 'fine-salt'],
+        ];
+        yield 'too sharp' => [
+            'tomato-barbecue',
+            ['sour' => 1.0],
+            $cupboard,
+            ['water', 'sugar', 'honey', 'fine-salt'],
+            ['cider-vinegar', 'lemon-juice'],
+        ];
     }
 
     /**
@@ -70,15 +138,33 @@ final class NamelessPotTest extends TestCase
      * @param list<string> $never
      */
     #[DataProvider('pots')]
-    public function test_it_is_mended_with_plain_things_and_the_answer_is_as_wide_as_what_is_known(string $slug, array $feels, array $have, array $may, array $never): void
-    {
+    public function test_it_is_mended_with_plain_things_and_the_answer_is_as_wide_as_what_is_known(
+        string $slug,
+        array $feels,
+        array $have,
+        array $may,
+        array $never,
+    ): void {
         $styles = array_keys(Sauce::styles());
-        $style = Sauce::style(in_array($slug, $styles, true) ? $slug : array_values(array_filter($styles, static fn (string $each): bool => str_contains($each, 'barbecue') || str_contains($each, 'ketchup')))[0]);
+        $style = Sauce::style(
+            in_array($slug, $styles, true)
+                ? $slug
+                : array_values(
+                    array_filter(
+                        $styles,
+                        static fn (string $each): bool => str_contains($each, 'barbecue')
+                            || str_contains($each, 'ketchup'),
+                    ),
+                )[0],
+        );
         $things = array_map(static fn (string $each): Ingredient => Sauce::ingredient($each), $have);
         $mended = NamelessPot::mended($style, 800.0, $feels, $things, Sauce::catalogue(), MeasuringSet::Us, true);
 
         self::assertNotSame([], $mended);
-        $first = array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $mended[0]['remedy']->additions);
+        $first = array_map(
+            static fn (Addition $addition): string => $addition->ingredient->slug,
+            $mended[0]['remedy']->additions,
+        );
         self::assertSame([], array_diff($first, $may));
         foreach ($mended as $each) {
             foreach ($each['remedy']->additions as $i => $addition) {
@@ -103,12 +189,37 @@ final class NamelessPotTest extends TestCase
 
     /** @param array<string, float> $feels */
     #[DataProvider('madeOfOil')]
-    public function test_what_is_made_of_oil_takes_more_of_it_and_no_water(string $slug, array $feels, string $base): void
-    {
-        $have = array_map(Sauce::ingredient(...), ['water', 'sugar', 'cider-vinegar', 'lemon-juice', 'fine-salt', 'milk', $base]);
-        $mended = NamelessPot::mended(Sauce::style($slug), 800.0, $feels, $have, Sauce::catalogue(), MeasuringSet::Us, false);
+    public function test_what_is_made_of_oil_takes_more_of_it_and_no_water(
+        string $slug,
+        array $feels,
+        string $base,
+    ): void {
+        $have = array_map(Sauce::ingredient(...), [
+            'water',
+            'sugar',
+            'cider-vinegar',
+            'lemon-juice',
+            'fine-salt',
+            'milk',
+            $base,
+        ]);
+        $mended = NamelessPot::mended(
+            Sauce::style($slug),
+            800.0,
+            $feels,
+            $have,
+            Sauce::catalogue(),
+            MeasuringSet::Us,
+            false,
+        );
 
-        $stirredIn = array_map(static fn (array $each): array => array_map(static fn (Addition $addition): string => $addition->ingredient->slug, $each['remedy']->additions), $mended);
+        $stirredIn = array_map(
+            static fn (array $each): array => array_map(
+                static fn (Addition $addition): string => $addition->ingredient->slug,
+                $each['remedy']->additions,
+            ),
+            $mended,
+        );
         self::assertContains($base, $stirredIn[0] ?? []);
         self::assertNotContains('water', array_merge(...$stirredIn));
     }
@@ -122,10 +233,24 @@ final class NamelessPotTest extends TestCase
                 continue;
             }
             foreach (['hot', 'salty'] as $feel) {
-                foreach (NamelessPot::mended(Sauce::style($slug), 800.0, [$feel => 1.0], $have, Sauce::catalogue(), MeasuringSet::Us, true) as $each) {
+                foreach (
+                    NamelessPot::mended(
+                        Sauce::style($slug),
+                        800.0,
+                        [$feel => 1.0],
+                        $have,
+                        Sauce::catalogue(),
+                        MeasuringSet::Us,
+                        true,
+                    ) as $each
+                ) {
                     $looked++;
                     foreach (['sweet', 'sour', 'salty', 'umami', 'hot'] as $other) {
-                        self::assertLessThanOrEqual(1.5, $other === $feel ? 0.0 : abs($each['remedy']->steps[$other]), "{$slug}, {$feel}");
+                        self::assertLessThanOrEqual(
+                            1.5,
+                            $other === $feel ? 0.0 : abs($each['remedy']->steps[$other]),
+                            "{$slug}, {$feel}",
+                        );
                     }
                 }
             }
@@ -137,7 +262,10 @@ final class NamelessPotTest extends TestCase
     {
         self::assertStringContainsString('a spoonful at a time', Say::it(NamelessPot::nothing(['thick' => 2.0])));
         self::assertStringContainsString('lemon or vinegar', Say::it(NamelessPot::nothing(['rich' => 2.0])));
-        self::assertStringContainsString('without the chilli', Say::it(NamelessPot::nothing(['hot' => 2.0, 'sour' => -1.0])));
+        self::assertStringContainsString(
+            'without the chilli',
+            Say::it(NamelessPot::nothing(['hot' => 2.0, 'sour' => -1.0])),
+        );
         self::assertStringContainsString('Nothing on hand', Say::it(NamelessPot::nothing(['umami' => -2.0])));
     }
 
@@ -145,7 +273,15 @@ final class NamelessPotTest extends TestCase
     {
         $style = Sauce::style(array_key_first(Sauce::styles()) ?? '');
         $salt = [Sauce::ingredient('fine-salt')];
-        $grams = static fn (float $pot): float => NamelessPot::mended($style, $pot, ['salty' => -2.0], $salt, Sauce::catalogue(), MeasuringSet::Us, false)[0]['remedy']->additions[0]->grams;
+        $grams = static fn (float $pot): float => NamelessPot::mended(
+            $style,
+            $pot,
+            ['salty' => -2.0],
+            $salt,
+            Sauce::catalogue(),
+            MeasuringSet::Us,
+            false,
+        )[0]['remedy']->additions[0]->grams;
 
         self::assertEqualsWithDelta(0.5, $grams(600.0) / $grams(1200.0), 0.15);
     }

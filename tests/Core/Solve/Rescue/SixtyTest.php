@@ -26,9 +26,14 @@ final class SixtyTest extends TestCase
     private static function remedies(Recipe $recipe, array $feels): array
     {
         $from = Evaluation::of($recipe, Sauce::catalogue(), null);
-        $own = array_values(array_filter(array_map(static fn ($line): ?Ingredient => $line->ingredient, $from->cooked->weighed->lines)));
+        $own = array_values(
+            array_filter(array_map(static fn ($line): ?Ingredient => $line->ingredient, $from->cooked->weighed->lines)),
+        );
 
-        return Rescue::of($from, Sauce::catalogue(), $feels, [...$own, ...array_map(Sauce::ingredient(...), self::ON_HAND)])->remedies;
+        return Rescue::of($from, Sauce::catalogue(), $feels, [
+            ...$own,
+            ...array_map(Sauce::ingredient(...), self::ON_HAND),
+        ])->remedies;
     }
 
     /** @return list<string> slugs of what the first remedy adds */
@@ -36,7 +41,10 @@ final class SixtyTest extends TestCase
     {
         $recipe = iterator_to_array(Sauce::sixty())[$name];
 
-        return array_map(static fn (Addition $each): string => $each->ingredient->slug, self::remedies($recipe, [$feel => $steps])[0]->additions ?? []);
+        return array_map(
+            static fn (Addition $each): string => $each->ingredient->slug,
+            self::remedies($recipe, [$feel => $steps])[0]->additions ?? [],
+        );
     }
 
     public function test_what_is_chopped_into_it_is_doubled_at_the_most_and_thickens_nothing(): void
@@ -48,11 +56,20 @@ final class SixtyTest extends TestCase
             foreach (self::remedies($recipe, [$feel => $steps]) as $remedy) {
                 foreach ($remedy->additions as $addition) {
                     $thing = $addition->ingredient;
-                    $isChoppedIn = $thing->form === Form::Pieces && array_intersect($thing->roles, ['base', 'body']) === [];
+                    $isChoppedIn
+                        = $thing->form === Form::Pieces && array_intersect($thing->roles, ['base', 'body']) === [];
                     $there = $weighed->gramsOf($thing->slug);
                     if ($isChoppedIn && $there > 0.0 && $remedy->growth() < 0.2) {
-                        self::assertLessThanOrEqual(1.15 * $there, $addition->grams, "{$name}, {$feel} {$steps}: {$addition->text} {$thing->slug}");
-                        self::assertNotSame('thick', $feel, "{$name}: {$addition->text} {$thing->slug} thickens nothing");
+                        self::assertLessThanOrEqual(
+                            1.15 * $there,
+                            $addition->grams,
+                            "{$name}, {$feel} {$steps}: {$addition->text} {$thing->slug}",
+                        );
+                        self::assertNotSame(
+                            'thick',
+                            $feel,
+                            "{$name}: {$addition->text} {$thing->slug} thickens nothing",
+                        );
                     }
                 }
             }
@@ -76,7 +93,11 @@ final class SixtyTest extends TestCase
         foreach (['Guacamole' => 'rich', 'Horseradish cream' => 'sweet', 'Tzatziki' => 'sour'] as $name => $feel) {
             $recipe = iterator_to_array(Sauce::sixty())[$name];
             foreach (self::remedies($recipe, [$feel => 2.0]) as $remedy) {
-                self::assertNotContains('water', array_map(static fn (Addition $each): string => $each->ingredient->slug, $remedy->additions), $name);
+                self::assertNotContains(
+                    'water',
+                    array_map(static fn (Addition $each): string => $each->ingredient->slug, $remedy->additions),
+                    $name,
+                );
             }
         }
     }

@@ -24,7 +24,23 @@ final class FreeOfTest extends TestCase
     /** What everybody may eat. */
     private const NEEDS_NOTHING = ['Guacamole' => 0];
 
-    private const SOMETHING = ['vegan', 'vegetarian', 'gluten', 'nuts', 'peanuts', 'eggs', 'milk', 'soy', 'fish', 'shellfish', 'sesame', 'mustard', 'sulphites', 'alcohol', 'added-sugar'];
+    private const SOMETHING = [
+        'vegan',
+        'vegetarian',
+        'gluten',
+        'nuts',
+        'peanuts',
+        'eggs',
+        'milk',
+        'soy',
+        'fish',
+        'shellfish',
+        'sesame',
+        'mustard',
+        'sulphites',
+        'alcohol',
+        'added-sugar',
+    ];
 
     /** @return iterable<string, array{Recipe}> */
     public static function recipes(): iterable
@@ -72,9 +88,16 @@ final class FreeOfTest extends TestCase
             }
             $ingredient = Sauce::catalogue()->find($line->ingredient);
             if ($new->amount !== $line->amount) {
-                self::assertTrue($ingredient?->isSeasoning(), "{$word}: {$line->ingredient} {$line->amount} became {$new->amount}");
+                self::assertTrue(
+                    $ingredient?->isSeasoning(),
+                    "{$word}: {$line->ingredient} {$line->amount} became {$new->amount}",
+                );
                 self::assertSame($new->amount, $told[$ingredient->shortName()] ?? null, "{$word}: unsaid");
-                self::assertDoesNotMatchRegularExpression('/^[\d\/ ]+$/', (string) $line->amount, "{$word}: a count of {$line->ingredient} became {$new->amount}");
+                self::assertDoesNotMatchRegularExpression(
+                    '/^[\d\/ ]+$/',
+                    (string) $line->amount,
+                    "{$word}: a count of {$line->ingredient} became {$new->amount}",
+                );
             }
         }
         // and what is said to go in is what stands there
@@ -100,9 +123,14 @@ final class FreeOfTest extends TestCase
             $line = $lines[crc32($name) % count($lines)];
             foreach (Swap::options($from, Sauce::catalogue(), $line->line->id, new Criteria) as $option) {
                 foreach ([...$option->with, ...$option->added] as $addition) {
-                    $said = "{$name}: {$addition->text} {$addition->ingredient->slug} for {$line->line->amount} {$line->line->ingredient}";
+                    $said = "{$name}: {$addition->text} {$addition->ingredient->slug} for {$line->line->amount} "
+                        ."{$line->line->ingredient}";
                     self::assertDoesNotMatchRegularExpression('/^[1-9]\d*\.\d g$/', $addition->text, $said);
-                    self::assertDoesNotMatchRegularExpression('/^(?:1[3-9]|[2-9]\d)(?: [a-z]+)?$/', preg_replace('/^\d+ (?:g|ml)$/', '', $addition->text) ?? '', $said);
+                    self::assertDoesNotMatchRegularExpression(
+                        '/^(?:1[3-9]|[2-9]\d)(?: [a-z]+)?$/',
+                        preg_replace('/^\d+ (?:g|ml)$/', '', $addition->text) ?? '',
+                        $said,
+                    );
                 }
             }
         }
@@ -110,18 +138,42 @@ final class FreeOfTest extends TestCase
 
     public function test_what_was_weighed_is_weighed_and_what_was_poured_is_poured(): void
     {
-        $with = static fn (array $lines, string $need): string => FreeOf::of(Sauce::evaluate($lines), Sauce::catalogue(), [Sauce::need($need)], new Criteria)->changes[0]->with[0]->text;
+        $with = static fn (array $lines, string $need): string => FreeOf::of(
+            Sauce::evaluate($lines),
+            Sauce::catalogue(),
+            [Sauce::need($need)],
+            new Criteria,
+        )->changes[0]->with[0]->text;
 
         self::assertSame('60 ml', $with(['passata' => '500 g', 'vodka' => '60 ml', 'onion' => '100 g'], 'alcohol'));
         self::assertStringEndsWith(' g', $with(['mayonnaise' => '200 g', 'gherkin' => '50 g'], 'eggs'));
         self::assertStringContainsString('cup', $with(['mayonnaise' => '1 cup', 'gherkin' => '50 g'], 'eggs'));
-        self::assertStringContainsString('tbsp', $with(['soy-sauce' => '3 tbsp', 'honey' => '100 g', 'water' => '200 ml'], 'gluten'));
+        self::assertStringContainsString(
+            'tbsp',
+            $with(['soy-sauce' => '3 tbsp', 'honey' => '100 g', 'water' => '200 ml'], 'gluten'),
+        );
     }
 
     public function test_salt_beside_yeast_flakes_is_as_much_as_the_cheese_had(): void
     {
-        $freed = FreeOf::of(Sauce::evaluate(['cheddar' => '250 g', 'evaporated-milk' => '120 ml', 'jalapeno' => '30 g', 'tomato' => '120 g']), Sauce::catalogue(), [Sauce::need('milk')], new Criteria);
-        $salt = array_values(array_filter($freed->changes[0]->with, static fn ($each): bool => $each->ingredient->slug === 'fine-salt'))[0] ?? null;
+        $freed = FreeOf::of(
+            Sauce::evaluate([
+                'cheddar' => '250 g',
+                'evaporated-milk' => '120 ml',
+                'jalapeno' => '30 g',
+                'tomato' => '120 g',
+            ]),
+            Sauce::catalogue(),
+            [Sauce::need('milk')],
+            new Criteria,
+        );
+        $salt
+            = array_values(
+                array_filter(
+                    $freed->changes[0]->with,
+                    static fn ($each): bool => $each->ingredient->slug === 'fine-salt',
+                ),
+            )[0] ?? null;
 
         self::assertLessThan(5.0, $salt->grams ?? 0.0);
         self::assertLessThan(2.0, abs($freed->steps['salty']));
@@ -130,7 +182,12 @@ final class FreeOfTest extends TestCase
     public function test_a_syrup_is_added_sugar_whatever_it_is_pressed_from(): void
     {
         foreach ([['honey' => '100 g'], ['light-brown-sugar' => '100 g'], ['palm-sugar' => '1 tbsp']] as $sweet) {
-            $freed = FreeOf::of(Sauce::evaluate($sweet + ['passata' => '400 g', 'cider-vinegar' => '60 ml']), Sauce::catalogue(), [Sauce::need('added-sugar')], new Criteria);
+            $freed = FreeOf::of(
+                Sauce::evaluate($sweet + ['passata' => '400 g', 'cider-vinegar' => '60 ml']),
+                Sauce::catalogue(),
+                [Sauce::need('added-sugar')],
+                new Criteria,
+            );
             foreach ($freed->changes[0]->with as $with) {
                 self::assertStringNotContainsString('syrup', $with->ingredient->slug);
             }
@@ -140,12 +197,16 @@ final class FreeOfTest extends TestCase
     public function test_who_only_does_not_eat_milk_may_have_soya_and_who_is_ill_of_it_rather_not(): void
     {
         $dip = Sauce::evaluate(['yoghurt' => '300 g', 'cucumber' => '150 g', 'garlic' => '5 g']);
-        $first = static fn (string $need): string => FreeOf::of($dip, Sauce::catalogue(), [Sauce::need($need)], new Criteria)->changes[0]->with[0]->ingredient->slug;
+        $first = static fn (string $need): string => FreeOf::of(
+            $dip,
+            Sauce::catalogue(),
+            [Sauce::need($need)],
+            new Criteria,
+        )->changes[0]->with[0]->ingredient->slug;
 
         self::assertSame('soya-yoghurt', $first('vegan'));
         self::assertNotSame('soya-yoghurt', $first('milk'));
     }
-
 
     public function test_what_moves_besides_is_said_in_words_that_can_be_measured(): void
     {
@@ -157,12 +218,21 @@ final class FreeOfTest extends TestCase
                     continue;
                 }
                 $freed = FreeOf::of($from, Sauce::catalogue(), [Sauce::need($word)], new Criteria);
-                $view = (new SwapView(Speech::usual(), $recipe, Seasons::of(Sauce::catalogue()), 11, []))->freed($freed);
+                $view = (new SwapView(Speech::usual(), $recipe, Seasons::of(Sauce::catalogue()), 11, []))->freed(
+                    $freed,
+                );
                 self::assertSame($view['also'] === [], $view['also_text'] === '', "{$name}, {$word}");
                 foreach ($view['also'] as ['name' => $ingredient, 'was' => $was, 'now' => $now]) {
                     $said++;
-                    self::assertDoesNotMatchRegularExpression('/\d\.\d g$/', $now, "{$name}, {$word}: {$ingredient} {$was} became {$now}");
-                    self::assertStringContainsString($was === null ? "{$now} {$ingredient} more" : "{$ingredient} {$was} → {$now}", $view['also_text']);
+                    self::assertDoesNotMatchRegularExpression(
+                        '/\d\.\d g$/',
+                        $now,
+                        "{$name}, {$word}: {$ingredient} {$was} became {$now}",
+                    );
+                    self::assertStringContainsString(
+                        $was === null ? "{$now} {$ingredient} more" : "{$ingredient} {$was} → {$now}",
+                        $view['also_text'],
+                    );
                 }
             }
         }
@@ -172,8 +242,18 @@ final class FreeOfTest extends TestCase
     public function test_nothing_besides_is_said_where_one_thing_does(): void
     {
         $recipe = Sauce::of(['passata' => '500 g', 'vodka' => '60 ml', 'onion' => '100 g']);
-        $freed = FreeOf::of(Evaluation::of($recipe, Sauce::catalogue(), null), Sauce::catalogue(), [Sauce::need('alcohol')], new Criteria);
+        $freed = FreeOf::of(
+            Evaluation::of($recipe, Sauce::catalogue(), null),
+            Sauce::catalogue(),
+            [Sauce::need('alcohol')],
+            new Criteria,
+        );
 
-        self::assertSame('', (new SwapView(Speech::usual(), $recipe, Seasons::of(Sauce::catalogue()), 11, []))->freed($freed)['also_text']);
+        self::assertSame(
+            '',
+            (new SwapView(Speech::usual(), $recipe, Seasons::of(Sauce::catalogue()), 11, []))->freed($freed)[
+                'also_text'
+            ],
+        );
     }
 }

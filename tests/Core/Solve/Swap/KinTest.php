@@ -19,16 +19,48 @@ final class KinTest extends TestCase
      */
     public static function kin(): iterable
     {
-        yield 'cream is no oil' => ['double-cream', ['sour-cream', 'coconut-cream', 'cream-cheese', 'strained-yoghurt'], ['sunflower-oil', 'lard', 'butter', 'coffee', 'peanut-butter']];
-        yield 'a cooking fat is one' => ['lard', ['sunflower-oil', 'olive-oil', 'coconut-oil'], ['butter', 'mayonnaise', 'double-cream', 'peanut-butter', 'chilli-oil']];
-        yield 'mayonnaise' => ['mayonnaise', ['plant-mayonnaise', 'light-mayonnaise'], ['butter', 'lard', 'sunflower-oil', 'peanut-butter']];
-        yield 'a soft herb' => ['mint', ['basil', 'dill', 'parsley', 'tarragon'], ['butternut-squash', 'beetroot', 'avocado', 'cumin']];
+        yield 'cream is no oil' => [
+            'double-cream',
+            ['sour-cream', 'coconut-cream', 'cream-cheese', 'strained-yoghurt'],
+            ['sunflower-oil', 'lard', 'butter', 'coffee', 'peanut-butter'],
+        ];
+        yield 'a cooking fat is one' => [
+            'lard',
+            ['sunflower-oil', 'olive-oil', 'coconut-oil'],
+            ['butter', 'mayonnaise', 'double-cream', 'peanut-butter', 'chilli-oil'],
+        ];
+        yield 'mayonnaise' => [
+            'mayonnaise',
+            ['plant-mayonnaise', 'light-mayonnaise'],
+            ['butter', 'lard', 'sunflower-oil', 'peanut-butter'],
+        ];
+        yield 'a soft herb' => [
+            'mint',
+            ['basil', 'dill', 'parsley', 'tarragon'],
+            ['butternut-squash', 'beetroot', 'avocado', 'cumin'],
+        ];
         yield 'a spirit' => ['whiskey', ['brandy', 'rum'], ['vanilla-extract', 'liquid-smoke', 'milk', 'tonic-cola']];
         yield 'a beer' => ['stout', ['dry-cider'], ['whiskey', 'brandy', 'rum', 'tonic-cola']];
-        yield 'a pale wine is no black beer' => ['white-wine', ['dry-sherry', 'cooking-rice-wine', 'dry-cider'], ['red-wine', 'stout', 'coffee', 'whiskey']];
-        yield 'a starch' => ['maize-starch', ['tapioca-starch', 'arrowroot', 'potato-starch'], ['pectin', 'breadcrumbs', 'black-pepper']];
-        yield 'a vinegar' => ['cider-vinegar', ['malt-vinegar', 'white-vinegar', 'wine-vinegar'], ['potassium-salt', 'fish-sauce', 'egg-yolk']];
-        yield 'salt for salt' => ['soy-sauce', ['tamari', 'light-soy', 'dark-soy'], ['passata', 'fish-sauce', 'anchovy', 'coffee']];
+        yield 'a pale wine is no black beer' => [
+            'white-wine',
+            ['dry-sherry', 'cooking-rice-wine', 'dry-cider'],
+            ['red-wine', 'stout', 'coffee', 'whiskey'],
+        ];
+        yield 'a starch' => [
+            'maize-starch',
+            ['tapioca-starch', 'arrowroot', 'potato-starch'],
+            ['pectin', 'breadcrumbs', 'black-pepper'],
+        ];
+        yield 'a vinegar' => [
+            'cider-vinegar',
+            ['malt-vinegar', 'white-vinegar', 'wine-vinegar'],
+            ['potassium-salt', 'fish-sauce', 'egg-yolk'],
+        ];
+        yield 'salt for salt' => [
+            'soy-sauce',
+            ['tamari', 'light-soy', 'dark-soy'],
+            ['passata', 'fish-sauce', 'anchovy', 'coffee'],
+        ];
     }
 
     /**
@@ -38,7 +70,10 @@ final class KinTest extends TestCase
     #[DataProvider('kin')]
     public function test_who_may_stand_in(string $out, array $may, array $not): void
     {
-        $kin = new Kin(Sauce::ingredient($out), Sauce::evaluate([$out => '50 g', 'passata' => '300 g', 'sugar' => '20 g']));
+        $kin = new Kin(
+            Sauce::ingredient($out),
+            Sauce::evaluate([$out => '50 g', 'passata' => '300 g', 'sugar' => '20 g']),
+        );
         $takes = static fn (string $slug): bool => $kin->mayStandIn(Sauce::ingredient($slug));
 
         self::assertSame($may, array_values(array_filter($may, $takes)), 'may');
@@ -47,18 +82,34 @@ final class KinTest extends TestCase
 
     public function test_as_much_stock_goes_in_as_the_other_would(): void
     {
-        $from = Sauce::evaluate(['chicken-stock' => '400 ml', 'tomato' => '200 g', 'dark-chocolate' => '40 g', 'raisin' => '30 g']);
+        $from = Sauce::evaluate([
+            'chicken-stock' => '400 ml',
+            'tomato' => '200 g',
+            'dark-chocolate' => '40 g',
+            'raisin' => '30 g',
+        ]);
         foreach (['vegetable-stock', 'beef-stock'] as $stock) {
-            self::assertSame('400 ml', Swap::options($from, Sauce::catalogue(), 'chicken-stock', new Criteria, [$stock])[0]->with[0]->text, $stock);
+            self::assertSame(
+                '400 ml',
+                Swap::options($from, Sauce::catalogue(), 'chicken-stock', new Criteria, [$stock])[0]->with[0]->text,
+                $stock,
+            );
         }
     }
 
     public function test_a_drink_goes_in_by_the_measure_of_the_one_it_stands_in_for(): void
     {
-        $kin = new Kin(Sauce::ingredient('white-wine'), Sauce::evaluate(['white-wine' => '150 g', 'passata' => '300 g']));
+        $kin = new Kin(
+            Sauce::ingredient('white-wine'),
+            Sauce::evaluate(['white-wine' => '150 g', 'passata' => '300 g']),
+        );
         $sherry = Sauce::ingredient('dry-sherry');
 
-        self::assertEqualsWithDelta(150 * ($sherry->density ?? 0) / (Sauce::ingredient('white-wine')->density ?? 1), $kin->sameMeasure($sherry, 150)[0] ?? 0, 1e-9);
+        self::assertEqualsWithDelta(
+            (150 * ($sherry->density ?? 0)) / (Sauce::ingredient('white-wine')->density ?? 1),
+            $kin->sameMeasure($sherry, 150)[0] ?? 0,
+            1e-9,
+        );
         foreach (['water', 'verjuice', 'brandy', 'vanilla-extract'] as $other) {
             $measure = $kin->sameMeasure(Sauce::ingredient($other), 150);
             self::assertTrue($measure === null || $kin->mayStandIn(Sauce::ingredient($other)) === false, $other);
@@ -78,8 +129,10 @@ final class KinTest extends TestCase
         }
     }
 
-
-    /** @return iterable<string, array{string, string, float|null, float}> out, in, grams for 200 g of it, and how far off it may be */
+    /**
+     * @return iterable<string, array{string, string, float|null, float}> out, in, grams for 200 g of it, and how far
+     * off it may be
+     */
     public static function measures(): iterable
     {
         yield 'a wine for a wine' => ['white-wine', 'dry-sherry', 200.0, 0.2];
@@ -103,7 +156,10 @@ final class KinTest extends TestCase
     #[DataProvider('measures')]
     public function test_what_fills_the_same_measure(string $out, string $in, ?float $grams, float $within): void
     {
-        $kin = new Kin(Sauce::ingredient($out), Sauce::evaluate([$out => '200 ml', 'onion' => '100 g', 'sugar' => '20 g']));
+        $kin = new Kin(
+            Sauce::ingredient($out),
+            Sauce::evaluate([$out => '200 ml', 'onion' => '100 g', 'sugar' => '20 g']),
+        );
         $same = $kin->sameMeasure(Sauce::ingredient($in), 200.0);
 
         self::assertSame($grams === null, $same === null);
@@ -116,9 +172,19 @@ final class KinTest extends TestCase
 
     public function test_nobody_pours_a_glass_of_brandy_for_a_glass_of_wine(): void
     {
-        $from = Sauce::evaluate(['shallot' => '60 g', 'white-wine' => '200 ml', 'chicken-stock' => '300 ml', 'butter' => '50 g', 'double-cream' => '100 ml']);
+        $from = Sauce::evaluate([
+            'shallot' => '60 g',
+            'white-wine' => '200 ml',
+            'chicken-stock' => '300 ml',
+            'butter' => '50 g',
+            'double-cream' => '100 ml',
+        ]);
         foreach (['brandy', 'vodka'] as $spirit) {
-            self::assertLessThan(100.0, Swap::options($from, Sauce::catalogue(), 'white-wine', new Criteria, [$spirit])[0]->with[0]->grams, $spirit);
+            self::assertLessThan(
+                100.0,
+                Swap::options($from, Sauce::catalogue(), 'white-wine', new Criteria, [$spirit])[0]->with[0]->grams,
+                $spirit,
+            );
         }
     }
 }

@@ -18,7 +18,16 @@ final class LossesTest extends TestCase
 
     public function test_what_sugar_and_salt_did_besides_is_said_where_a_fifth_of_them_goes(): void
     {
-        $said = static fn (string $sugar, string $salt): string => implode(' ', array_map(Say::it(...), Losses::of(Sauce::evaluate(['gooseberry' => '500 g', 'sugar' => '200 g', 'fine-salt' => '12 g']), Sauce::evaluate(['gooseberry' => '500 g', 'sugar' => $sugar, 'fine-salt' => $salt]))));
+        $said = static fn (string $sugar, string $salt): string => implode(
+            ' ',
+            array_map(
+                Say::it(...),
+                Losses::of(
+                    Sauce::evaluate(['gooseberry' => '500 g', 'sugar' => '200 g', 'fine-salt' => '12 g']),
+                    Sauce::evaluate(['gooseberry' => '500 g', 'sugar' => $sugar, 'fine-salt' => $salt]),
+                ),
+            ),
+        );
 
         self::assertStringContainsString('browns and glazes less', $said('100 g', '12 g'));
         self::assertStringContainsString('Less salt keeps it', $said('200 g', '6 g'));
@@ -41,28 +50,51 @@ final class LossesTest extends TestCase
 
     public function test_nothing_is_said_of_a_sauce_that_never_had_any(): void
     {
-        self::assertSame([], Losses::of(Sauce::evaluate(['cider-vinegar' => '100 g', 'fine-salt' => '0.2 g']), Sauce::evaluate(['cider-vinegar' => '100 g'])));
+        self::assertSame(
+            [],
+            Losses::of(
+                Sauce::evaluate(['cider-vinegar' => '100 g', 'fine-salt' => '0.2 g']),
+                Sauce::evaluate(['cider-vinegar' => '100 g']),
+            ),
+        );
     }
 
     public function test_a_limit_is_mentioned_only_when_it_is_come_nearer(): void
     {
         $sharp = Sauce::evaluate(['passata' => '500 g', 'white-vinegar' => '60 g']);
         $mild = Sauce::evaluate(['passata' => '500 g', 'milk' => '200 g']);
-        self::assertStringContainsString('4.6 (US 21 CFR 114.3)', implode(' ', array_map(Say::it(...), Limits::approached($sharp->estimates, $mild->estimates))));
+        self::assertStringContainsString(
+            '4.6 (US 21 CFR 114.3)',
+            implode(' ', array_map(Say::it(...), Limits::approached($sharp->estimates, $mild->estimates))),
+        );
         self::assertSame([], Limits::approached($mild->estimates, $sharp->estimates));
         self::assertSame([], Limits::approached($sharp->estimates, $sharp->estimates));
 
         $syrup = Sauce::evaluate(['sugar' => '700 g', 'water' => '200 g']);
         $thinned = Sauce::evaluate(['sugar' => '700 g', 'water' => '330 g']);
-        self::assertStringContainsString('limit for toxin is 0.85', implode(' ', array_map(Say::it(...), Limits::approached($syrup->estimates, $thinned->estimates))));
+        self::assertStringContainsString(
+            'limit for toxin is 0.85',
+            implode(' ', array_map(Say::it(...), Limits::approached($syrup->estimates, $thinned->estimates))),
+        );
         self::assertSame([], Limits::approached($thinned->estimates, $syrup->estimates));
     }
 
-    /** @return iterable<string, array{string, list<string>, list<string>}> against, and nothing to say; what is in a thing is from the catalogue */
+    /**
+     * @return iterable<string, array{string, list<string>, list<string>}> against, and nothing to say; what is in a
+     * thing is from the catalogue
+     */
     public static function needs(): iterable
     {
-        yield 'vegan' => ['vegan', ['honey', 'butter', 'egg', 'fish-sauce', 'worcestershire-type-sauce', 'mayonnaise'], ['sugar', 'soy-sauce', 'olive-oil']];
-        yield 'vegetarian' => ['vegetarian', ['fish-sauce', 'worcestershire-type-sauce', 'shrimp-paste'], ['honey', 'butter', 'egg']];
+        yield 'vegan' => [
+            'vegan',
+            ['honey', 'butter', 'egg', 'fish-sauce', 'worcestershire-type-sauce', 'mayonnaise'],
+            ['sugar', 'soy-sauce', 'olive-oil'],
+        ];
+        yield 'vegetarian' => [
+            'vegetarian',
+            ['fish-sauce', 'worcestershire-type-sauce', 'shrimp-paste'],
+            ['honey', 'butter', 'egg'],
+        ];
         yield 'gluten' => ['gluten', ['soy-sauce', 'wheat-flour'], ['maize-starch', 'sugar', 'honey']];
         yield 'nuts' => ['nuts', ['peanut-butter', 'almond-butter'], ['tahini', 'olive-oil']];
         yield 'sesame' => ['sesame', ['tahini'], ['peanut-butter']];
@@ -81,12 +113,19 @@ final class LossesTest extends TestCase
      * @param list<string> $nothing
      */
     #[DataProvider('needs')]
-    public function test_what_is_in_the_way_of_a_need_is_found_with_its_reason(string $named, array $against, array $nothing): void
-    {
+    public function test_what_is_in_the_way_of_a_need_is_found_with_its_reason(
+        string $named,
+        array $against,
+        array $nothing,
+    ): void {
         $need = Sauce::need($named);
         foreach ($against as $slug) {
             self::assertSame('against', $need->verdict(Sauce::ingredient($slug)), $slug);
-            self::assertMatchesRegularExpression('/^(contains|is not|is added|has alcohol)/', $need->why(Sauce::ingredient($slug)), $slug);
+            self::assertMatchesRegularExpression(
+                '/^(contains|is not|is added|has alcohol)/',
+                $need->why(Sauce::ingredient($slug)),
+                $slug,
+            );
         }
         foreach ($nothing as $slug) {
             self::assertNotSame('against', $need->verdict(Sauce::ingredient($slug)), $slug);

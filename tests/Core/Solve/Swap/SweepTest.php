@@ -23,21 +23,55 @@ final class SweepTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function lines(): iterable
     {
-        foreach ([
-            'honey' => '60 g', 'molasses' => '40 g', 'palm-sugar' => '50 g', 'malt-vinegar' => '80 g', 'lemon-juice' => '40 g', 'tamarind-paste' => '40 g', 'fine-salt' => '10 g',
-            'fish-sauce' => '30 g', 'soy-sauce' => '40 g', 'white-miso' => '40 g', 'tomato-puree' => '60 g', 'plum' => '300 g', 'apple' => '200 g', 'onion' => '150 g', 'garlic' => '15 g',
-            'ginger' => '15 g', 'habanero' => '8 g', 'cayenne' => '2 g', 'dijon-mustard' => '30 g', 'allspice' => '3 g', 'clove' => '1 g', 'cumin-seed' => '4 g', 'basil' => '15 g',
-            'olive-oil' => '60 g', 'butter' => '50 g', 'double-cream' => '100 g', 'mayonnaise' => '150 g', 'tahini' => '60 g', 'peanut-butter' => '60 g', 'coconut-milk' => '200 g',
-            'maize-starch' => '12 g', 'wheat-flour' => '15 g',
-        ] as $slug => $amount) {
+        foreach (
+            [
+                'honey' => '60 g',
+                'molasses' => '40 g',
+                'palm-sugar' => '50 g',
+                'malt-vinegar' => '80 g',
+                'lemon-juice' => '40 g',
+                'tamarind-paste' => '40 g',
+                'fine-salt' => '10 g',
+                'fish-sauce' => '30 g',
+                'soy-sauce' => '40 g',
+                'white-miso' => '40 g',
+                'tomato-puree' => '60 g',
+                'plum' => '300 g',
+                'apple' => '200 g',
+                'onion' => '150 g',
+                'garlic' => '15 g',
+                'ginger' => '15 g',
+                'habanero' => '8 g',
+                'cayenne' => '2 g',
+                'dijon-mustard' => '30 g',
+                'allspice' => '3 g',
+                'clove' => '1 g',
+                'cumin-seed' => '4 g',
+                'basil' => '15 g',
+                'olive-oil' => '60 g',
+                'butter' => '50 g',
+                'double-cream' => '100 g',
+                'mayonnaise' => '150 g',
+                'tahini' => '60 g',
+                'peanut-butter' => '60 g',
+                'coconut-milk' => '200 g',
+                'maize-starch' => '12 g',
+                'wheat-flour' => '15 g',
+            ] as $slug => $amount
+        ) {
             yield $slug => [$slug, $amount];
         }
     }
 
     #[DataProvider('lines')]
-    public function test_every_stand_in_for_it_is_weighed_out_and_what_it_brings_is_said(string $slug, string $amount): void
-    {
-        $from = Sauce::evaluate(['passata' => '400 g', 'sugar' => '40 g', 'cider-vinegar' => '50 g', $slug => $amount], ['process' => ['kind' => 'simmer', 'minutes' => 10, 'lid' => true]]);
+    public function test_every_stand_in_for_it_is_weighed_out_and_what_it_brings_is_said(
+        string $slug,
+        string $amount,
+    ): void {
+        $from = Sauce::evaluate(
+            ['passata' => '400 g', 'sugar' => '40 g', 'cider-vinegar' => '50 g', $slug => $amount],
+            ['process' => ['kind' => 'simmer', 'minutes' => 10, 'lid' => true]],
+        );
         $options = Swap::options($from, Sauce::catalogue(), $slug, new Criteria);
         self::assertNotEmpty($options);
         $had = self::contained($from);
@@ -49,7 +83,11 @@ final class SweepTest extends TestCase
                 self::assertNotSame('', $addition->text);
             }
             $has = self::contained($option->after);
-            self::assertSame([], array_diff(array_diff($has, $had), $option->gained), implode(' and ', $names).': an allergen came in unsaid');
+            self::assertSame(
+                [],
+                array_diff(array_diff($has, $had), $option->gained),
+                implode(' and ', $names).': an allergen came in unsaid',
+            );
             self::assertSame([], array_diff($option->lost, $had));
             self::assertSame([], array_intersect($option->lost, $has), 'what is said to be gone is gone');
             self::assertGreaterThanOrEqual(0.0, $option->distance);
@@ -63,7 +101,10 @@ final class SweepTest extends TestCase
             $from = Sauce::evaluate(['passata' => '400 g', $slug => $amount]);
             $options = Swap::options($from, Sauce::catalogue(), $slug, new Criteria);
             self::assertNotNull($options[0]->usual, $slug);
-            $distances = array_map(static fn ($option): float => $option->distance, array_values(array_filter($options, static fn ($option): bool => $option->usual === null)));
+            $distances = array_map(
+                static fn ($option): float => $option->distance,
+                array_values(array_filter($options, static fn ($option): bool => $option->usual === null)),
+            );
             $sorted = $distances;
             sort($sorted);
             self::assertSame($sorted, $distances, $slug);
@@ -82,33 +123,80 @@ final class SweepTest extends TestCase
     public function test_a_recipe_with_all_the_tastes_in_it_is_moved_nearer_to_every_style(string $slug): void
     {
         $style = Sauce::style($slug);
-        $from = Sauce::evaluate(['passata' => '400 g', 'water' => '150 g', 'sugar' => '60 g', 'cider-vinegar' => '60 g', 'fine-salt' => '8 g', 'soy-sauce' => '15 g', 'cayenne' => '0.8 g', 'olive-oil' => '30 g'], [], [], $style);
+        $from = Sauce::evaluate(
+            [
+                'passata' => '400 g',
+                'water' => '150 g',
+                'sugar' => '60 g',
+                'cider-vinegar' => '60 g',
+                'fine-salt' => '8 g',
+                'soy-sauce' => '15 g',
+                'cayenne' => '0.8 g',
+                'olive-oil' => '30 g',
+            ],
+            [],
+            [],
+            $style,
+        );
         $answer = Rebalance::of($from, Sauce::catalogue(), Aims::ofStyle($from, $style));
-        $off = static fn (Evaluation $at): float => array_sum(array_map(static fn (Measure $measure): float => $answer->aims->steps($measure, $at->tasting->value($measure)) ** 2, Measure::cases()));
+        $off = static fn (Evaluation $at): float => array_sum(
+            array_map(
+                static fn (Measure $measure): float => $answer->aims->steps($measure, $at->tasting->value($measure))
+                    ** 2,
+                Measure::cases(),
+            ),
+        );
 
         self::assertLessThanOrEqual($off($from) + 1e-9, $off($answer->after));
         self::assertTrue($answer->isReached || $answer->why !== '', 'it arrives, or says why not');
         if ($answer->isReached) {
             foreach (Measure::cases() as $measure) {
-                self::assertLessThan(0.36, abs($answer->aims->steps($measure, $answer->after->tasting->value($measure))), $measure->value);
+                self::assertLessThan(
+                    0.36,
+                    abs($answer->aims->steps($measure, $answer->after->tasting->value($measure))),
+                    $measure->value,
+                );
             }
         }
     }
 
     public function test_a_batch_is_extended_by_exactly_what_thins_one_line(): void
     {
-        $from = Sauce::evaluate(['passata' => '500 g', 'smoked-paprika' => '12 g', 'fine-salt' => '6 g', 'sugar' => '30 g']);
+        $from = Sauce::evaluate([
+            'passata' => '500 g',
+            'smoked-paprika' => '12 g',
+            'fine-salt' => '6 g',
+            'sugar' => '30 g',
+        ]);
         foreach ([0.5, 1.0, 2.0, 4.0] as $steps) {
-            $remedy = BatchExtension::of($from, Sauce::catalogue(), ['smoked-paprika'], $steps) ?? self::fail('There is such a line.');
+            $remedy
+                = BatchExtension::of($from, Sauce::catalogue(), ['smoked-paprika'], $steps)
+                ?? self::fail('There is such a line.');
             $factor = 1.25 ** $steps;
             foreach ($remedy->additions as $addition) {
-                $once = array_values(array_filter($from->cooked->weighed->lines, static fn ($line): bool => $line->ingredient?->slug === $addition->ingredient->slug))[0]->grams;
+                $once = array_values(
+                    array_filter(
+                        $from->cooked->weighed->lines,
+                        static fn ($line): bool => $line->ingredient?->slug === $addition->ingredient->slug,
+                    ),
+                )[0]->grams;
                 self::assertEqualsWithDelta($once * ($factor - 1), $addition->grams, 1e-9);
             }
             self::assertGreaterThan($remedy->potBefore, $remedy->potAfter);
-            self::assertStringContainsString(sprintf('%d %% of what it was', (int) round(100 / $factor)), Say::it($remedy->note));
+            self::assertStringContainsString(
+                sprintf('%d %% of what it was', (int) round(100 / $factor)),
+                Say::it($remedy->note),
+            );
         }
-        self::assertNull(BatchExtension::of(Sauce::evaluate(['smoked-paprika' => '12 g']), Sauce::catalogue(), ['smoked-paprika'], 1.0), 'there is nothing else to add');
+        self::assertNull(
+            BatchExtension::of(
+                Sauce::evaluate(['smoked-paprika' => '12 g']),
+                Sauce::catalogue(),
+                ['smoked-paprika'],
+                1.0,
+            ),
+            'there is nothing else to add',
+        );
     }
 
     /** @return list<string> */
@@ -116,7 +204,7 @@ final class SweepTest extends TestCase
     {
         $all = [];
         foreach ($at->cooked->weighed->lines as $line) {
-            $all = [...$all, ...($line->ingredient->contains ?? [])];
+            $all = [...$all, ...$line->ingredient->contains ?? []];
         }
 
         return array_values(array_intersect(array_unique($all), Sauce::catalogue()->vocabulary->allergens()));
