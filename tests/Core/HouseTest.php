@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use PhpParser\Node\Stmt\ClassMethod;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Server;
@@ -176,6 +179,30 @@ final class HouseTest extends TestCase
             );
             self::assertSame([], $counts[0], "{$page} counts what will be more tomorrow");
         }
+    }
+
+    public function test_what_is_long_is_listed_with_its_reason_and_does_not_grow(): void
+    {
+        $listed = [];
+        foreach (preg_grep('/^core/', file(Server::root().'/tests/data/large.txt', FILE_IGNORE_NEW_LINES) ?: []) ?: [] as $row) {
+            self::assertMatchesRegularExpression('/^\S+ \d+ \| .{10,}$/', $row);
+            [$what, $lines] = explode(' ', $row);
+            $listed[$what] = (int) $lines;
+        }
+        $long = [];
+        $parser = (new ParserFactory)->createForNewestSupportedVersion();
+        foreach (self::files('core') as $file => $text) {
+            $long[$file] = substr_count($text, "\n");
+            foreach ((new NodeFinder)->findInstanceOf($parser->parse($text) ?? [], ClassMethod::class) as $method) {
+                $long["{$file}::{$method->name}"] = $method->getEndLine() - $method->getStartLine() + 1;
+            }
+        }
+        foreach ($long as $what => $lines) {
+            $most = max(str_contains($what, '::') ? 60 : 350, $listed[$what] ?? 0);
+            self::assertLessThanOrEqual($most, $lines, "{$what} is long: cut it");
+            self::assertFalse(isset($listed[$what]) && $lines < $listed[$what], "{$what} has {$lines} lines: say so in tests/data/large.txt");
+        }
+        self::assertSame([], array_diff_key($listed, $long));
     }
 
     /** What is no PHP of ours: a script of the browser, a document as it comes, and the sentence a test is called. */
