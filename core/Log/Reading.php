@@ -30,6 +30,9 @@ final readonly class Reading
     /** A salt meter, share of what it reads; judgement. */
     private const SALT = 0.1;
 
+    /** The last place of a salt meter, g in 100 g: nobody knows salt better, least of all where it reads 0. */
+    private const SALT_DIGIT = 0.1;
+
     /**
      * A hot sauce is not at the temperature the instrument was made for, and one that has not rested is not one liquid
      * yet.
@@ -64,7 +67,7 @@ final readonly class Reading
         $cold = match ($this->kind) {
             'ph' => self::PH[$this->instrument],
             'brix' => self::BRIX,
-            'salt' => self::SALT * $this->value,
+            'salt' => max(self::SALT_DIGIT, self::SALT * $this->value),
             'mass' => Spread::SCALE_STEP_G,
         };
 

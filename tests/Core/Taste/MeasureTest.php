@@ -36,7 +36,11 @@ final class MeasureTest extends TestCase
             0.1,
         ];
         // 16 SHU to the mg/kg of capsaicinoids (ASTA 21.3, from memory): 5 mg/kg is 80
-        yield 'five milligrams of capsaicinoids a kilogram' => [Measure::Heat, [Constituent::CAPSAICINOIDS => 5e-4], 80.0];
+        yield 'five milligrams of capsaicinoids a kilogram' => [
+            Measure::Heat,
+            [Constituent::CAPSAICINOIDS => 5e-4],
+            80.0,
+        ];
         // Yamaguchi et al. (1971), from memory; MSG monohydrate 187.13, glutamic acid 147.13
         yield 'glutamic acid as its salt' => [Measure::Umami, [Constituent::GLUTAMIC => 0.5 * 147.13 / 187.13], 0.5];
         yield 'aspartic acid is a thirteenth of it' => [
@@ -51,12 +55,17 @@ final class MeasureTest extends TestCase
     public function test_counts_one_thing(Measure $measure, array $grams, float $figure): void
     {
         self::assertEqualsWithDelta($figure, self::plain($measure, $grams), 1e-4 * $figure);
-        self::assertEqualsWithDelta($figure, self::plain($measure, $grams, 700.0), 1e-4 * $figure, 'of any size of pot');
+        self::assertEqualsWithDelta(
+            $figure,
+            self::plain($measure, $grams, 700.0),
+            1e-4 * $figure,
+            'of any size of pot',
+        );
     }
 
     /**
-     * y = u + 1218 u v in g MSG in 100 mL (Yamaguchi et al., J. Food Sci. 36 (1971) 846; from memory): beside 0.05 g of MSG 0.05 g
-     * of disodium inosinate is 3.1 g, and guanylate 2.3 times, adenylate 0.18 times as strong.
+     * y = u + 1218 u v in g MSG in 100 mL (Yamaguchi et al., J. Food Sci. 36 (1971) 846; from memory): beside 0.05 g of
+     * MSG 0.05 g of disodium inosinate is 3.1 g, and guanylate 2.3 times, adenylate 0.18 times as strong.
      */
     public function test_nucleotides_multiply_glutamate(): void
     {
@@ -80,7 +89,13 @@ final class MeasureTest extends TestCase
     public function test_a_pot_by_itself_and_a_recipe_taste_the_same(): void
     {
         $sauce = Sauce::evaluate(
-            ['passata' => '400 g', 'soy-sauce' => '30 g', 'dried-shiitake' => '5 g', 'honey' => '40 g', 'cayenne' => '1 g'],
+            [
+                'passata' => '400 g',
+                'soy-sauce' => '30 g',
+                'dried-shiitake' => '5 g',
+                'honey' => '40 g',
+                'cayenne' => '1 g',
+            ],
         );
         $mixture = $sauce->cooked->mixture;
         foreach (Measure::cases() as $measure) {
@@ -99,7 +114,11 @@ final class MeasureTest extends TestCase
         // 3 : 1 of sugar and salt, weighed; then both out of one jar
         $apart = Sauce::evaluate(['sugar' => '1/2 cup', 'fine-salt' => '2 tbsp', 'water' => '500 g'])->tasting;
         $salt = $apart->value(Measure::Saltiness);
-        self::assertEqualsWithDelta($apart->value(Measure::Sweetness) / $salt, $apart->ratios['sugar_salt']?->value, 1e-9);
+        self::assertEqualsWithDelta(
+            $apart->value(Measure::Sweetness) / $salt,
+            $apart->ratios['sugar_salt']?->value,
+            1e-9,
+        );
         $together = Sauce::evaluate(['ketchup' => '1/2 cup', 'water' => '100 g'])->tasting;
         $spread = static fn (Tasting $of, Measure $measure): float => $of->measures[$measure->value]->figure->spread;
         $ratio = $together->ratios['sugar_salt'] ?? self::fail();
@@ -116,7 +135,7 @@ final class MeasureTest extends TestCase
         self::assertSame([0.0, 0.0], [$none?->value, $none?->spread]);
     }
 
-    /** Free glutamate is 1 to 5 % of a vegetable's protein (common practice): where nobody measured it the figure says so. */
+    /** Free glutamate is 1 to 5 % of a vegetable's protein (common practice): unmeasured, the figure reaches up to it. */
     public function test_what_nobody_measured_may_come_on_top(): void
     {
         $catalogue = Sauce::catalogue();
@@ -153,7 +172,11 @@ final class MeasureTest extends TestCase
         self::assertSame(['short', 'over'], [$state(0.9, 0.05), $state(1.5, 0.05)]);
         self::assertSame([1.0, 1.4, 1.4], [$band->nearestEnd(1.19), $band->nearestEnd(1.2), $band->nearestEnd(3.0)]);
         self::assertSame(0.0, $band->steps(Measure::Saltiness, 1.0));
-        self::assertSame([0.0, 0.0], [(new Band(0.0, 0.0, 0.0))->low, (new Band(0.0, 0.0, 1.0))->aim], 'nothing is a band');
+        self::assertSame(
+            [0.0, 0.0],
+            [(new Band(0.0, 0.0, 0.0))->low, (new Band(0.0, 0.0, 1.0))->aim],
+            'nothing is a band',
+        );
     }
 
     public function test_a_verdict_says_far_from_eight_steps_on_and_unsure_at_the_very_end(): void
@@ -166,7 +189,10 @@ final class MeasureTest extends TestCase
         );
         self::assertSame(['7 steps over', 'far over'], [$of(7.0)->words, $of(8.0)->words]);
         self::assertSame(['barely short', '5 steps short'], [$of(-0.4)->words, $of(-5.0)->words]);
-        self::assertSame('far short', Verdict::of(Measure::Sweetness, new Figure(0.0, 0.0, ''), new Band(9.0, 9.0, 9.0))->words);
+        self::assertSame(
+            'far short',
+            Verdict::of(Measure::Sweetness, new Figure(0.0, 0.0, ''), new Band(9.0, 9.0, 9.0))->words,
+        );
         $reaches = static fn (float $value, float $spread): string => Verdict::of(
             Measure::Saltiness,
             new Figure($value, $spread, ''),
@@ -181,9 +207,21 @@ final class MeasureTest extends TestCase
     {
         $tastes = ['sweetness' => 20.0, 'sourness' => 1.0, 'saltiness' => 1.5, 'umami' => 0.2];
         $style = Style::like('mine', 'Mine', $tastes, 3.4, 30.0, 0.5, 'captured');
-        self::assertSame(['low' => 25.5, 'aim' => 30.0, 'high' => 34.5], $style['bands']['brix'], 'a seventh of the °Brix');
-        self::assertSame(['low' => 3.2, 'aim' => 3.4, 'high' => 3.6], $style['bands']['ph'], 'as well as a pH is known');
-        self::assertSame(['low' => 0.0, 'aim' => 0.5, 'high' => 1.5], $style['bands']['thickness'], 'a word up, and none under');
+        self::assertSame(
+            ['low' => 25.5, 'aim' => 30.0, 'high' => 34.5],
+            $style['bands']['brix'],
+            'a seventh of the °Brix',
+        );
+        self::assertSame(
+            ['low' => 3.2, 'aim' => 3.4, 'high' => 3.6],
+            $style['bands']['ph'],
+            'as well as a pH is known',
+        );
+        self::assertSame(
+            ['low' => 0.0, 'aim' => 0.5, 'high' => 1.5],
+            $style['bands']['thickness'],
+            'a word up, and none under',
+        );
         self::assertEqualsWithDelta(1.0, Measure::Sourness->steps(1.0, $style['bands']['sourness']['high']), 1e-3);
         self::assertEqualsWithDelta(-1.0, Measure::Sourness->steps(1.0, $style['bands']['sourness']['low']), 1e-3);
         self::assertSame(0.0, $style['bands']['heat']['aim'], 'what it has none of');
@@ -204,7 +242,10 @@ final class MeasureTest extends TestCase
         self::assertEqualsWithDelta($style->band(Measure::Sourness)?->aim, $of('sourness')['aim'], 1e-4);
         self::assertEqualsWithDelta($style->figureBand('ph')?->aim, $of('ph')['aim'], 1e-4);
         self::assertSame($style->base, $moved['base'] ?? null);
-        self::assertSame(['mine', 'Mine', 'My own', 'liked'], [$moved['slug'], $moved['name'], $moved['family'], $moved['source']]);
+        self::assertSame(
+            ['mine', 'Mine', 'My own', 'liked'],
+            [$moved['slug'], $moved['name'], $moved['family'], $moved['source']],
+        );
         self::assertArrayNotHasKey('base', Sauce::style('tomato-ketchup')->movedTo('mine', 'Mine', [], 'liked'));
     }
 
