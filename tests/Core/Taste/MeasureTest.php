@@ -135,7 +135,7 @@ final class MeasureTest extends TestCase
         self::assertSame([0.0, 0.0], [$none?->value, $none?->spread]);
     }
 
-    /** Free glutamate is 1 to 5 % of a vegetable's protein (common practice): unmeasured, the figure reaches up to it. */
+    /** Free glutamate is 1 to 5 % of a vegetable's protein (common practice): unmeasured, the figure reaches to it. */
     public function test_what_nobody_measured_may_come_on_top(): void
     {
         $catalogue = Sauce::catalogue();
