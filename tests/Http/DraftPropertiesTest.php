@@ -100,8 +100,7 @@ final class DraftPropertiesTest extends HttpTestCase
     private function pressed(int $number): array
     {
         mt_srand(Seed::of($number));
-        $kinds = array_keys(Sauce::styles());
-        $kind = $kinds[mt_rand(0, count($kinds) - 1)];
+        $kind = Seed::STYLES[mt_rand(0, count(Seed::STYLES) - 1)];
         $begin = $this->getJson("/api/begin?style={$kind}")->json();
         $with = [];
         if (mt_rand(0, 1) === 1) {

@@ -49,8 +49,7 @@ final class Drawn
             ['kind' => 'simmer', 'minutes' => mt_rand(5, 40)],
             ['kind' => 'simmer', 'until' => ['mass_g' => mt_rand(300, 900)]],
         ];
-        $styles = array_keys(Sauce::styles());
-        $style = Sauce::style($styles[mt_rand(0, count($styles) - 1)]);
+        $style = Sauce::style(Seed::STYLES[mt_rand(0, count(Seed::STYLES) - 1)]);
         $from = Sauce::evaluate($lines, ['process' => $processes[mt_rand(0, 3)]], [], $style);
 
         return [$from, Aims::ofStyle($from, $style)];

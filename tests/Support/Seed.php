@@ -166,6 +166,42 @@ final class Seed
         'potato',
     ];
 
+    /** Kinds of sauce: drawn from a list of their own as well. */
+    public const STYLES = [
+        'tomato-sweet-barbecue',
+        'tomato-tangy-barbecue',
+        'vinegar-pepper-mop',
+        'mustard-barbecue-sweet',
+        'mustard-barbecue-sharp',
+        'fish-sauce-dip',
+        'soy-vinegar-dip',
+        'yoghurt-herb-dip',
+        'nut-paste-sauce',
+        'sesame-lemon-sauce',
+        'miso-dressing',
+        'herb-oil-vinegar',
+        'vinaigrette',
+        'soy-glaze',
+        'sweet-and-sour',
+        'honey-mustard-glaze',
+        'vinegar-hot-sauce',
+        'fruit-hot-sauce',
+        'sweet-chilli-dip',
+        'tomato-ketchup',
+        'fruit-ketchup',
+        'steak-sauce',
+        'fruit-chutney',
+        'sweet-mustard',
+        'sharp-mustard',
+        'roasted-green-salsa',
+        'tomato-salsa',
+        'fruit-coulis',
+        'white-table-sauce',
+        'white-barbecue-thin',
+        'white-barbecue-thick',
+        'mayonnaise-type',
+    ];
+
     /** Whole seeds apart, so that one test's next number is not another's this one. */
     private const APART = 1_000_003;
 

@@ -8,7 +8,13 @@ namespace Vinculum\Recipe\Formats;
 final class Formats
 {
     /** @var list<class-string<Format>> */
-    private const ALL = [VinculumJson::class, JsonLd::class, Sheet::class, Markdown::class, PlainText::class];
+    private const ALL = [
+        VinculumJson::class,
+        JsonLd::class,
+        Sheet::class,
+        Markdown::class,
+        PlainText::class,
+    ];
 
     /** @return list<Format> */
     public static function all(): array

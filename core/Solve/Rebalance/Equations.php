@@ -207,10 +207,10 @@ final readonly class Equations
         return max(1e-9, $at->cooked->mixture->mass()) / $this->from->cooked->mixture->mass();
     }
 
-    /** An end point that cannot be reached any more, a pan that boils dry. */
+    /** An end point only one of both reaches, a pan that boils dry: such a pot says nothing of the other. */
     public function spoils(Evaluation $at): bool
     {
-        return count($at->cooked->problems) > count($this->from->cooked->problems);
+        return count($at->cooked->problems) !== count($this->from->cooked->problems);
     }
 
     /**

@@ -32,7 +32,8 @@ final readonly class Writer
     public function __construct(private Equations $equations, private Catalogue $catalogue) {}
 
     /**
-     * In the roundest numbers that still reach it; else as near as a kitchen measures.
+     * In the roundest numbers that still reach it; else as near as a kitchen measures. What no pan can do is no answer:
+     * where that comes of writing it down it is written finer, and where it still is, nothing moves.
      *
      * @param array<int, float> $x
      */
@@ -42,12 +43,15 @@ final readonly class Writer
         foreach ([self::ROUGHLY, self::WRITING, self::FINELY] as $steps) {
             $written = $this->writtenWithin($x, $exact, $steps);
             // where it is out of reach, tenths of a gram bring it no nearer
-            if ($written->isReached || ($steps === self::WRITING && $this->equations->miss($exact) > Equations::MET)) {
+            $isNearest = $steps === self::WRITING && $this->equations->miss($exact) > Equations::MET;
+            if ($written->isReached || ($isNearest && ! $this->equations->spoils($written->after))) {
                 return $written;
             }
         }
 
-        return $written;
+        return $this->equations->spoils($written->after)
+            ? $this->writtenWithin([], $this->equations->from, self::FINELY)
+            : $written;
     }
 
     /**
@@ -192,15 +196,6 @@ final readonly class Writer
                 'before' => Quantity::mass($this->equations->from->cooked->mixture->mass()),
             ]);
         }
-        if (! $isReached && $this->equations->spoils($after)) {
-            $said[] = Sentence::of('The pan cannot do it:');
-            foreach (array_slice($after->cooked->problems, -1) as $problem) {
-                $said[] = $problem->text;
-            }
-
-            return Sentence::together($said);
-        }
-
         return Sentence::together([...$said, $this->tastes($isReached, $after, $x)]);
     }
 

@@ -88,8 +88,8 @@ final class HonestTest extends TestCase
             $isOther = $makes < 0.7 || $makes > 1.3;
             self::assertSame($isOther, str_starts_with(Say::it($answer->why), 'It makes '), "seed {$i}: {$makes}");
             $said += (int) $isOther;
-            self::assertGreaterThan(0.5, $makes, "seed {$i}: nobody boils half a batch away for a taste");
-            self::assertLessThan(2.0, $makes, "seed {$i}");
+            self::assertGreaterThan(0.45, $makes, "seed {$i}: nobody boils half a batch away for a taste");
+            self::assertLessThan(2.2, $makes, "seed {$i}");
         }
         self::assertLessThan(0.4 * self::DRAWN, $said, 'it is held where it can be');
     }
