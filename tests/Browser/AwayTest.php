@@ -7,6 +7,8 @@ namespace Tests\Browser;
 /** Kept on a phone's home screen, it opens though its machine does not answer, and says so. */
 final class AwayTest extends BrowserTestCase
 {
+    protected const OWN_SERVER = true;
+
     public function test_it_opens_though_the_machine_is_off_and_says_so(): void
     {
         $this->goTo('/shelf');
@@ -43,6 +45,4 @@ final class AwayTest extends BrowserTestCase
         // that the machine was not reached is what was wanted
         $this->window->manage()->getLog('browser');
     }
-
-    public static function tearDownAfterClass(): void {}
 }

@@ -20,6 +20,9 @@ abstract class BrowserTestCase extends TestCase
 {
     protected const DEMO = true;
 
+    /** Whether it needs a server for itself, to stop it. */
+    protected const OWN_SERVER = false;
+
     protected static Server $server;
 
     /** One for all stories; a second window beside it is opened where a story needs one. */
@@ -31,12 +34,8 @@ abstract class BrowserTestCase extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$server = Server::start(static::DEMO);
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$server->stop();
+        self::$chrome?->leave();
+        self::$server = static::OWN_SERVER ? Server::start(static::DEMO) : Server::shared(static::DEMO);
     }
 
     protected function setUp(): void

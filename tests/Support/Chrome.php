@@ -72,6 +72,18 @@ final class Chrome
         return $this->windows[] = $driver;
     }
 
+    /** No page is open any more that could still say something to a server. */
+    public function leave(): void
+    {
+        foreach ($this->windows as $window) {
+            try {
+                $window->get('about:blank');
+            } catch (\Throwable) {
+                // it was closed
+            }
+        }
+    }
+
     /** Exactly this viewport. */
     public static function resize(RemoteWebDriver $driver, int $width, int $height): void
     {

@@ -24,6 +24,8 @@ final class Server
      */
     private static array $filled = [];
 
+    private static ?self $shared = null;
+
     private function __construct(public readonly string $folder, int $port)
     {
         $this->url = "http://127.0.0.1:{$port}";
@@ -57,15 +59,7 @@ final class Server
     public static function start(bool $demo): self
     {
         $folder = self::folder();
-        if (! isset(self::$filled[(int) $demo])) {
-            $filled = self::$filled[(int) $demo] = self::folder();
-            self::artisan($filled, ['migrate', '--force', '--quiet']);
-            if ($demo) {
-                self::artisan($filled, ['db:seed', '--class=Database\\Seeders\\DemoSeeder', '--force', '--quiet']);
-            }
-            register_shutdown_function(static fn () => self::remove($filled));
-        }
-        copy(self::$filled[(int) $demo].'/vinculum.sqlite', "{$folder}/vinculum.sqlite");
+        copy(self::filled($demo), "{$folder}/vinculum.sqlite");
         $server = new self($folder, self::freePort());
         for ($tries = 0; $tries < 200; $tries++) {
             if (@file_get_contents($server->url.'/api/styles') !== false) {
@@ -74,6 +68,42 @@ final class Server
             usleep(50_000);
         }
         throw new \RuntimeException('The server does not answer: '.file_get_contents("{$folder}/server.log"));
+    }
+
+    /** The one that all share who do not stop it, as if it had just been started. Nobody may be asking it anything. */
+    public static function shared(bool $demo): self
+    {
+        if (self::$shared === null) {
+            self::$shared = self::start($demo);
+            register_shutdown_function(self::$shared->stop(...));
+        }
+        self::$shared->refill($demo);
+
+        return self::$shared;
+    }
+
+    /** Its database as it was filled. Every request opens it anew. */
+    private function refill(bool $demo): void
+    {
+        foreach (glob("{$this->folder}/vinculum.sqlite*") ?: [] as $file) {
+            unlink($file);
+        }
+        copy(self::filled($demo), "{$this->folder}/vinculum.sqlite");
+    }
+
+    /** The database that each is a copy of. */
+    private static function filled(bool $demo): string
+    {
+        if (! isset(self::$filled[(int) $demo])) {
+            $filled = self::$filled[(int) $demo] = self::folder();
+            self::artisan($filled, ['migrate', '--force', '--quiet']);
+            if ($demo) {
+                self::artisan($filled, ['db:seed', '--class=Database\\Seeders\\DemoSeeder', '--force', '--quiet']);
+            }
+            register_shutdown_function(static fn () => self::remove($filled));
+        }
+
+        return self::$filled[(int) $demo].'/vinculum.sqlite';
     }
 
     public static function root(): string
