@@ -199,18 +199,13 @@ final class Kitchen
             default => null,
         };
         if ($process->until !== null) {
-            [$amount, $slopes] = $this->toEndPoint($stage, $process->until, $isOpen);
+            [$amount, $slopes] = $this->toEndPoint($stage, $process, $hob, $boils);
             $minutes
                 = $process->minutes
                 ?? ($rate === null || $rate <= 0.0 || $mass <= 0.0
                     ? null
                     : $this->minutesFor($amount, $process->until, $hob, $dries));
-            $cooked
-                = $process->minutes
-                ?? ($mass > 0.0
-                    ? (self::A_KILOGRAM * log($mass / ($mass - $this->grams($amount, $process->until))))
-                        / $hob->gramsPerMinute
-                    : 0.0);
+            $cooked = $mass > 0.0 ? $this->minutesAtIt($process, $hob, $amount) : $process->minutes ?? 0.0;
         } else {
             $minutes = $process->minutes ?? ($boils ? 0.0 : null);
             $cooked = $minutes ?? 0.0;
@@ -253,22 +248,23 @@ final class Kitchen
      *
      * @return array{float, array<int, float>} grams, or millilitres for an end point in volume, and the derivatives
      */
-    private function toEndPoint(Stage $stage, Until $until, bool $isOpen): array
+    private function toEndPoint(Stage $stage, Process $process, Hob $hob, bool $boils): array
     {
+        $until = $process->until ?? throw new \LogicException('It has no end point.');
         [$all, $slopes] = $this->pot->all(
             $until->kind === 'volume_ml' ? Density::volumeOf(...) : Mixture::massOf(...),
         );
         if ($all <= 0.0) {
             return [0.0, []];
         }
-        if (! $isOpen) {
+        if ($process->lid === true) {
             $this->problems[] = new Problem(
                 $stage->id,
                 'lid-with-loss',
                 Sentence::of(
                     '{stage} has a lid on, so nothing boils off. Take the lid off, or leave out how far it goes. '
                         .'The figures are without this reduction.',
-                    ['stage' => self::named($stage)],
+                    ['stage' => Problem::named($stage)],
                 ),
             );
 
@@ -278,8 +274,15 @@ final class Kitchen
         $water
             = $this->pot->totals[Constituent::WATER]
             * ($until->kind === 'volume_ml' ? Density::millilitresPerGram(Constituent::WATER) : 1.0);
-        if ($amount < 0.0 || $amount >= $water * (1 - self::BOILED_DRY)) {
-            $this->problems[] = self::unreachable($stage, $until, $all, $water);
+        $most = $water * (1 - self::BOILED_DRY);
+        if ($boils && $amount >= $most && $this->grams($amount, $until) < $this->pot->mass()) {
+            // what leaves as alcohol need not be water
+            [$alcohol] = (clone $this->pot)->simmer($this->minutesAtIt($process, $hob, $amount), true);
+            $most += $alcohol
+                * ($until->kind === 'volume_ml' ? Density::millilitresPerGram(Constituent::ETHANOL) : 1.0);
+        }
+        if ($amount < 0.0 || $amount >= $most) {
+            $this->problems[] = Problem::endPointUnreachable($stage, $until, $all, $water);
 
             return [0.0, []];
         }
@@ -302,6 +305,15 @@ final class Kitchen
             : $grams / $hob->gramsPerMinute;
     }
 
+    /** How long all in it is at that heat: as the maker says, or as a kilogram would take. */
+    private function minutesAtIt(Process $process, Hob $hob, float $amount): float
+    {
+        $mass = $this->pot->mass();
+        $gone = $process->until === null ? 0.0 : $this->grams($amount, $process->until);
+
+        return $process->minutes ?? (self::A_KILOGRAM * log($mass / ($mass - $gone))) / $hob->gramsPerMinute;
+    }
+
     private function grams(float $amount, Until $until): float
     {
         return $until->kind === 'volume_ml' ? $amount / Density::millilitresPerGram(Constituent::WATER) : $amount;
@@ -321,7 +333,7 @@ final class Kitchen
                 'no-minutes',
                 Sentence::of(
                     '{stage} is given 0 minutes, so nothing boils off. Say how many minutes, or how far it goes.',
-                    ['stage' => self::named($stage)],
+                    ['stage' => Problem::named($stage)],
                 ),
             );
         }
@@ -336,7 +348,7 @@ final class Kitchen
                     'no-water',
                     Sentence::of(
                         '{stage} has no water to boil off: only what is wet can simmer. Add a liquid, or fry it.',
-                        ['stage' => self::named($stage)],
+                        ['stage' => Problem::named($stage)],
                     ),
                 );
             }
@@ -365,7 +377,7 @@ final class Kitchen
                     '{stage} would boil dry after about {minutes} without a lid. Shorten it, put the lid '
                         .'on, lower the heat, or say how far it goes. The figures stop just short of dry.',
                     [
-                        'stage' => self::named($stage),
+                        'stage' => Problem::named($stage),
                         'minutes' => Quantity::minutes(floor($water / $hob->gramsPerMinute)),
                     ],
                 ),
@@ -403,7 +415,7 @@ final class Kitchen
                 Sentence::of(
                     '{stage} loses {alcohol} of alcohol alone, more than it is said to lose. Let it go further, '
                         .'or put the lid on.',
-                    ['stage' => self::named($stage), 'alcohol' => Quantity::mass($alcohol)],
+                    ['stage' => Problem::named($stage), 'alcohol' => Quantity::mass($alcohol)],
                 ),
             );
 
@@ -414,36 +426,5 @@ final class Kitchen
         }
 
         return [$amount - $alcohol * $weight, $slopes];
-    }
-
-    private static function unreachable(Stage $stage, Until $until, float $all, float $water): Problem
-    {
-        $template = match ($until->kind) {
-            'loss_percent' => '{stage} cannot lose {end}: only {water} of what is in the pot is water.',
-            'mass_g',
-            'volume_ml'
-                => '{stage} cannot end at {end}: {all} go in, and without any water there would be {dry}.',
-        };
-        $size = $until->kind === 'volume_ml' ? Quantity::volume(...) : Quantity::mass(...);
-
-        return new Problem(
-            $stage->id,
-            'end-point-unreachable',
-            Sentence::of("{$template} The figures are without this reduction.", [
-                'stage' => self::named($stage),
-                'end'
-                    => $until->kind === 'loss_percent'
-                        ? Quantity::percent($until->value / 100)
-                        : $size($until->value),
-                'water' => Quantity::percent(floor((100 * $water) / $all) / 100),
-                'all' => $size($all),
-                'dry' => $size(ceil($all - $water)),
-            ]),
-        );
-    }
-
-    private static function named(Stage $stage): string
-    {
-        return $stage->name === '' ? 'This stage' : $stage->name;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe;
 
 use Vinculum\Amount\UnreadableAmount;
+use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Ingredient;
 
@@ -109,6 +110,42 @@ final readonly class Problem
             'style-unknown',
             Sentence::plain("There is no style “{$slug}”, so there are no verdicts. Choose another, or none."),
         );
+    }
+
+    /**
+     * @param float $all what goes in, g or ml as the end point is
+     * @param float $water of it, in the same
+     */
+    public static function endPointUnreachable(Stage $stage, Until $until, float $all, float $water): self
+    {
+        $template = match ($until->kind) {
+            'loss_percent' => '{stage} cannot lose {end}: only {water} of what is in the pot is water.',
+            'mass_g',
+            'volume_ml'
+                => '{stage} cannot end at {end}: {all} go in, and without any water there would be {dry}.',
+        };
+        $size = $until->kind === 'volume_ml' ? Quantity::volume(...) : Quantity::mass(...);
+
+        return new self(
+            $stage->id,
+            'end-point-unreachable',
+            Sentence::of("{$template} The figures are without this reduction.", [
+                'stage' => self::named($stage),
+                'end'
+                    => $until->kind === 'loss_percent'
+                        ? Quantity::percent($until->value / 100)
+                        : $size($until->value),
+                'water' => Quantity::percent(floor((100 * $water) / $all) / 100),
+                'all' => $size($all),
+                'dry' => $size(ceil($all - $water)),
+            ]),
+        );
+    }
+
+    /** As a sentence about a stage begins. */
+    public static function named(Stage $stage): string
+    {
+        return $stage->name === '' ? 'This stage' : $stage->name;
     }
 
     /** Whether the line has an amount that could not be read, so that the figures are not what the maker means. */

@@ -156,6 +156,18 @@ final class PropertiesTest extends TestCase
         }
     }
 
+    /** Sugar, water and as much spirit: it ends below what there would be without water, for alcohol leaves as well. */
+    public function test_what_leaves_as_alcohol_need_not_be_water(): void
+    {
+        $until = static fn (float $left): array => Sauce::evaluate(
+            ['sugar' => '500 g', 'water' => '60 g', 'rum' => '60 g'],
+            ['process' => ['kind' => 'simmer', 'until' => ['mass_g' => $left]]],
+        )->cooked->problems;
+        // two thirds of the rum is water, and a third of its 20 g of alcohol is left
+        self::assertSame([], $until(515.0));
+        self::assertSame('end-point-unreachable', $until(500.0)[0]->code);
+    }
+
     /**
      * @param array<string, float> $grams
      */
