@@ -274,6 +274,8 @@ final class EveryoneTest extends BrowserTestCase
         $this->see('.segment');
         $before = $this->top('saltiness');
         $this->tabUntil(static fn (string $focus): bool => str_starts_with($focus, 'Amount of fine salt'));
+        // a digit alone is the spoon's: the amount is opened first
+        $this->press(WebDriverKeys::ENTER);
         $this->press('3', ' tsp', WebDriverKeys::ENTER);
         $this->eventually(fn (): bool => $this->top('saltiness') > 1.5 * $before, 'for the salt to rise');
         $this->tabUntil(
