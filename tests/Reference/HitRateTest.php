@@ -20,8 +20,7 @@ final class HitRateTest extends TestCase
 {
     /**
      * Titratable acidity in per cent, the grams of its acid that neutralise a mole, and °Brix: Sadler and Murphy, "pH
-     * and
-     * titratable acidity", in Nielsen, Food Analysis, table of fruits (from memory): least and most.
+     * and titratable acidity", in Nielsen, Food Analysis, table of fruits (from memory): least and most.
      *
      * @var array<string, array{float, float, float, float, float}>
      */

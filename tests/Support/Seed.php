@@ -9,8 +9,8 @@ use Random\Randomizer;
 
 /**
  * Where all that these tests draw begins: a test's own number, and what VINCULUM_SEED says (0 where it says nothing),
- * so that any run
- * can be had again. Ingredients are drawn from a list of their own, so that one more in the pantry changes no draw.
+ * so that any run can be had again. Ingredients are drawn from a list of their own: one more in the pantry changes no
+ * draw.
  */
 final class Seed
 {
@@ -164,6 +164,20 @@ final class Seed
         'spinach',
         'chickpeas',
         'potato',
+    ];
+
+    /** What is on hand where a pot is mended: one thing or two for each taste. */
+    public const CUPBOARD = [
+        'sugar',
+        'honey',
+        'lime-juice',
+        'cider-vinegar',
+        'fine-salt',
+        'soy-sauce',
+        'double-cream',
+        'maize-starch',
+        'white-miso',
+        'cayenne',
     ];
 
     /** Kinds of sauce: drawn from a list of their own as well. */

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Say;
+use Tests\Support\Seed;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Addition;
@@ -23,19 +24,6 @@ use Vinculum\Taste\Measure;
 /** What holds of every proposal, for pots and recipes made up at random. */
 final class PotsTest extends TestCase
 {
-    private const CUPBOARD = [
-        'sugar',
-        'honey',
-        'lime-juice',
-        'cider-vinegar',
-        'fine-salt',
-        'soy-sauce',
-        'double-cream',
-        'maize-starch',
-        'white-miso',
-        'cayenne',
-    ];
-
     private const THINGS = [
         'passata' => [200, 800],
         'gooseberry' => [100, 600],
@@ -87,7 +75,7 @@ final class PotsTest extends TestCase
     {
         $from = self::pot($seed);
         $feels = self::said($seed);
-        $there = [...self::CUPBOARD, 'water', ...array_keys(self::THINGS)];
+        $there = [...Seed::CUPBOARD, 'water', ...array_keys(self::THINGS)];
         foreach (Rescue::of($from, Sauce::catalogue(), $feels, self::onHand())->remedies as $remedy) {
             self::assertSame([], array_diff(self::slugs($remedy), $there));
             // a batch more takes all the rest
@@ -339,7 +327,7 @@ final class PotsTest extends TestCase
     /** @return list<Ingredient> */
     private static function onHand(): array
     {
-        return array_map(Sauce::ingredient(...), self::CUPBOARD);
+        return array_map(Sauce::ingredient(...), Seed::CUPBOARD);
     }
 
     /** @return list<string> */

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Say;
+use Tests\Support\Seed;
 use Vinculum\Cooking\Kitchen;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
@@ -309,19 +310,7 @@ final class RescueTest extends TestCase
     /** @return list<Ingredient> */
     private static function onHand(): array
     {
-        return array_map(Sauce::ingredient(...), [
-            'sugar',
-            'honey',
-            'lime-juice',
-            'cider-vinegar',
-            'fine-salt',
-            'soy-sauce',
-            'double-cream',
-            'maize-starch',
-            'white-miso',
-            'cayenne',
-            'olive-oil',
-        ]);
+        return array_map(Sauce::ingredient(...), [...Seed::CUPBOARD, 'olive-oil']);
     }
 
     private static function ketchup(): Evaluation
