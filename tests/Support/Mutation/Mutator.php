@@ -48,8 +48,10 @@ final class Mutator
         $finder = new NodeFinder;
         $printer = new Standard;
         $isPlace = static fn (Node $node): bool => self::changed($node) !== null;
-        $constants = $finder->findInstanceOf($parser->parse($text) ?? [], Stmt\ClassConst::class);
-        $count = count($finder->find($parser->parse($text) ?? [], $isPlace));
+        $original = $parser->parse($text) ?? [];
+        $constants = $finder->findInstanceOf($original, Stmt\ClassConst::class);
+        $functions = $finder->findInstanceOf($original, Stmt\ClassMethod::class);
+        $count = count($finder->find($original, $isPlace));
         $mutants = [];
         for ($place = 0; $place < $count; $place++) {
             // each from a tree of its own: the change is made in place
@@ -60,6 +62,7 @@ final class Mutator
                 continue;
             }
             $was = self::shown($printer, $node);
+            $constant = self::constant($constants, $path, $node->getStartLine());
             $mutated = self::with($tree, $node, $change);
             $mutants[] = new Mutant(
                 $path,
@@ -67,11 +70,37 @@ final class Mutator
                 $was,
                 self::shown($printer, $change),
                 $printer->prettyPrintFile(self::atHome($mutated, dirname("{$root}/{$path}"))),
-                self::constant($constants, $path, $node->getStartLine()),
+                $constant,
+                $constant === ''
+                    ? self::linesAround($functions, $node)
+                    : self::linesWith($text, substr((string) strrchr($constant, ':'), 1)),
             );
         }
 
         return $mutants;
+    }
+
+    /**
+     * @param array<Stmt\ClassMethod> $functions
+     * @return list<int> of the function it stands in
+     */
+    private static function linesAround(array $functions, Node $node): array
+    {
+        foreach ($functions as $each) {
+            if ($each->getStartLine() <= $node->getStartLine() && $node->getEndLine() <= $each->getEndLine()) {
+                return range($each->getStartLine(), $each->getEndLine());
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<int> of all but the first place of a name: where a constant is used in its own file */
+    private static function linesWith(string $text, string $name): array
+    {
+        $lines = preg_grep('/\b'.preg_quote($name, '/').'\b/', explode("\n", $text)) ?: [];
+
+        return array_slice(array_map(static fn (int $line): int => $line + 1, array_keys($lines)), 1);
     }
 
     /** @param array<Stmt\ClassConst> $constants */

@@ -10,8 +10,8 @@ namespace Tests\Support\Mutation;
  */
 final class Trial
 {
-    /** Seconds after which a run is given up: what never ends has been noticed. */
-    private const PATIENCE = 240;
+    /** Seconds, with the measuring on, up to which a file of tests is quick. */
+    private const QUICK = 10.0;
 
     /**
      * Tests that hold a number against its copy, or the text of the code: they would kill what nothing else notices.
@@ -21,45 +21,77 @@ final class Trial
     /**
      * @param list<list<string>> $rounds tests, room first
      */
-    private function __construct(private readonly string $root, private readonly array $rounds) {}
+    private function __construct(
+        private readonly string $root,
+        private readonly array $rounds,
+        private readonly ?Covering $covering,
+        private readonly float $most = INF,
+    ) {}
 
-    /** @param bool $ownOnly the tests of the room alone */
-    public static function in(string $root, string $room, bool $ownOnly = false): self
+    /**
+     * @param bool $ownOnly the tests of the room alone
+     * @param bool $isQuick without the tests that take long
+     */
+    public static function in(string $root, string $room, ?Covering $covering, bool $ownOnly = false, bool $isQuick = false): self
     {
-        $all = [];
-        foreach (glob("{$root}/tests/Core/*") ?: [] as $path) {
-            if (! in_array(basename($path), self::COPIES, true)) {
-                $all[] = $path;
-            }
-        }
-        $own = is_dir("{$root}/tests/Core/{$room}") ? ["{$root}/tests/Core/{$room}"] : [];
-        foreach (glob("{$root}/tests/Reference/*Test.php") ?: [] as $path) {
-            $text = (string) file_get_contents($path);
-            // what asks another program takes its time, and is asked by bin/test
+        $own = [];
+        $all = self::tests($root);
+        foreach ($all as $path) {
             if (
-                str_contains($text, "Vinculum\\{$room}\\")
-                && ! str_contains($text, 'python3')
-                && ! str_contains($text, 'SciPy')
+                str_starts_with($path, "{$root}/tests/Core/{$room}/")
+                || (str_starts_with($path, "{$root}/tests/Reference/")
+                    && str_contains((string) file_get_contents($path), "Vinculum\\{$room}\\"))
             ) {
                 $own[] = $path;
             }
         }
+        // what runs a place is known where it was measured; the room's own are the likeliest to notice otherwise
+        $rounds = match (true) {
+            $ownOnly => [$own],
+            $covering !== null => [$all],
+            default => [$own, array_values(array_diff($all, $own))],
+        };
 
-        return new self($root, $ownOnly ? [$own] : [$own, array_values(array_diff($all, $own))]);
+        return new self($root, $rounds, $covering, $isQuick ? self::QUICK : INF);
     }
 
-    /** What is held against something outside alone: no answers, no reading, and nothing that asks another program. */
-    public static function ofReferences(string $root): self
+    /** What is held against something outside alone: no answers and no reading. */
+    public static function ofReferences(string $root, ?Covering $covering): self
     {
         $checks = array_filter(
-            glob("{$root}/tests/Reference/*Test.php") ?: [],
-            static fn (string $path): bool => preg_match(
-                '/python3|SciPy::|Vinculum.(?:Solve|Safety|Plan|Recipe.Jotted)/',
-                (string) file_get_contents($path),
-            ) !== 1,
+            self::tests($root),
+            static fn (string $path): bool => str_starts_with($path, "{$root}/tests/Reference/")
+                && preg_match(
+                    '/Vinculum.(?:Solve|Safety|Plan|Recipe.Jotted)/',
+                    (string) file_get_contents($path),
+                ) !== 1,
         );
 
-        return new self($root, [array_values($checks)]);
+        return new self($root, [array_values($checks)], $covering);
+    }
+
+    /**
+     * All that may notice: Core, and of the reference checks what asks no other program, which takes its time and is
+     * asked by bin/test.
+     *
+     * @return list<string>
+     */
+    public static function tests(string $root): array
+    {
+        $found = [];
+        foreach (['Core/*', 'Core/*/*', 'Core/*/*/*', 'Reference/*'] as $folder) {
+            foreach (glob("{$root}/tests/{$folder}Test.php") ?: [] as $path) {
+                $text = (string) file_get_contents($path);
+                if (
+                    ! in_array(basename($path), self::COPIES, true)
+                    && preg_match('/abstract class|python3|SciPy/', $text) !== 1
+                ) {
+                    $found[] = $path;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** The test that noticed; '' where none did. */
@@ -68,8 +100,9 @@ final class Trial
         $file = (string) tempnam(sys_get_temp_dir(), 'mutant');
         file_put_contents($file, $mutant->code);
         try {
-            foreach ($this->rounds as $tests) {
-                $killer = $tests === [] ? '' : $this->run($file, $tests);
+            foreach ($this->rounds as $round) {
+                $tests = $this->covering?->thatRun($mutant, $round, $this->most) ?? $round;
+                $killer = $tests === [] ? '' : Suite::run($this->root, $tests, ['VINCULUM_MUTANT' => $file]);
                 if ($killer !== '') {
                     return $killer;
                 }
@@ -79,55 +112,5 @@ final class Trial
         }
 
         return '';
-    }
-
-    /** @param list<string> $tests */
-    private function run(string $file, array $tests): string
-    {
-        $suite = '';
-        foreach ($tests as $test) {
-            $suite .= is_dir($test) ? "<directory>{$test}</directory>" : "<file>{$test}</file>";
-        }
-        $config = (string) tempnam(sys_get_temp_dir(), 'mutant');
-        file_put_contents(
-            $config,
-            "<phpunit bootstrap=\"{$this->root}/tests/bootstrap.php\" cacheResult=\"false\"><testsuites><testsuite "
-                ."name=\"x\">{$suite}</testsuite></testsuites></phpunit>",
-        );
-        $command = [
-            'timeout',
-            (string) self::PATIENCE,
-            PHP_BINARY,
-            '-d',
-            'opcache.enable_cli=1',
-            '-d',
-            'opcache.jit=disable',
-            '-d',
-            'memory_limit=1G',
-            "{$this->root}/vendor/bin/phpunit",
-            '-c',
-            $config,
-            '--stop-on-defect',
-            '--no-progress',
-        ];
-        $process = proc_open(
-            $command,
-            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
-            $pipes,
-            $this->root,
-            ['VINCULUM_MUTANT' => $file] + getenv(),
-        );
-        if ($process === false) {
-            throw new \RuntimeException('The tests did not start.');
-        }
-        $said = (string) stream_get_contents($pipes[1]);
-        $status = proc_close($process);
-        unlink($config);
-
-        return match (true) {
-            $status === 0 => '',
-            preg_match('/^1\) (.+)$/m', $said, $match) === 1 => $match[1],
-            default => $status === 124 ? 'it never ended' : 'it did not run',
-        };
     }
 }
