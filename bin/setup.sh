@@ -115,7 +115,7 @@ need_build() {
 
 need_catalogue() {
   [ -f bootstrap/cache/vinculum.php ] || rm -f "$stamps/catalogue"
-  once catalogue "$(fingerprint database/pantry database/stand-ins.txt database/styles database/vocabulary.json core/Pantry core/Mixture app/Pantry)" "reading the catalogue" php artisan vinculum:compile
+  once catalogue "$(fingerprint database/pantry database/stand-ins.txt database/styles database/words database/vocabulary.json core/Pantry core/Mixture app/Pantry)" "reading the catalogue" php artisan vinculum:compile
 }
 
 # What every request would put together again, put together once; and the classes that are loaded before the first

@@ -8,6 +8,7 @@ use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueReader;
 use Vinculum\Pantry\StandIns;
 use Vinculum\Pantry\Vocabulary;
+use Vinculum\Pantry\WordPages;
 use Vinculum\Recipe\Formats\RecipeDocument;
 
 /**
@@ -56,11 +57,7 @@ final readonly class Compiled
             JSON_THROW_ON_ERROR,
         );
         /** @var VocabularyArray $words */
-        $words = $json("{$folder}/vocabulary.json");
-        $texts = [];
-        foreach (glob("{$folder}/pantry/*.txt") ?: [] as $file) {
-            $texts[basename($file)] = (string) file_get_contents($file);
-        }
+        $words = ['reading' => WordPages::read(self::texts("{$folder}/words"))] + $json("{$folder}/vocabulary.json");
         $styles = [];
         foreach (glob("{$folder}/styles/*.json") ?: [] as $file) {
             /** @var list<StyleArray> $family */
@@ -70,7 +67,7 @@ final readonly class Compiled
             }
         }
 
-        $pantry = CatalogueReader::read($texts, new Vocabulary($words));
+        $pantry = CatalogueReader::read(self::texts("{$folder}/pantry", '.txt'), new Vocabulary($words));
         $standIns = StandIns::read((string) file_get_contents("{$folder}/stand-ins.txt"), array_keys($pantry));
         $catalogue = new Catalogue($pantry, new Vocabulary($words));
         foreach ($pantry as $slug => $ingredient) {
@@ -92,6 +89,17 @@ final readonly class Compiled
         return new self($pantry, $styles, (new Vocabulary($words))->withThings($things));
     }
 
+    /** @return array<string, string> by name, with the ending where it is asked */
+    private static function texts(string $folder, string $ending = ''): array
+    {
+        $texts = [];
+        foreach (glob("{$folder}/*.txt") ?: [] as $file) {
+            $texts[basename($file, '.txt').$ending] = (string) file_get_contents($file);
+        }
+
+        return $texts;
+    }
+
     public function vocabulary(): Vocabulary
     {
         return new Vocabulary($this->words);
@@ -105,8 +113,8 @@ final readonly class Compiled
     public function write(string $path): void
     {
         $text
-            = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, stand-ins.txt, styles "
-                ."and vocabulary.json.\n\nreturn "
+            = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, stand-ins.txt, styles, "
+                ."words and vocabulary.json.\n\nreturn "
             .var_export(['pantry' => $this->pantry, 'styles' => $this->styles, 'words' => $this->words], true)
             .";\n";
         // whole or not at all: a request may be reading the old one

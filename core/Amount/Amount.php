@@ -55,6 +55,9 @@ final class Amount
         'big' => 1.15,
         'scant' => 0.9,
         'level' => 1.0,
+        'flat' => 1.0,
+        'medium' => 1.0,
+        'struck' => 1.0,
         'about' => 1.0,
         'around' => 1.0,
         'roughly' => 1.0,
@@ -276,7 +279,7 @@ final class Amount
                 break;
             }
             $factor *= self::LOOSE_WORDS[$word];
-            $loose = $loose || $word !== 'level';
+            $loose = $loose || ! in_array($word, ['level', 'flat', 'struck', 'medium'], true);
             $lead[] = $word;
             // keep "a" for the number: "a generous cup" is one cup
             $text

@@ -62,15 +62,7 @@ namespace Vinculum\Pantry;
  *     hues: list<array{int, string}>,
  *     kinds: array<string, array{name: string, of?: string, called?: list<string>}>,
  *     traits: array<string, string>,
- *     reading: array{
- *         preparations: list<string>,
- *         qualities: list<string>,
- *         grown: list<string>,
- *         forms: list<string>,
- *         commands: list<string>,
- *         timed: list<string>,
- *         verbs: array<string, string>,
- *     },
+ *     reading: array<string, array<string, string>>,
  * }
  */
 final readonly class Vocabulary

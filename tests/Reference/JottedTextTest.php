@@ -47,7 +47,7 @@ final class JottedTextTest extends TestCase
             ),
         );
         self::assertSame(
-            $asked === '' ? [] : [$asked],
+            $asked === '' ? [] : explode(', ', $asked),
             array_values(
                 array_unique(array_map(static fn (Question $question): string => $question->about, $questions)),
             ),

@@ -12,6 +12,7 @@ use Vinculum\Amount\Numeral;
 use Vinculum\Amount\Unit;
 use Vinculum\Amount\Units;
 use Vinculum\Amount\UnreadableAmount;
+use Vinculum\Recipe\Jotted\Reading\Sized;
 
 /**
  * The amount at the head of a jotted line, and what follows it. It finds where the amount ends; what the amount means
@@ -19,11 +20,6 @@ use Vinculum\Amount\UnreadableAmount;
  */
 final readonly class JottedAmount
 {
-    private const CONTAINER
-        = 'tins?|cans?|jars?|bottles?|packets?|packs?|packages?|pkgs?|pouch(?:es)?|cartons?|bags?|tubs?|boxes|'
-        .'box|punnets?|pots?|sachets?|envelopes?'
-        .'|tubes?|blocks?|containers?';
-
     /**
      * @param string $text the amount as written; '' where only a bare number stands there
      * @param list<string> $others the same amount said again ("500 ml/2 cups")
@@ -56,7 +52,7 @@ final readonly class JottedAmount
         $bare = $unit === null && ! self::isPortioned($text);
         [$others, $rest] = $bare ? [[], $rest] : self::saidAgain($rest, $kit);
         $isContained = preg_match(
-            '/^(?:(?:large|small|standard|regular)\s+)?('.self::CONTAINER.')\b\s*(?:of\s+)?/iu',
+            '/^(?:(?:large|small|standard|regular)\s+)?('.Sized::CONTAINER.')\b\s*(?:of\s+)?/iu',
             $rest,
             $match,
         ) === 1;
@@ -91,6 +87,20 @@ final readonly class JottedAmount
     public function isWeight(): bool
     {
         return $this->unit?->dimension === Dimension::Mass && ! $this->unit->informal;
+    }
+
+    /**
+     * The number a text begins with, and what follows it; null where there is none that can be read.
+     *
+     * @return array{Numeral, string}|null
+     */
+    public static function number(string $text): ?array
+    {
+        try {
+            return Numeral::read($text);
+        } catch (UnreadableAmount) {
+            return null;
+        }
     }
 
     /** The amount as Amount reads it, where it can. */
@@ -212,7 +222,7 @@ final readonly class JottedAmount
         $length = Amount::looseLength($line, $kit);
         $loose = rtrim(substr($line, 0, $length));
         $after = ltrim(substr($line, $length));
-        $piece = self::pieceOf($after);
+        $piece = Sized::pieceOf($after);
         if ($piece !== null) {
             return $piece;
         }
@@ -238,7 +248,7 @@ final readonly class JottedAmount
         $rest = $read[1];
         $number = rtrim(substr($after, 0, strlen($after) - strlen($rest)));
         $head = trim("{$loose} {$number}");
-        $sized = self::containersOf($read[0]->value, $rest, $kit) ?? self::lengthOf($head, $rest);
+        $sized = Sized::containersOf($read[0]->value, $rest, $kit) ?? Sized::lengthOf($head, $rest);
         if ($sized !== null) {
             return $sized;
         }
@@ -258,7 +268,8 @@ final readonly class JottedAmount
         foreach (
             [
                 '/^(#)/u',
-                '/^([\p{L}.]+\.?\s+(?:oz|ounces?|wt|spoons?|cup)\.?)(?=\W|$)/iu',
+                '/^([\p{L}.]+\s+\p{L}+\s+[\p{L}.]+)(?=[^\p{L}]|$)/u',
+                '/^([\p{L}.]+\s+[\p{L}.]+)(?=[^\p{L}]|$)/u',
                 '/^(\p{L}+\.?)(?=[^\p{L}]|$)/u',
             ] as $pattern
         ) {
@@ -296,10 +307,14 @@ final readonly class JottedAmount
                 $follows = ltrim(substr(ltrim($follows, ' '), $behind), ' ,');
             }
 
+            $text = trim("{$between} {$word[1]}");
+            $more = self::andAPart($read[0], $follows);
+            if ($more !== null) {
+                return [trim("{$loose} {$more[0]->text()} {$text}"), self::withoutOf($more[1]), $unit];
+            }
+
             return [
-                $glued
-                    ? $head.trim("{$between} {$word[1]}")
-                    : trim("{$head} ".trim("{$between} {$word[1]}")),
+                $glued ? $head.$text : trim("{$head} {$text}"),
                 self::withoutOf($follows),
                 $unit,
             ];
@@ -312,105 +327,26 @@ final readonly class JottedAmount
         ];
     }
 
-    /**
-     * "thumb-sized piece of ginger", "a thumb of".
-     *
-     * @return array{string, string, Unit|null}|null
-     */
-    private static function pieceOf(string $text): ?array
-    {
-        $pattern = '/^(?:(an?|one|two|three|\d+)\s+)?(?:(?:large|small|big|good)\s+)?thumb(?:[- ]?(?:sized?|'
-            .'length))?\s+'
-            .'(?:piece|knob|chunk|lump|bit|nub)s?\s+(?:of\s+)?/iu';
-        if (preg_match($pattern, $text, $match) !== 1) {
-            return null;
-        }
-        $count = Numeral::read(($match[1] ?? '') === '' ? '1' : $match[1])[0]->value ?? 1.0;
-
-        return [Numeral::digits($count).' thumb', self::withoutOf(substr($text, strlen($match[0]))), null];
-    }
+    private const AND_A_PART = '/^\s+(?:and|&)\s+(?=(?:an?\s+)?(?:half|quarter|third|three)|[½¼¾⅓⅔])/iu';
 
     /**
-     * "5 cm piece of", "2-inch knob of", "1\" ", "2.5 cm / 1 in piece".
+     * "a cup and a half of": the number it makes, and what follows; null where no part stands behind the measure.
      *
-     * @return array{string, string, Unit|null}|null
+     * @return array{Numeral, string}|null
      */
-    private static function lengthOf(string $head, string $rest): ?array
+    private static function andAPart(Numeral $number, string $follows): ?array
     {
-        $noun = '(?:piece|knob|length|stick|chunk|slice|bit|lump|nub|root|thumb)s?';
         if (
-            preg_match(
-                '/^\s*-?\s*(cm|centimet(?:re|er)s?|inch(?:es)?|in\b\.?|'
-                    .'["”″])\s*-?(?:\s*\/\s*[\d.,½¼¾]+\s*-?(?:cm|in|inch(?:es)?|["”″])\.?)?\s*(?:'
-                    .$noun
-                    .'(?=\W|$))?\s*(?:of\s+)?/iu',
-                $rest,
-                $match,
-            ) !== 1
-            || (str_starts_with(mb_strtolower($match[1]), 'in')
-                && ! str_starts_with(mb_strtolower($match[1]), 'inch')
-                && preg_match("/{$noun}/iu", $match[0]) !== 1)
+            $number->value !== (float) $number->whole
+            || preg_match(self::AND_A_PART, $follows, $match) !== 1
         ) {
             return null;
         }
-        $unit = str_starts_with(mb_strtolower($match[1]), 'c') ? 'cm' : 'inch';
+        $part = self::number(substr($follows, strlen($match[0])));
 
-        return ["{$head} {$unit}", self::withoutOf(substr($rest, strlen($match[0]))), null];
-    }
-
-    /**
-     * "1 (400 g) tin", "2 x 400g tins", "1 x 12-oz bag": so many, each of that size.
-     *
-     * @return array{string, string, Unit|null}|null
-     */
-    private static function containersOf(float $count, string $rest, Kitchenware $kit): ?array
-    {
-        $size = '(\d+(?:[.,]\d+)?)\s*-?\s*(g|gr|kg|ml|cl|l|oz|fl\.?\s*oz|lb|pint|ounces?|grams?)\b';
-        if (
-            preg_match(
-                '/^\s*(?:x|×|\*)?\s*\(?\s*'
-                    .$size
-                    .'\.?\s*\)?\s*(?:each\s*)?('
-                    .self::CONTAINER
-                    .')\b/iu',
-                $rest,
-                $each,
-            ) === 1
-        ) {
-            $follows = substr($rest, strlen($each[0]));
-            $total = $count * (float) strtr($each[1], ',', '.');
-            $unit = $kit->find($each[2]);
-            $tin = preg_match('/^(?:tin|can)/i', $each[3]) === 1 ? 'tin of ' : '';
-
-            return $unit === null
-                ? null
-                : [
-                    Numeral::digits($total).' '.mb_strtolower($each[2]),
-                    $tin.self::withoutOf($follows),
-                    $unit,
-                ];
-        }
-        // "400g can of" begins with the size itself
-        if (
-            preg_match(
-                '/^\s*(g|gr|kg|ml|cl|l|oz|lb)\.?\s*('.self::CONTAINER.')\b\s*(?:of\s+)?/iu',
-                $rest,
-                $each,
-            ) === 1
-        ) {
-            $unit = $kit->find($each[1]);
-            $tin = preg_match('/^(?:tin|can)/i', $each[2]) === 1 ? 'tin of ' : '';
-
-            return $unit === null
-                ? null
-                : [
-                    Numeral::digits($count).' '.mb_strtolower($each[1]),
-                    $tin.self::withoutOf(substr($rest, strlen($each[0]))),
-                    $unit,
-                ];
-        }
-
-        return null;
+        return $part === null || $part[0]->whole > 0 || preg_match('/^\s+(?:cups?|tbsp|tsp|an?\s)/iu', $part[1]) === 1
+            ? null
+            : [Numeral::mixed($number->whole, $part[0]->numerator, $part[0]->denominator), $part[1]];
     }
 
     /** A share of an amount, measured as it is; null where it is nothing that can be shared out. */
@@ -434,7 +370,7 @@ final readonly class JottedAmount
             : Numeral::digits($number * $term->number->value).' '.$term->unit->name;
     }
 
-    private static function withoutOf(string $rest): string
+    public static function withoutOf(string $rest): string
     {
         return trim((string) preg_replace('/^\s*(?:of\s+(?:the\s+|your\s+|my\s+)?)/iu', '', $rest));
     }

@@ -20,4 +20,23 @@ final readonly class JottedLine
         public string $note = '',
         public ?array $tie = null,
     ) {}
+
+    /** The same, which may as well be left out. */
+    public function left(): self
+    {
+        return new self($this->named, $this->amount, $this->questions, true, $this->note, $this->tie);
+    }
+
+    /**
+     * The same, with one more question.
+     *
+     * @param string $about amount or ingredient
+     * @param list<string> $guesses
+     */
+    public function asking(string $about, string $ask, array $guesses): self
+    {
+        $questions = [...$this->questions, [$about, $ask, $guesses]];
+
+        return new self($this->named, $this->amount, $questions, $this->optional, $this->note, $this->tie);
+    }
 }

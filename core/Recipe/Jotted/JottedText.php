@@ -10,6 +10,7 @@ use Vinculum\Amount\Numeral;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Jotted\Reading\Heading;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
@@ -73,8 +74,7 @@ final class JottedText
     {
         $this->naming = new Naming($catalogue, $set->set->value);
         $this->reader = new LineReader($catalogue, $set, $this->naming);
-        $reading = $catalogue->vocabulary->words['reading'];
-        $this->sorter = new Sorter($this->naming, $set, $reading['verbs'], $reading['commands']);
+        $this->sorter = new Sorter($this->reader);
     }
 
     /**
@@ -220,12 +220,12 @@ final class JottedText
                 $kind = LineKind::Method;
             }
             $lastStep = $kind === LineKind::Method ? $step : 0;
-            if ($isAside && ! Sorter::endsRemarks($kind, $raw)) {
+            if ($isAside && ! Heading::endsRemarks($kind, $raw)) {
                 $kind = LineKind::Remark;
             }
             if ($kind === LineKind::Heading) {
-                $isMethod = Sorter::opensMethod($plain);
-                $isAside = Sorter::opensRemarks($plain);
+                $isMethod = Heading::opensMethod($plain);
+                $isAside = Heading::opensRemarks($plain);
             }
             $this->take($kind, $plain, $number + 1, $isFirst);
             $isFirst
@@ -280,7 +280,7 @@ final class JottedText
 
             return;
         }
-        if (Sorter::opensList($name) || Sorter::opensMethod($name) || Sorter::opensRemarks($name)) {
+        if (Heading::opensList($name) || Heading::opensMethod($name) || Heading::opensRemarks($name)) {
             return;
         }
         if ($this->groups[count($this->groups) - 1]['lines'] === []) {

@@ -40,7 +40,7 @@ final readonly class MethodReader
 
     /**
      * @param array<string, string> $verbs processes by verb
-     * @param list<string> $timed verbs that are a process only where it is said for how long
+     * @param array<string, string> $timed verbs that are a process only where it is said for how long
      */
     public function __construct(private Kitchenware $kit, private array $verbs, private array $timed) {}
 
@@ -274,7 +274,7 @@ final readonly class MethodReader
             // "the stand", "cool completely", "oil" and the like are no processes
             if (
                 $kind === 'none'
-                || (! $isTimed && in_array($word, $this->timed, true))
+                || (! $isTimed && isset($this->timed[$word]))
             ) {
                 continue;
             }

@@ -14,6 +14,7 @@ final readonly class Named
      * @param string $words as they were written, of what nobody knows
      * @param string $preparation what is left of the words
      * @param list<string> $guesses slugs, best first; the ingredient is the first of them where it is only a guess
+     * @param int $length of how many words its name is, of those that were written
      * @param string $like words whose likes are guesses too, looked for only where it is asked
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Named
         public bool $isSure,
         public array $guesses = [],
         public string $like = '',
+        public int $length = 1,
     ) {}
 
     /** The same thing, prepared as said. */
@@ -35,6 +37,7 @@ final readonly class Named
             $this->isSure,
             $this->guesses,
             $this->like,
+            $this->length,
         );
     }
 

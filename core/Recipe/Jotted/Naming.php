@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Jotted;
 
-use Vinculum\Amount\MeasuringSet;
-use Vinculum\Amount\Numeral;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Singular;
 use Vinculum\Pantry\Vocabulary;
+use Vinculum\Recipe\Jotted\Reading\Alternatives;
+use Vinculum\Recipe\Jotted\Reading\Beside;
+use Vinculum\Recipe\Jotted\Reading\Harm;
+use Vinculum\Recipe\Jotted\Reading\Lexicon;
 
 /**
  * From the words of a line to an ingredient: the longest name of the pantry within them, with every word that changes
@@ -27,28 +29,26 @@ final class Naming
     /** Letters from which a word may be part of a name: no ice in allspice; judgement. */
     private const SOUGHT_FROM = 4;
 
-    private const ASIDE = '/^(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|was|were|had|formerly|'
-        .'previously|too|less|more|'
-        .'for|to|plus|depending|about|approx|around|or|as|at|if|until|see|from|with|without|not|but|use|used|'
-        .'white and|white parts?|green parts?|pale green|such|note|weighed|weight|total|roughly|when|i|we|my|'
-        .'the|any|optional|adjust|try|each|both|all)\b/iu';
-
     /** @var array<string, Named> words read before, which a sorter and a reader both ask for */
     private array $read = [];
 
     /** @var array<string, list<Ingredient>> */
     private array $maybe = [];
 
-    /** @var array<string, true> */
-    private array $preparations;
+    public readonly Lexicon $lexicon;
 
-    /** @var array<string, true> */
-    private array $qualities;
+    public readonly Beside $beside;
+
+    private readonly Harm $harm;
+
+    private readonly Alternatives $alternatives;
 
     public function __construct(private readonly Catalogue $catalogue, private readonly string $set)
     {
-        $this->preparations = array_fill_keys($catalogue->vocabulary->words['reading']['preparations'], true);
-        $this->qualities = array_fill_keys($catalogue->vocabulary->words['reading']['qualities'], true);
+        $this->lexicon = new Lexicon($catalogue->vocabulary);
+        $this->beside = new Beside($this, $this->lexicon, $set);
+        $this->harm = new Harm($this, $this->lexicon, $catalogue);
+        $this->alternatives = new Alternatives($this, $catalogue);
     }
 
     /** Whether a few words name a thing, with whatever preparation. */
@@ -110,7 +110,7 @@ final class Naming
         // some names have a comma of their own: "cider vinegar, 5 %"
         $whole = $this->maybe($words) === [] ? $this->catalogue->named($words) : null;
         if ($whole !== null) {
-            return new Named($whole, $words, '', true);
+            return new Named($whole, $words, '', true, length: count(self::words($words)));
         }
         // and some have a preparation behind that: "yoghurt, strained, whisked"
         $parts = preg_split('/\s*,\s*/u', $words) ?: [];
@@ -130,7 +130,7 @@ final class Naming
             $head = $match[1];
             array_unshift($behind, $match[2]);
         }
-        [$head, $instead] = $this->alternative($head, $behind);
+        [$head, $instead] = $this->alternatives->alternative($head, $behind);
         $named = $instead ?? $this->within($head, $behind);
         $preparation = trim(
             implode(
@@ -142,67 +142,7 @@ final class Naming
             ),
         );
 
-        return $this->withoutHarm($named, $words)->prepared($preparation);
-    }
-
-    /**
-     * A guess that is without the allergen in the very words is only shown, never put in: soy flour is no plain
-     * flour. So is one whose words name another thing as well, hazelnut oil and sunflower oil, and any guess at what
-     * is poisonous by its name: bitter almonds are no almonds. What its own words rule out is not even shown: of a
-     * gluten-free flour, no wheat.
-     */
-    private function withoutHarm(Named $named, string $words): Named
-    {
-        $ingredient = $named->ingredient;
-        if ($named->isSure || $ingredient === null) {
-            return $named;
-        }
-        $vocabulary = $this->catalogue->vocabulary;
-        if ($vocabulary->isRuledOut($ingredient, $words)) {
-            $left = [];
-            foreach ($this->guesses($named) as $slug) {
-                $guess = $this->catalogue->find($slug);
-                if ($guess !== null && ! $vocabulary->isRuledOut($guess, $words)) {
-                    $left[] = $slug;
-                }
-            }
-
-            return new Named(null, $words, '', false, $left);
-        }
-        // "milk, oat if you like" is milk that may be oat, and keeps the words that say so
-        $lost = Vocabulary::isPerhaps("{$words} {$named->words}") ? [] : array_diff(
-            $vocabulary->allergensNamed($words),
-            $ingredient->contains,
-            $ingredient->mayContain,
-        );
-
-        return $lost === [] && $vocabulary->hazardsNamed($words) === [] && ! $this->namesAnotherToo($named)
-            ? $named
-            : new Named(null, $words, '', false, $named->guesses, $named->like);
-    }
-
-    /**
-     * Whether what is left of the words beside a guess is a thing of its own, or makes one: almond flour, milk powder.
-     */
-    private function namesAnotherToo(Named $named): bool
-    {
-        $ingredient = $named->ingredient;
-        if ($ingredient === null || Vocabulary::isPerhaps($named->words)) {
-            return false;
-        }
-        $own = self::words("{$ingredient->name} {$ingredient->slug} ".implode(' ', $ingredient->aliases));
-        foreach (self::words($named->preparation) as $word) {
-            if ($this->isAside($word) || in_array($word, $own, true)) {
-                continue;
-            }
-            $isForm = in_array(Singular::of($word), $this->catalogue->vocabulary->words['reading']['forms'], true);
-            $other = $this->exactly($word);
-            if ($isForm || ($other !== null && $other->slug !== $ingredient->slug)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->harm->withoutHarm($named, $words, $preparation)->prepared($preparation);
     }
 
     /**
@@ -230,75 +170,6 @@ final class Naming
     }
 
     /**
-     * "neutral oil such as sunflower", "vinegar, preferably cider", "oil (sunflower or similar)": the example says
-     * which.
-     *
-     * @param list<string> $behind
-     * @return array{string, Named|null}
-     */
-    private function alternative(string $head, array $behind): array
-    {
-        // "tomato paste/purée", "olive/sunflower oil"
-        $head = (string) preg_replace('/^(.*?)(\p{L}+)\s?\/\s?(\p{L}+)(.*)$/u', '$1$2$4 or $1$3$4', $head);
-        if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
-            $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
-            $first = $this->catalogue->named("{$match[1]} {$noun}")
-                ?? $this->exactly($match[1])
-                ?? $this->sure($match[1]);
-            $either = array_values(array_filter([$first, $this->exactly($match[2]) ?? $this->sure($match[2])]));
-            if ($either !== []) {
-                $slugs = array_map(static fn (Ingredient $one): string => $one->slug, $either);
-                $isOne = count($slugs) === 2 && $slugs[0] === $slugs[1];
-
-                // of one that nobody knows, the other is put in: what that brings is not lost
-                $other = 'or '.($first === null ? $match[1] : $match[2]);
-
-                return [$head, new Named($either[0], $head, $other, $isOne, $slugs)];
-            }
-        }
-        $such = '(?:such as|like|e\.?g\.?|for example|preferably|ideally|i use|we use|i used)';
-        $example = null;
-        if (preg_match("/^(.+?)\\s+{$such}\\s+(.+)$/iu", $head, $match) === 1) {
-            [, $head, $example] = $match;
-        }
-        foreach ($behind as $part) {
-            if (
-                preg_match("/^{$such}\\s+(.+)$/iu", $part, $match) === 1
-                || preg_match('/^(.+?)\s+or similar$/iu', $part, $match) === 1
-            ) {
-                $example ??= $match[1];
-            }
-        }
-        if ($example === null) {
-            return [$head, null];
-        }
-        $example = (string) preg_replace('/\s+(?:or|and)\s+.*$/iu', '', $example);
-        $noun = (string) preg_replace('/^.*\s/u', '', $head);
-        foreach (["{$example} {$noun}", $example] as $words) {
-            $found = $this->catalogue->named($words);
-            if ($found !== null) {
-                $isOne
-                    = $this->catalogue->named($head) === null
-                    || preg_match('/^(?:preferably|ideally)/iu', $behind[0] ?? '') !== 1;
-
-                return [
-                    $head,
-                    new Named(
-                        $found,
-                        $words,
-                        '',
-                        $isOne,
-                        $isOne ? [] : [$found->slug],
-                        $head,
-                    ),
-                ];
-            }
-        }
-
-        return [$head, null];
-    }
-
-    /**
      * @param list<string> $behind
      */
     private function within(string $head, array $behind): Named
@@ -320,23 +191,25 @@ final class Naming
         $before = array_slice($words, 0, $from);
         $after = array_slice($words, $from + $count);
         $name = implode(' ', array_slice($words, $from, $count));
-        if ($this->isOfAnotherThing($after)) {
+        if ($this->beside->isOfAnotherThing($after)) {
             // "tomato soup": the noun behind is what it is, and nobody knows it; "vinegar white" is white vinegar
             return $turned !== null
                 ? new Named($turned, $head, '', true)
                 : new Named(null, $head, '', false, [$ingredient->slug], $head);
         }
-        $left = [...$before, ...$after];
-        foreach ($behind as $part) {
-            // what it is for, how much more, how it comes: none of it changes what it is
-            $isAmount = preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1
-                && ! str_contains($part, '%')
-                && ! $this->isOfSomethingElse($part, $ingredient);
-            if (preg_match(self::ASIDE, $part) !== 1 && ! $isAmount) {
-                $left = [...$left, ...self::words($part)];
+        $left = $before;
+        foreach ($after as $word) {
+            // from there on something is said about it
+            if ($this->lexicon->connects($word)) {
+                break;
             }
+            $left[] = $word;
         }
-        $isSure = $maybe === [] && $this->leavesItAsItIs($left, $ingredient);
+        foreach ($behind as $part) {
+            // what stands behind the comma is how it is prepared, unless it makes it another thing
+            array_push($left, ...$this->beside->changing($part, $ingredient));
+        }
+        $isSure = $maybe === [] && $this->beside->leavesItAsItIs($left, $ingredient);
         $guesses = array_map(static fn (Ingredient $one): string => $one->slug, $maybe === [] ? [$ingredient] : $maybe);
         $preparation = implode(' ', [...$before, ...$after]);
 
@@ -347,17 +220,8 @@ final class Naming
             $isSure,
             $isSure ? [] : $guesses,
             $maybe === [] ? $head : $name,
+            $count,
         );
-    }
-
-    /** Whether an amount behind a name is of another thing, which a line of one thing would lose. */
-    private function isOfSomethingElse(string $part, Ingredient $ingredient): bool
-    {
-        $rest = JottedAmount::at($part, MeasuringSet::from($this->set))->rest ?? '';
-        $other = $this->sure($rest) ?? $this->sure(self::parted($rest)[0]);
-
-        return $other !== null
-            && array_intersect(self::words($other->name), self::words($ingredient->name)) === [];
     }
 
     /**
@@ -392,7 +256,7 @@ final class Naming
                 for ($i = 0; $i + $length <= count($tailWords); $i++) {
                     $change = implode(' ', array_slice($tailWords, $i, $length));
                     // chopped is the same thing in pieces; roasted, dried or green is another
-                    if (isset($this->preparations[$change])) {
+                    if ($this->lexicon->is('ways', $change)) {
                         continue;
                     }
                     foreach ($this->forms($change) as $form) {
@@ -459,7 +323,7 @@ final class Naming
             for ($from = count($words) - $count; $from >= 0; $from--) {
                 $name = implode(' ', array_slice($words, $from, $count));
                 $isLast = $from === count($words) - 1;
-                $isAside = isset($this->preparations[$name]) || isset($this->qualities[$name]);
+                $isAside = $this->isAside($name);
                 if ($count === 1 && ! $isLast && $isAside) {
                     continue;
                 }
@@ -481,97 +345,21 @@ final class Naming
         return null;
     }
 
-    /**
-     * Words behind a name that are no way to cut or carry it, and no name of anything either.
-     *
-     * @param list<string> $after
-     */
-    private function isOfAnotherThing(array $after): bool
-    {
-        foreach ($after as $word) {
-            $singular = Singular::of($word);
-            if (
-                ! isset($this->preparations[$word])
-                && ! isset($this->qualities[$word])
-                && ! in_array($singular, $this->catalogue->vocabulary->words['reading']['forms'], true)
-                && preg_match('/\d/u', $word) !== 1
-                && $this->exactly($word) === null
-            ) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     private function isAside(string $word): bool
     {
-        return isset($this->preparations[$word]) || isset($this->qualities[$word]);
+        return $this->lexicon->is('ways', $word) || $this->lexicon->is('qualities', $word);
     }
 
     /** Whether words only say how a thing is prepared: "finely chopped". */
     public function isPreparation(string $words): bool
     {
         foreach (self::words($words) as $word) {
-            if (! isset($this->preparations[$word])) {
+            if (! $this->lexicon->is('ways', $word)) {
                 return false;
             }
         }
 
         return trim($words) !== '';
-    }
-
-    /**
-     * @param list<string> $left
-     */
-    private function leavesItAsItIs(array $left, Ingredient $ingredient): bool
-    {
-        foreach ($left as $word) {
-            $word = trim($word, '.');
-            if (
-                $word !== ''
-                && ! isset($this->preparations[$word])
-                && ! (isset($this->qualities[$word]) && ! ($word === 'fresh' && $ingredient->is('dry-plant')))
-                && preg_match('/^\d+(?:[.,\/]\d+)?(?:g|kg|ml|cm|mm|in|oz)?$/u', $word) !== 1
-                && ! (
-                    $word === 'dried'
-                    && ($ingredient->is('dry-plant') || str_contains($ingredient->name, 'dried'))
-                )
-                && ! ($word === 'ground' && ($ingredient->is('dry-plant') || $ingredient->is('ground')))
-                && ! ($word === 'hot' && $ingredient->isPlain('water'))
-                && ! (str_ends_with($word, '%') && ! $ingredient->isOf('sour'))
-                && ! $this->isOnlyGrownSo($word, $ingredient)
-                && ! $this->saysItAgain($word, $ingredient)
-            ) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** Where and how a plant grew changes little, but with chillies it is another kind. */
-    private function isOnlyGrownSo(string $word, Ingredient $ingredient): bool
-    {
-        return ($ingredient->isOf('fruit', 'vegetable') || $ingredient->is('fresh-plant'))
-            && ! $ingredient->is('chilli')
-            && in_array($word, $this->catalogue->vocabulary->words['reading']['grown'], true);
-    }
-
-    /** A word of its own name, or for what it is one of, changes nothing: "juice from a lemon", "serrano peppers". */
-    private function saysItAgain(string $word, Ingredient $ingredient): bool
-    {
-        foreach ($this->catalogue->vocabulary->words['reading'] as $what => $words) {
-            if (
-                str_starts_with($what, 'of ')
-                && $ingredient->is(substr($what, 3))
-                && in_array(Singular::of($word), $words, true)
-            ) {
-                return true;
-            }
-        }
-
-        return in_array($word, self::words($ingredient->name), true);
     }
 
     /**
@@ -645,7 +433,7 @@ final class Naming
     }
 
     /** @return list<string> lower case, hyphens kept, without punctuation */
-    private static function words(string $text): array
+    public static function words(string $text): array
     {
         $plain = mb_strtolower((string) preg_replace('/[^\p{L}\p{N}%\/\'’.-]+/u', ' ', $text));
 

@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\Numeral;
+use Vinculum\Pantry\Singular;
 
 /**
  * Sorts the lines of a note before any is read: title, yield, heading, ingredient, method, remark, rule. A line with an
@@ -40,19 +41,27 @@ final readonly class Sorter
         = '/\bas much .+ as\b|^equal (?:parts|amounts|quantities|measures)\b'
         .'|^(?:the )?(?:juice|zest|rind) (?:of|and|&)\b|^\d+\s*:\s*\d/iu';
 
+    private const ADDRESS = '/^(?:https?:\/\/|www\.)\S+$/iu';
+
+    /** Words from which a line is a sentence; judgement. */
+    private const SENTENCE = 12;
+
     private const TIME = '/^(?:about |around |for |another )?(?:\d[\d\s½¼¾\/.,–-]*|an?|one|two|half an?|a few|a '
         .'couple of)\s*(?:min(?:ute)?s?|hours?|hrs?|h|secs?|seconds?|days?|weeks?|months?|years?)\b/iu';
 
-    /**
-     * @param array<string, string> $verbs processes by verb
-     * @param list<string> $commands what begins a sentence of the method, though things may be named so
-     */
-    public function __construct(
-        private Naming $naming,
-        private Kitchenware $kit,
-        private array $verbs,
-        private array $commands,
-    ) {}
+    private Naming $naming;
+
+    private Kitchenware $kit;
+
+    /** @var array<string, string> processes by verb */
+    private array $verbs;
+
+    public function __construct(private LineReader $reader)
+    {
+        $this->naming = $reader->things->naming;
+        $this->kit = $reader->things->kit;
+        $this->verbs = $reader->things->lexicon->page('verbs');
+    }
 
     public function kind(string $raw, string $line, bool $isFirst, bool $isInMethod): LineKind
     {
@@ -68,51 +77,13 @@ final readonly class Sorter
             $this->isHeading($raw, $line) => LineKind::Heading,
             $isFirst && preg_match(self::SAUCE, rtrim($line, '! ')) === 1 && $this->isTitle($line) => LineKind::Title,
             preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
-            $this->isMethod($line) => LineKind::Method,
-            $isFirst && $this->isTitle($line) => LineKind::Title,
+            preg_match(self::ADDRESS, $line) === 1 => LineKind::Remark,
+            $this->isMethod($line) && ! $this->isSurely($line) => LineKind::Method,
+            $isFirst && $this->isTitle($line) && ! $this->isSurely($line) => LineKind::Title,
             $isInMethod && ! $this->isIngredient($line) => LineKind::Method,
-            $this->isRemark($line) => LineKind::Remark,
+            $this->isTool($line) => LineKind::Remark,
+            $this->isRemark($line) && ! $this->isSurely($line) => LineKind::Remark,
             default => LineKind::Ingredient,
-        };
-    }
-
-    /** Whether what stands under a heading is the list. */
-    public static function opensList(string $heading): bool
-    {
-        return preg_match(
-            '/^(?:the )?(?:ingredients?|you(?:’|\')?(?:ll| will)? need|what you need)$/iu',
-            $heading,
-        ) === 1;
-    }
-
-    /** Whether what stands under a heading is method. */
-    public static function opensMethod(string $heading): bool
-    {
-        return preg_match(
-            '/^#*\s*(?:the )?(?:method|directions|instructions|steps|procedure|preparation|how to)\b/iu',
-            $heading,
-        ) === 1;
-    }
-
-    /** Whether what stands under a heading is said besides, whatever it names: "Notes", "Variations". */
-    public static function opensRemarks(string $heading): bool
-    {
-        return preg_match(
-            '/^#*\s*(?:the |my |cook’s |cook\'s )?(?:(?:recipe )?notes?|tips?|variations?|storage|storing|'
-                .'serving suggestions?|'
-                .'nutrition(?: facts| information)?|about (?:this|the) \w+)\s*:?$/iu',
-            $heading,
-        ) === 1;
-    }
-
-    /** Remarks go on until the next heading that looks like one: "For a hotter sauce" is none. */
-    public static function endsRemarks(LineKind $kind, string $raw): bool
-    {
-        return match ($kind) {
-            LineKind::Rule, LineKind::Servings => true,
-            LineKind::Heading => preg_match('/^(?:#|\*\*|__)|:$/u', $raw) === 1
-                || preg_match('/^(?:ingredients|method|directions|instructions)$/iu', $raw) === 1,
-            default => false,
         };
     }
 
@@ -143,6 +114,31 @@ final readonly class Sorter
         return preg_match(self::SERVINGS, $line, $match) === 1 || preg_match(self::YIELD, $line, $match) === 1
             ? trim((string) preg_replace('/[.;]\s.*$/u', '', $match[1]), ' .')
             : trim($line, ' .');
+    }
+
+    /** "brown onion x 2": a thing with its amount, whatever the line begins with; "warm 2 tbsp oil" is done. */
+    private function isSurely(string $line): bool
+    {
+        $first = preg_match('/^(\p{L}+)\s+(?:(?:the|about)\s+)?'.Numeral::BEGINS.'/u', $line, $match) === 1
+            ? mb_strtolower($match[1])
+            : '';
+
+        return count(preg_split('/\s+/u', $line) ?: []) < self::SENTENCE
+            && preg_match('/[.!]\s+\p{Lu}/u', $line) !== 1
+            && ! isset($this->verbs[$first])
+            && $this->reader->isSurely($line);
+    }
+
+    /** "1 muslin bag": what is used and not eaten. */
+    private function isTool(string $line): bool
+    {
+        $words = preg_split('/[^\p{L}-]+/u', mb_strtolower($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $last = Singular::of((string) end($words));
+
+        return $this->naming->lexicon->is('tools', implode(' ', array_slice($words, -2)))
+            || ($this->naming->lexicon->is('tools', $last)
+                && count($words) < 4
+                && $this->naming->of($line)->ingredient === null);
     }
 
     /** "Makes 2 cups", not "yield" alone; and "enough for …" always. */
@@ -301,7 +297,7 @@ final readonly class Sorter
         }
 
         return ($this->naming->knows($line)
-            && ! in_array($words[0], $this->commands, true))
+            && ! $this->naming->lexicon->is('commands', $words[0]))
             || preg_match('/^(?:juice|zest|rind|peel)\b.*\b(?:of|from)\b/iu', $line) === 1
             || preg_match('/^(?:juice|zest)\s+(?:\d|½|an?\b|half|one|two|three)/iu', $line) === 1
             || preg_match(

@@ -326,7 +326,7 @@ final readonly class Staging
         ) {
             $noun = Singular::of((string) end($name));
             // of "cider vinegar" vinegar, of "soy sauce" soy
-            $nouns[] = in_array($noun, $this->catalogue->vocabulary->words['reading']['forms'], true)
+            $nouns[] = isset($this->catalogue->vocabulary->words['reading']['forms'][$noun])
                 ? Singular::of($name[0])
                 : $noun;
         }

@@ -32,8 +32,13 @@ final class Trial
      * @param bool $ownOnly the tests of the room alone
      * @param bool $isQuick without the tests that take long
      */
-    public static function in(string $root, string $room, ?Covering $covering, bool $ownOnly = false, bool $isQuick = false): self
-    {
+    public static function in(
+        string $root,
+        string $room,
+        ?Covering $covering,
+        bool $ownOnly = false,
+        bool $isQuick = false,
+    ): self {
         $own = [];
         $all = self::tests($root);
         foreach ($all as $path) {

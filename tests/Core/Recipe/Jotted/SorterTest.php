@@ -10,8 +10,10 @@ use Tests\Support\Sauce;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Recipe\Jotted\LineKind;
+use Vinculum\Recipe\Jotted\LineReader;
 use Vinculum\Recipe\Jotted\Markup;
 use Vinculum\Recipe\Jotted\Naming;
+use Vinculum\Recipe\Jotted\Reading\Heading;
 use Vinculum\Recipe\Jotted\Sorter;
 
 /** What a line of a note is for, before anything of it is read. */
@@ -104,14 +106,14 @@ final class SorterTest extends TestCase
     public function test_a_heading_says_what_stands_under_it(): void
     {
         foreach (['Method', '## Directions:', 'The steps'] as $heading) {
-            self::assertTrue(Sorter::opensMethod($heading), $heading);
+            self::assertTrue(Heading::opensMethod($heading), $heading);
         }
         foreach (['Notes', 'Cook’s notes:', 'Variations', 'Nutrition facts', 'Storage'] as $heading) {
-            self::assertTrue(Sorter::opensRemarks($heading), $heading);
-            self::assertFalse(Sorter::opensMethod($heading), $heading);
+            self::assertTrue(Heading::opensRemarks($heading), $heading);
+            self::assertFalse(Heading::opensMethod($heading), $heading);
         }
-        self::assertTrue(Sorter::opensList('You’ll need'));
-        self::assertFalse(Sorter::opensList('For the glaze'));
+        self::assertTrue(Heading::opensList('You’ll need'));
+        self::assertFalse(Heading::opensList('For the glaze'));
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -140,13 +142,8 @@ final class SorterTest extends TestCase
     private static function sorter(): Sorter
     {
         $catalogue = Sauce::catalogue();
-        $reading = $catalogue->vocabulary->words['reading'];
-
         return new Sorter(
-            new Naming($catalogue, 'us'),
-            Kitchenware::of(MeasuringSet::Us),
-            $reading['verbs'],
-            $reading['commands'],
+            new LineReader($catalogue, Kitchenware::of(MeasuringSet::Us), new Naming($catalogue, 'us')),
         );
     }
 }

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted\Reading;
+
+use Vinculum\Amount\MeasuringSet;
+use Vinculum\Amount\Numeral;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\Jotted\JottedAmount;
+use Vinculum\Recipe\Jotted\Named;
+use Vinculum\Recipe\Jotted\Naming;
+
+/** The words beside a name: whether they make it another thing, and what of them nothing accounts for. */
+final readonly class Beside
+{
+    public function __construct(private Naming $naming, private Lexicon $lexicon, private string $set) {}
+
+    /** Whether an amount behind a name is of another thing, which a line of one thing would lose. */
+    private function isOfSomethingElse(string $part, Ingredient $ingredient): bool
+    {
+        $rest = JottedAmount::at($part, MeasuringSet::from($this->set))->rest ?? '';
+        $other = $this->naming->sure($rest) ?? $this->naming->sure(Naming::parted($rest)[0]);
+
+        return $other !== null
+            && array_intersect(Naming::words($other->name), Naming::words($ingredient->name)) === [];
+    }
+
+    /**
+     * Words behind a comma or in brackets that make it another thing, or are one.
+     *
+     * @return list<string>
+     */
+    public function changing(string $part, Ingredient $ingredient): array
+    {
+        if (preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1) {
+            // how much it is, unless that is of something else
+            return str_contains($part, '%') || $this->isOfSomethingElse($part, $ingredient) ? Naming::words($part) : [];
+        }
+        $found = [];
+        $words = Naming::words($part);
+        foreach ($words as $i => $word) {
+            if ($this->lexicon->connects($word)) {
+                break;
+            }
+            // "white part only": of a part of it, and not of the thing
+            if ($this->lexicon->is('parts', $words[$i + 1] ?? '')) {
+                continue;
+            }
+            $isAnother = $this->lexicon->is('changing', $word)
+                || $this->lexicon->isForm($word)
+                || (! $this->lexicon->isWay($word) && $this->naming->exactly($word) !== null);
+            if ($isAnother) {
+                $found[] = $word;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Words behind a name that are no way to cut or carry it, and no name of anything either.
+     *
+     * @param list<string> $after
+     */
+    public function isOfAnotherThing(array $after): bool
+    {
+        foreach ($after as $word) {
+            if ($this->lexicon->connects($word)) {
+                return false;
+            }
+            if (
+                ! $this->lexicon->isWay($word)
+                && ! $this->lexicon->isForm($word)
+                && preg_match('/\d/u', $word) !== 1
+                && $this->naming->exactly($word) === null
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<string> $left
+     */
+    public function leavesItAsItIs(array $left, Ingredient $ingredient): bool
+    {
+        foreach ($left as $word) {
+            $word = trim($word, '.');
+            if (
+                $word !== ''
+                && ! ($this->lexicon->isWay($word) && ! ($word === 'fresh' && $ingredient->is('dry-plant')))
+                && preg_match('/^\d+(?:[.,\/]\d+)?(?:g|kg|ml|cm|mm|in|oz)?$/u', $word) !== 1
+                && ! (
+                    $word === 'dried'
+                    && ($ingredient->is('dry-plant') || str_contains($ingredient->name, 'dried'))
+                )
+                && ! ($word === 'ground' && ($ingredient->is('dry-plant') || $ingredient->is('ground')))
+                && ! ($word === 'hot' && $ingredient->isPlain('water'))
+                && ! (str_ends_with($word, '%') && ! $ingredient->isOf('sour'))
+                && ! $this->isOnlyGrownSo($word, $ingredient)
+                && ! $this->saysItAgain($word, $ingredient)
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Where and how a plant grew changes little, but with chillies it is another kind. */
+    private function isOnlyGrownSo(string $word, Ingredient $ingredient): bool
+    {
+        return ($ingredient->isOf('fruit', 'vegetable') || $ingredient->is('fresh-plant'))
+            && ! $ingredient->is('chilli')
+            && $this->lexicon->is('grown', $word);
+    }
+
+    /** A word of its own name, or for what it is one of, changes nothing: "juice from a lemon", "serrano peppers". */
+    private function saysItAgain(string $word, Ingredient $ingredient): bool
+    {
+        return $this->lexicon->saysItAgain($word, $ingredient)
+            || in_array($word, Naming::words($ingredient->name), true);
+    }
+
+    /**
+     * Of the words beside a name those that no page holds: whether each is a thing of its own, which would be lost.
+     *
+     * @return list<bool>
+     */
+    public function unaccounted(Named $named): array
+    {
+        $found = [];
+        $own = Naming::words($named->ingredient->name ?? '');
+        foreach (preg_split('/\s*,\s*/u', $named->preparation) ?: [] as $part) {
+            foreach (Naming::words($part) as $word) {
+                if ($this->lexicon->connects($word) && ! $this->lexicon->is('joining', $word)) {
+                    break;
+                }
+                $isSaid = $this->lexicon->connects($word)
+                    || $this->lexicon->isWay($word)
+                    || in_array($word, $own, true)
+                    || preg_match('/\d/u', $word) === 1;
+                if (! $isSaid) {
+                    $found[] = $this->naming->exactly($word) !== null;
+                }
+            }
+        }
+
+        return $found;
+    }
+}

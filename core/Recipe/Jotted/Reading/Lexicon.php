@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted\Reading;
+
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Singular;
+use Vinculum\Pantry\Vocabulary;
+
+/** What a word beside a name may be, from the pages in database/words. */
+final readonly class Lexicon
+{
+    /** Words in -ed that are no way of doing anything. */
+    private const NO_WAY = '/(?:seed|weed|red|bed|feed|need)$/u';
+
+    /** @var array<string, array<string, string>> */
+    private array $pages;
+
+    public function __construct(private Vocabulary $vocabulary)
+    {
+        $this->pages = $vocabulary->words['reading'];
+    }
+
+    public function is(string $page, string $word): bool
+    {
+        return isset($this->pages[$page][$word]);
+    }
+
+    /** What a word stands for by a page; null where the page does not hold it. */
+    public function says(string $page, string $word): ?string
+    {
+        return $this->pages[$page][$word] ?? null;
+    }
+
+    /** @return array<string, string> */
+    public function page(string $page): array
+    {
+        return $this->pages[$page] ?? [];
+    }
+
+    /** What a thing has been made into, which makes it another: paste, powder, seed. */
+    public function isForm(string $word): bool
+    {
+        return $this->is('forms', Singular::of($word));
+    }
+
+    /** How a thing is cut, carried or treated, how large or how good it is: nothing that makes it another. */
+    public function isWay(string $word): bool
+    {
+        return $this->is('ways', $word)
+            || $this->is('qualities', $word)
+            || $this->is('sizes', $word)
+            || (preg_match('/\p{L}{3}(?:ed|ly)$/u', $word) === 1
+                && ! $this->is('changing', $word)
+                && preg_match(self::NO_WAY, $word) !== 1);
+    }
+
+    /** What only connects, and begins to say something about a thing. */
+    public function connects(string $word): bool
+    {
+        return $this->is('connecting', $word);
+    }
+
+    /** A word for what it is one of changes nothing: "serrano peppers". */
+    public function saysItAgain(string $word, Ingredient $thing): bool
+    {
+        $trait = $this->says('said-again', Singular::of($word));
+
+        return $trait !== null && $thing->is($trait);
+    }
+
+    /**
+     * By how many e-folds there is more or less of it than goes into a sauce of any size; 0 where it is likely.
+     */
+    public function unlikeliness(Ingredient $thing, float $grams): float
+    {
+        foreach ($thing->kinds as $kind) {
+            $usual = $this->says('usual', $kind);
+            if ($usual !== null) {
+                [$least, $most] = array_map(floatval(...), explode(' ', $usual));
+
+                return max(0.0, log($least / $grams), log($grams / $most));
+            }
+        }
+
+        return 0.0;
+    }
+
+    public function vocabulary(): Vocabulary
+    {
+        return $this->vocabulary;
+    }
+}
