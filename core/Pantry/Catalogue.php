@@ -91,6 +91,12 @@ final class Catalogue
     /** @var array<string, string>|null slug by every slug and alias, lower case */
     private ?array $names = null;
 
+    /** @var array<string, true> words that names begin with */
+    private array $firstWords = [];
+
+    /** @var array<string, list<string>> names by the letter they begin with */
+    private array $byLetter = [];
+
     /** @var array<string, string>|null slugs by the slugs they once had */
     private ?array $former = null;
 
@@ -140,6 +146,20 @@ final class Catalogue
         }
 
         return null;
+    }
+
+    /** Whether a name of several words begins with this one: at one look, most words begin none. */
+    public function beginsAName(string $word): bool
+    {
+        if ($this->firstWords === []) {
+            $this->maybe('', 'us');
+            foreach ([...array_keys($this->names()), ...array_keys($this->maybe ?? [])] as $name) {
+                $this->firstWords[explode(' ', (string) $name, 2)[0]] = true;
+            }
+        }
+        $plain = explode(' ', self::plain($word), 2)[0];
+
+        return isset($this->firstWords[$plain]) || isset($this->firstWords[Singular::of($plain)]);
     }
 
     /** Whether these very words are a name, and not only the singular or plural of one. */
@@ -332,15 +352,11 @@ final class Catalogue
         $plain = self::plain($written);
         $allowed = mb_strlen($plain) >= 8 ? 2 : 1;
         $best = null;
-        foreach ($this->names() as $name => $slug) {
-            $name = (string) $name;
-            if (
-                $plain === ''
-                || abs(strlen($name) - strlen($plain)) > $allowed + 1
-                || $name[0] !== $plain[0]
-            ) {
+        foreach ($this->namesBeginningWith($plain[0] ?? '') as $name) {
+            if (abs(strlen($name) - strlen($plain)) > $allowed + 1) {
                 continue;
             }
+            $slug = $this->names()[$name];
             $off = self::off($plain, $name);
             if ($off <= $allowed && ($best === null || $off < $best[0]) && self::isLikeWordByWord($plain, $name)) {
                 $best = [$off, $slug];
@@ -348,6 +364,18 @@ final class Catalogue
         }
 
         return $best === null ? null : $this->find($best[1]);
+    }
+
+    /** @return list<string> */
+    private function namesBeginningWith(string $letter): array
+    {
+        if ($this->byLetter === []) {
+            foreach ($this->names() as $name => $slug) {
+                $this->byLetter[((string) $name)[0] ?? ''][] = (string) $name;
+            }
+        }
+
+        return $this->byLetter[$letter] ?? [];
     }
 
     /** "black beans" are no "black teas": two letters of a short word are another word. */

@@ -18,11 +18,14 @@ final class Singular
     /** @var array<string, string> */
     private static array $asked = [];
 
+    /** @var array<string, string> the same by the last word alone, by which phrases share it */
+    private static array $words = [];
+
     /** "bay leaves" gives "bay leaf": only the last word before a comma changes. */
     public static function of(string $words): string
     {
         if (count(self::$asked) >= self::REMEMBERED) {
-            self::$asked = [];
+            [self::$asked, self::$words] = [[], []];
         }
 
         return self::$asked[$words] ??= self::singular($words);
@@ -41,11 +44,16 @@ final class Singular
         if (preg_match('/^(.*?)(\p{L}+)(,.*|)$/us', $words, $parts) !== 1) {
             return $words;
         }
+
+        return $parts[1].(self::$words[$parts[2]] ??= self::ofWord($parts[2])).$parts[3];
+    }
+
+    private static function ofWord(string $word): string
+    {
         self::$inflector ??= InflectorFactory::create()->build();
         // the one plural of the kitchen that the rules make into weather, and the one thing that they make of lice
-        $last = preg_replace('/^chil(l?)ies$/u', 'chil$1i', $parts[2]) ?? $parts[2];
-        $isOne = $last !== $parts[2] || $last === 'slice';
+        $last = preg_replace('/^chil(l?)ies$/u', 'chil$1i', $word) ?? $word;
 
-        return $parts[1].($isOne ? $last : self::$inflector->singularize($last)).$parts[3];
+        return $last !== $word || $last === 'slice' ? $last : self::$inflector->singularize($last);
     }
 }

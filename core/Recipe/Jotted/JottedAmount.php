@@ -264,6 +264,27 @@ final readonly class JottedAmount
                 $vessel[0],
             ];
         }
+        return self::measured($read[0], $head, $loose, $rest, $between, $tail, $kit) ?? [
+            $between === '' ? $head : trim("{$head} {$between}"),
+            self::withoutOf($between === '' ? $rest : $tail),
+            null,
+        ];
+    }
+
+    /**
+     * A number with the unit behind it, which may be glued to it, and of two or three words.
+     *
+     * @return array{string, string, Unit}|null
+     */
+    private static function measured(
+        Numeral $number,
+        string $head,
+        string $loose,
+        string $rest,
+        string $between,
+        string $tail,
+        Kitchenware $kit,
+    ): ?array {
         $glued = preg_match('/^\p{L}/u', $rest) === 1 && preg_match('/\d$/', $head) === 1;
         foreach (
             [
@@ -308,7 +329,7 @@ final readonly class JottedAmount
             }
 
             $text = trim("{$between} {$word[1]}");
-            $more = self::andAPart($read[0], $follows);
+            $more = self::andAPart($number, $follows);
             if ($more !== null) {
                 return [trim("{$loose} {$more[0]->text()} {$text}"), self::withoutOf($more[1]), $unit];
             }
@@ -320,11 +341,7 @@ final readonly class JottedAmount
             ];
         }
 
-        return [
-            $between === '' ? $head : trim("{$head} {$between}"),
-            self::withoutOf($between === '' ? $rest : $tail),
-            null,
-        ];
+        return null;
     }
 
     private const AND_A_PART = '/^\s+(?:and|&)\s+(?=(?:an?\s+)?(?:half|quarter|third|three)|[½¼¾⅓⅔])/iu';

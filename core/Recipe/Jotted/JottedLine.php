@@ -21,6 +21,12 @@ final readonly class JottedLine
         public ?array $tie = null,
     ) {}
 
+    /** The same, with its name taken otherwise. */
+    public function called(Named $named): self
+    {
+        return new self($named, $this->amount, $this->questions, $this->optional, $this->note, $this->tie);
+    }
+
     /** The same, which may as well be left out. */
     public function left(): self
     {
@@ -32,10 +38,12 @@ final readonly class JottedLine
      *
      * @param string $about amount or ingredient
      * @param list<string> $guesses
+     * @param bool $isFirst whether it is asked before the others
      */
-    public function asking(string $about, string $ask, array $guesses): self
+    public function asking(string $about, string $ask, array $guesses, bool $isFirst = false): self
     {
-        $questions = [...$this->questions, [$about, $ask, $guesses]];
+        $question = [[$about, $ask, $guesses]];
+        $questions = $isFirst ? [...$question, ...$this->questions] : [...$this->questions, ...$question];
 
         return new self($this->named, $this->amount, $questions, $this->optional, $this->note, $this->tie);
     }

@@ -77,6 +77,16 @@ final readonly class LineReader
      */
     public function read(string $line): array
     {
+        return array_map($this->things->asked(...), $this->unasked($line));
+    }
+
+    /**
+     * The same, before anything is asked about names.
+     *
+     * @return non-empty-list<JottedLine>
+     */
+    public function unasked(string $line): array
+    {
         [$reading, , $doubt] = $this->likeliestSpelling($line);
 
         return $doubt === ''

@@ -185,7 +185,7 @@ final class Naming
             return new Named($turned, $head, '', true);
         }
         if ($found === null) {
-            return $this->unknown($head, $words, $behind);
+            return new Named(null, $head, '', false, [], $head);
         }
         [$ingredient, $from, $count, $maybe] = $found;
         $before = array_slice($words, 0, $from);
@@ -260,7 +260,11 @@ final class Naming
                         continue;
                     }
                     foreach ($this->forms($change) as $form) {
-                        foreach (["{$form} {$name}", "{$name} {$form}", Singular::of($name)." {$form}"] as $made) {
+                        $names = [
+                            ...$this->catalogue->beginsAName($form) ? ["{$form} {$name}"] : [],
+                            ...$this->lexicon->isForm($form) ? ["{$name} {$form}", Singular::of($name)." {$form}"] : [],
+                        ];
+                        foreach ($names as $made) {
                             $found = $this->catalogue->named($made);
                             if (
                                 $found !== null
@@ -324,7 +328,7 @@ final class Naming
                 $name = implode(' ', array_slice($words, $from, $count));
                 $isLast = $from === count($words) - 1;
                 $isAside = $this->isAside($name);
-                if ($count === 1 && ! $isLast && $isAside) {
+                if (($count === 1 && ! $isLast && $isAside) || ! $this->catalogue->beginsAName($words[$from])) {
                     continue;
                 }
                 $maybe = $this->maybe($name);
@@ -363,30 +367,35 @@ final class Naming
     }
 
     /**
-     * Nothing of the pantry is in it: perhaps it is misspelt.
-     *
-     * @param list<string> $words
-     * @param list<string> $behind
+     * What words that hold nothing of the pantry were most likely meant for, misspelt or cut short; the same where
+     * they are like nothing, or the likeness would lose what they say.
      */
-    private function unknown(string $head, array $words, array $behind): Named
+    public function meant(Named $named): Named
     {
-        $best = null;
+        $words = self::words($named->words);
         // a sentence is no misspelt name
-        $isName = count($words) <= self::NAME_OF;
-        for ($from = 0; $isName && $from < count($words) && $best === null; $from++) {
+        if ($named->ingredient !== null || $named->guesses !== [] || count($words) > self::NAME_OF) {
+            return $named;
+        }
+        [$head, $behind] = self::parted($named->words);
+        $words = self::words($head);
+        $best = null;
+        foreach ($words as $from => $word) {
             // the words before it only say how it is prepared, or it is another thing: chicken livers are no lavers
             if ($from > 0 && ! $this->isAside($words[$from - 1])) {
                 break;
             }
             $name = implode(' ', array_slice($words, $from));
-            $best = mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
+            $best ??= mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
         }
         // a name that holds all the words from the beginning of one: "sweet chilli", "parm"
-        $best ??= $isName && mb_strlen($head) >= self::SOUGHT_FROM
-            ? $this->catalogue->beginning($head)
-            : null;
+        $best ??= mb_strlen($head) >= self::SOUGHT_FROM ? $this->catalogue->beginning($head) : null;
+        if ($best === null) {
+            return $named;
+        }
+        $guess = new Named($best, $head, '', false, [$best->slug], $head);
 
-        return new Named($best, $head, '', false, $best === null ? [] : [$best->slug], $head);
+        return $this->harm->withoutHarm($guess, $named->words, implode(', ', $behind))->prepared($named->preparation);
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class EachItsOwn implements Construct
             if (preg_match('/\bof (?:the|its|their)\b/iu', $chunk) === 1) {
                 return null;
             }
-            $one = $reader->read($chunk);
+            $one = $reader->unasked($chunk);
             $isMeasured = $one[0]->amount !== 'to taste';
             // "200 ml light olive oil + 50 ml evoo": two things, though one of them is not known so
             $isThing = count($one) === 1

@@ -10,9 +10,16 @@ use Vinculum\Recipe\Jotted\Named;
 use Vinculum\Recipe\Jotted\Naming;
 
 /** A guess that would lose an allergen or a warning in the very words is shown, and never put in. */
-final readonly class Harm
+final class Harm
 {
-    public function __construct(private Naming $naming, private Lexicon $lexicon, private Catalogue $catalogue) {}
+    /** @var array<string, list<string>> allergens by words that were asked before */
+    private array $allergens = [];
+
+    public function __construct(
+        private readonly Naming $naming,
+        private readonly Lexicon $lexicon,
+        private readonly Catalogue $catalogue,
+    ) {}
 
     /**
      * A guess that is without the allergen in the very words is only shown, never put in: soy flour is no plain
@@ -26,7 +33,7 @@ final readonly class Harm
     public function withoutHarm(Named $named, string $words, string $preparation): Named
     {
         $ingredient = $named->ingredient;
-        if ($ingredient === null) {
+        if ($ingredient === null || ($named->isSure && $preparation === '' && $named->length > 1)) {
             return $named;
         }
         $vocabulary = $this->catalogue->vocabulary;
@@ -46,7 +53,7 @@ final readonly class Harm
         }
         // "milk, oat if you like" is milk that may be oat, and keeps the words that say so
         $lost = Vocabulary::isPerhaps("{$words} {$named->words}") ? [] : array_diff(
-            $vocabulary->allergensNamed($beside),
+            $this->allergens[$beside] ??= $beside === '' ? [] : $vocabulary->allergensNamed($beside),
             $ingredient->contains,
             $ingredient->mayContain,
         );

@@ -31,7 +31,7 @@ final readonly class InItsLiquid implements Construct
         ) {
             return null;
         }
-        $first = $reader->read($match[1]);
+        $first = $reader->unasked($match[1]);
         $of = $first[0]->named;
         // an oil is an oil; what a sauce or a brine is, is not known for sure: it tastes of what lies in it
         $said = $reader->things->naming->of($match[3]);

@@ -58,12 +58,13 @@ final readonly class OneThing
             && (JottedAmount::at($line, $this->things->kit)->bare ?? true);
         foreach ($isVague ? [] : $this->withAmount($line) as [$amount, $words]) {
             [$amount, $questions] = $this->clear($amount);
-            yield [$this->things->measured(
-                $amount,
-                $words.($more === '' ? '' : ", {$more}"),
-                $optional,
-                $questions,
-            )];
+            $words = $words.($more === '' ? '' : ", {$more}");
+            $read = $this->things->measured($amount, $words, $optional, $questions);
+            yield [$read];
+            if ($read->named->isSure && $amount->isMeasuredOut() && $read->named->preparation === '') {
+                // every word is accounted for, and no other reading does better
+                return;
+            }
         }
         yield $this->things->withoutAmount((string) preg_replace(self::SOME, '', $line), $optional);
     }

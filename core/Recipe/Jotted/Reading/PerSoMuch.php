@@ -14,7 +14,7 @@ final readonly class PerSoMuch implements Construct
         if (preg_match('/^(.{3,}?),?\s+(per\s+\d.*)$/iu', $line, $match) !== 1) {
             return null;
         }
-        $read = $reader->read($match[1]);
+        $read = $reader->unasked($match[1]);
         $first = $read[0];
         $ask = "It says “{$match[2]}”. How much {$first->named->words} is that?";
 

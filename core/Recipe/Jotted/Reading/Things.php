@@ -158,16 +158,21 @@ final readonly class Things
         string $note,
         array $questions,
     ): JottedLine {
-        if (! $named->isSure) {
-            $guesses = $this->naming->guesses($named);
-            $ask = match (true) {
-                $guesses === [] => "“{$named->words}” is not in the pantry.",
-                default => "Is “{$named->words}” one of these?",
-            };
-            array_unshift($questions, ['ingredient', $ask, $guesses]);
-        }
         $questions = [...$questions, ...$this->stated->unweighed($named, $amount, $questions)];
 
         return new JottedLine($named, $amount, $questions, $optional, $note);
+    }
+
+    /** A line of the reading that stands: what it may mean is looked for only now. */
+    public function asked(JottedLine $line): JottedLine
+    {
+        if ($line->named->isSure) {
+            return $line;
+        }
+        $named = $this->naming->meant($line->named);
+        $guesses = $this->naming->guesses($named);
+        $ask = $guesses === [] ? "“{$named->words}” is not in the pantry." : "Is “{$named->words}” one of these?";
+
+        return $line->called($named)->asking('ingredient', $ask, $guesses, isFirst: true);
     }
 }

@@ -15,7 +15,7 @@ final readonly class Thousands implements Construct
             return null;
         }
         [$many, $few] = ["{$match[1]}{$match[3]}{$match[4]}", "{$match[1]}.{$match[3]}{$match[4]}"];
-        $read = $reader->read($many.substr($line, strlen($match[0])));
+        $read = $reader->unasked($many.substr($line, strlen($match[0])));
 
         return [
             $read[0]->asking('amount', "Is “{$match[0]}” {$many}, or {$few}?", [$many, $few]),
