@@ -50,9 +50,6 @@ namespace Vinculum\Pantry;
  */
 final class Catalogue
 {
-    /** Letters below which two of them off are another word; judgement. */
-    private const SHORT = 6;
-
     private const WITHOUT_ACCENT = ['á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'é' => 'e', 'è' => 'e',
         'ê' => 'e', 'ë' => 'e', 'í' => 'i', 'î' => 'i', 'ï' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u',
         'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', 'ø' => 'o', 'å' => 'a'];
@@ -94,8 +91,7 @@ final class Catalogue
     /** @var array<string, true> words that names begin with */
     private array $firstWords = [];
 
-    /** @var array<string, list<string>> names by the letter they begin with */
-    private array $byLetter = [];
+    private ?Likeness $likeness = null;
 
     /** @var array<string, string>|null slugs by the slugs they once had */
     private ?array $former = null;
@@ -331,74 +327,20 @@ final class Catalogue
      */
     public function nearest(string $word): array
     {
-        $plain = self::plain($word);
-        $distance = [];
-        foreach ($this->names() as $name => $slug) {
-            $near
-                = levenshtein(substr($plain, 0, 60), substr($name, 0, 60))
-                / max(strlen($plain), strlen($name), 1);
-            if ($near <= 0.4 || ($plain !== '' && str_contains($name, $plain))) {
-                $distance[$slug] = min($near, $distance[$slug] ?? 1.0);
-            }
-        }
-        asort($distance);
-
-        return array_slice(array_keys($distance), 0, 3);
+        return $this->likeness()->nearest(self::plain($word));
     }
 
     /** What words most likely are, misspelt by a letter or, where they are long, by two; null for nothing near. */
     public function misspelt(string $written): ?Ingredient
     {
-        $plain = self::plain($written);
-        $allowed = mb_strlen($plain) >= 8 ? 2 : 1;
-        $best = null;
-        foreach ($this->namesBeginningWith($plain[0] ?? '') as $name) {
-            if (abs(strlen($name) - strlen($plain)) > $allowed + 1) {
-                continue;
-            }
-            $slug = $this->names()[$name];
-            $off = self::off($plain, $name);
-            if ($off <= $allowed && ($best === null || $off < $best[0]) && self::isLikeWordByWord($plain, $name)) {
-                $best = [$off, $slug];
-            }
-        }
+        $slug = $this->likeness()->misspelt(self::plain($written));
 
-        return $best === null ? null : $this->find($best[1]);
+        return $slug === null ? null : $this->find($slug);
     }
 
-    /** @return list<string> */
-    private function namesBeginningWith(string $letter): array
+    private function likeness(): Likeness
     {
-        if ($this->byLetter === []) {
-            foreach ($this->names() as $name => $slug) {
-                $this->byLetter[((string) $name)[0] ?? ''][] = (string) $name;
-            }
-        }
-
-        return $this->byLetter[$letter] ?? [];
-    }
-
-    /** "black beans" are no "black teas": two letters of a short word are another word. */
-    private static function isLikeWordByWord(string $written, string $name): bool
-    {
-        $ours = explode(' ', $name);
-        $theirs = explode(' ', $written);
-        if (count($ours) !== count($theirs)) {
-            return true;
-        }
-        foreach ($theirs as $i => $word) {
-            if (self::off($word, $ours[$i]) > (strlen($word) < self::SHORT ? 1 : 2)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** Letters between what is written and a name, or many of it. */
-    private static function off(string $written, string $name): int
-    {
-        return min(levenshtein($written, $name), levenshtein($written, "{$name}s"));
+        return $this->likeness ??= new Likeness($this->names());
     }
 
     /** A name as a search compares it: lower case, without accents, one spelling, words between single spaces. */

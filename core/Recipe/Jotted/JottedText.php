@@ -11,6 +11,7 @@ use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\Reading\Heading;
+use Vinculum\Recipe\Jotted\Reading\InMethod;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
@@ -143,48 +144,18 @@ final class JottedText
         return [...$chunks, ...$parts];
     }
 
-    /**
-     * What only the method says goes in: "stir in 100 ml vinegar", where the list has none.
-     */
+    /** What only the method says goes in: "stir in 100 ml vinegar", where the list has none. */
     private function findInMethod(): void
     {
-        $known = [];
+        $method = new InMethod($this->reader);
         foreach ($this->groups as $group) {
             foreach ($group['lines'] as $line) {
-                $known[$line->ingredient] = true;
+                $method->holds($line->ingredient, $this->words[$line->id] ?? '');
             }
         }
-        // "cornflour slurry: 60 g cornflour + 120 ml water" too
-        $after = '/(?:\b(?:add|stir in|whisk in|pour (?:in|over)|mix in|with|in|and)\s+|[:+&(,]\s*)'
-            .'(?:another\s+|about\s+)?('.Numeral::BEGINS.'(?:(?!\s+and\s+'.Numeral::BEGINS.')[^,.;()+&])*)/iu';
         foreach ($this->method as [$sentence]) {
-            preg_match_all($after, $sentence, $matches);
-            foreach ($matches[1] as $said) {
-                $amount = JottedAmount::at($said, $this->set);
-                $until = '/\\s+(?:(?:and|then|to|until|for|over|into|at|if|while|or|plus|,)\\s|(?=\\d))/iu';
-                $words = preg_split($until, $amount->rest ?? '') ?: [''];
-                $named = $this->naming->of($words[0]);
-                if (
-                    $amount?->isMeasuredOut() === true
-                    && $named->ingredient !== null
-                    && $this->naming->means($words[0])
-                    && ! isset($known[$named->ingredient->slug])
-                ) {
-                    $known[$named->ingredient->slug] = true;
-                    $this->ingredient("{$amount->text} {$words[0]}", 0);
-                }
-            }
-            // "… , xanthan 1/4 tsp": the thing before its amount, in a list of such
-            $behind = '/,\s*(?:and\s+)?(\p{L}[\p{L} ]{2,30}?)\s+('.Numeral::BEGINS.'[^,.;()]{1,20})(?=[,.;)]|$)/iu';
-            preg_match_all($behind, $sentence, $matches, PREG_SET_ORDER);
-            foreach ($matches as [, $name, $said]) {
-                $thing = $this->naming->exactly($name);
-                $amount = JottedAmount::at($said, $this->set);
-                $isMeasured = $amount?->isMeasuredOut() === true && trim($amount->rest) === '';
-                if ($thing !== null && $isMeasured && ! isset($known[$thing->slug])) {
-                    $known[$thing->slug] = true;
-                    $this->ingredient("{$amount->text} {$name}", 0);
-                }
+            foreach ($method->found($sentence) as $words) {
+                $this->ingredient($words, 0);
             }
         }
     }

@@ -94,6 +94,18 @@ final readonly class LineReader
             : [$reading[0]->asking('amount', $doubt, [$reading[0]->amount]), ...array_slice($reading, 1)];
     }
 
+    /**
+     * The first thing of what the words mean, and how well they are accounted for.
+     *
+     * @return array{JottedLine, float}
+     */
+    public function scored(string $words): array
+    {
+        [$reading, $score] = $this->best($this->spelling->whole($words));
+
+        return [$reading[0], $score];
+    }
+
     /** Whether a line can hardly be anything but things with their amounts, all of them known. */
     public function isSurely(string $line): bool
     {

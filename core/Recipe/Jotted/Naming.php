@@ -200,7 +200,7 @@ final class Naming
         $left = $before;
         foreach ($after as $word) {
             // from there on something is said about it
-            if ($this->lexicon->connects($word)) {
+            if ($this->lexicon->connects($word) && $word !== 'of') {
                 break;
             }
             $left[] = $word;

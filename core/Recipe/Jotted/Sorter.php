@@ -15,14 +15,16 @@ use Vinculum\Pantry\Singular;
  */
 final readonly class Sorter
 {
-    private const YIELD = '/^(?:(?:this\s+)?(?:recipe\s+)?(?:makes?|yields?|fills?|gives)|yield|quantity|enough '
+    private const YIELD = '/^(?:(?:this\s+)?(?:recipe\s+)?(?:makes|make(?=\s+(?:about\s+|around\s+)?\d)|yields?|fills?|'
+        .'gives)|yield|quantity|enough '
         .'for|for about \d+ (?:jars?|bottles?))\b\s*:?\s*(.*)$/iu';
 
     private const SERVINGS = '/^(?:serv(?:es|ings?|e)|feeds|portions?)\b\s*:?\s*((?:about|around|'
         .'approx\.?)?\s*\d.*)$/iu';
 
     private const REMARK
-        = '/^(?:n\.?b\.?|notes?|tips?|p\.?s\.?|hint|remember|warning|caution|source|from|adapted|inspired|via|'
+        = '/^(?:n\.?b\.?|notes?|tips?(?=\s*[:.\-–—])|p\.?s\.?|hint|remember|warning|caution|source|from|adapted|'
+        .'inspired|via|'
         .'credit|rating|difficulty|cuisine|course'
         .'|category|author|ph|equipment|tools?|storage|keeps|next time)\b\s*[:.\-–—]?\s'
         .'|^(?:prep(?:aration)?|cook(?:ing)?|total|active|resting?|hands[- ]on)(?:\s+time\b|\s*[:\-–—])/iu';

@@ -66,7 +66,7 @@ final readonly class Beside
     public function isOfAnotherThing(array $after): bool
     {
         foreach ($after as $word) {
-            if ($this->lexicon->connects($word)) {
+            if ($this->lexicon->connects($word) && $word !== 'of') {
                 return false;
             }
             if (
