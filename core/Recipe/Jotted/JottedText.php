@@ -221,10 +221,27 @@ final class JottedText
             LineKind::Servings => $this->serve(mb_substr(Sorter::yieldOf($plain), 0, 190)),
             LineKind::Heading => $this->open($plain, $isFirst),
             LineKind::Ingredient => $this->ingredient($plain, $at),
-            LineKind::Method => ($this->method[] = [$plain, count($this->groups) - 1]),
+            LineKind::Method => $this->do($plain),
             LineKind::Remark => ($this->remarks[] = $plain),
             LineKind::Rule => null,
         };
+    }
+
+    /** A line of the method; what it makes or how many it serves may stand at its end. */
+    private function do(string $line): void
+    {
+        $done = [];
+        foreach (preg_split('/(?<=[^\d][.!])\s+(?=\p{Lu}|\d)/u', $line) ?: [] as $sentence) {
+            $kind = $this->sorter->kind($sentence, $sentence, false, true);
+            if ($kind === LineKind::Yield || $kind === LineKind::Servings) {
+                $this->take($kind, $sentence, 0, false);
+            } else {
+                $done[] = $sentence;
+            }
+        }
+        if ($done !== []) {
+            $this->method[] = [implode(' ', $done), count($this->groups) - 1];
+        }
     }
 
     private function call(string $title): void
@@ -277,8 +294,8 @@ final class JottedText
             $id = 'l'.++$this->made;
             $this->words[$id] = $read->named->words;
             $this->standsIn[$id] = $at;
-            $preparation
-                = $read->named->preparation === '' ? null : mb_substr($read->named->preparation, 0, 200);
+            $preparation = mb_substr($this->withoutDoing($read->named), 0, 200);
+            $preparation = $preparation === '' ? null : $preparation;
             if ($read->tie !== null) {
                 $this->tieLines[$id] = $at;
             }
@@ -310,6 +327,24 @@ final class JottedText
                 );
             }
         }
+    }
+
+    /** How a thing is prepared; what is done with it, "cook till soft", is method. */
+    private function withoutDoing(Named $named): string
+    {
+        $left = [];
+        foreach (preg_split('/\s*,\s*/u', $named->preparation) ?: [] as $part) {
+            $isDone = preg_match('/^(\p{L}+)\s+(.*\b(?:till?|until|for)\b.*)$/iu', $part, $match) === 1
+                && ($this->reader->things->lexicon->says('verbs', mb_strtolower($match[1])) ?? 'none') !== 'none';
+            if ($isDone) {
+                $name = $named->ingredient?->shortName() ?? $named->words;
+                $this->method[] = [ucfirst("{$match[1]} the {$name} {$match[2]}."), count($this->groups) - 1];
+            } else {
+                $left[] = $part;
+            }
+        }
+
+        return implode(', ', $left);
     }
 
     private function recipe(): Recipe

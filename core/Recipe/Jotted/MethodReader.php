@@ -36,6 +36,9 @@ final readonly class MethodReader
     /** So much of something, in a sentence. */
     private const MEASURED = '/\d\s*(?:g|ml|oz|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)\b/iu';
 
+    /** Something goes in before it is cooked on: another stage. */
+    private const PUTS_IN = '/^(?:then\s+|now\s+)?(?:add|(?:stir|whisk|pour|tip|fold|mix|beat) (?:in|through)|put)\b/iu';
+
     private const LOOK_FOR = '/^look for\s*:\s*(.+?)\.?$/iu';
 
     /**
@@ -78,6 +81,7 @@ final readonly class MethodReader
                     && ($step->kind === ProcessKind::None
                         ? $step->strains || $step->lifts || preg_match(self::LOOK_FOR, $step->words) === 1
                         : $last->until === null && ! $last->strains && $step->kind === $last->kind
+                            && preg_match(self::PUTS_IN, $clause) !== 1
                             && ($last->minutes === null || $step->minutes === null));
                 if ($continues) {
                     $steps[count($steps) - 1] = $last->and($step);
@@ -188,6 +192,7 @@ final readonly class MethodReader
             && preg_match(
                 '/\b(?:add|stir|whisk|mix|combine|tip|pour|put|beat|fold|toss|scatter|drizzle|sprinkle|throw|'
                     .'slake|dissolve|in(?:to)? (?:a|the)? ?(?:small |large )?(?:pan|pot|saucepan)|'
+                    .'(?:everything|rest|all)\b[^.]*\bin\b|in go(?:es)?|'
                     .'off the heat\b\s*[:,]?\s+\p{L}+|'
                     .'chuck|drop|season|finish|mash|squeeze|swirl|grate|thicken|return)\b/u',
                 $said,
@@ -406,6 +411,14 @@ final readonly class MethodReader
         if (preg_match('/\b(?:halved|reduced to half)\b/u', $said) === 1) {
             return new Until('loss_percent', 50.0);
         }
+        // "simmer until half", "till a third is left"
+        $left = "/\\b(?:until|till|til) (?:about |around |roughly |only )?({$shares})\\b(?! the| of (?!it\\b)| an?\\b)"
+            .'(?: (?:of it )?(?:has |is )?(?:gone|evaporated|boiled))?/u';
+        if (preg_match($left, $said, $match) === 1) {
+            $isGone = preg_match('/(?:gone|evaporated|boiled)$/u', $match[0]) === 1;
+
+            return new Until('loss_percent', $isGone ? self::SHARES[$match[1]] : 100 - self::SHARES[$match[1]]);
+        }
         if (
             preg_match(
                 '/\b(?:down|reduc\w*|boil\w*|simmer\w*|cook\w*|until)\b[^.]*?\b(?:to|have|left with|there (?:is|'
@@ -466,7 +479,7 @@ final readonly class MethodReader
             ) === 1
                 => null,
             preg_match(
-                '/\blid on\b|\bcovered\b|\bcover and\b|\bwith (?:a|the) lid\b|\bunder a lid\b|\bput (?:a|the) '
+                '/\blid(?:ded)? on\b|\blidded\b|\bcovered\b|\bcover and\b|\bwith (?:a|the) lid\b|\bunder a lid\b|\bput (?:a|the) '
                     .'lid\b|^cover\b/u',
                 $said,
             ) === 1

@@ -19,8 +19,12 @@ final readonly class Sorter
         .'gives)|yield|quantity|enough '
         .'for|for about \d+ (?:jars?|bottles?))\b\s*:?\s*(.*)$/iu';
 
-    private const SERVINGS = '/^(?:serv(?:es|ings?|e)|feeds|portions?)\b\s*:?\s*((?:about|around|'
-        .'approx\.?)?\s*\d.*)$/iu';
+    private const SERVINGS = '/^(?:(?:serv(?:es|ings?|e)|feeds|portions?)\b\s*:?\s*(?:for\s+)?'
+        .'((?:about|around|approx\.?)?\s*\d.*)|(?:enough\s+)?for\s+((?:about\s+)?\d+\s*(?:[-–]|to)?\s*\d*\s*'
+        .'(?:persons?|people|pers|portions?|servings?|guests?|helpings?|diners?)))\.?$/iu';
+
+    /** "Day 1", "Week 2": when what stands under it is done. */
+    private const WHEN = '/^(?:day|week|month|stage|part|phase)\s+(?:\d{1,2}|one|two|three|four)\s*[:.]?$/iu';
 
     private const REMARK
         = '/^(?:n\.?b\.?|notes?|tips?(?=\s*[:.\-–—])|p\.?s\.?|hint|remember|warning|caution|source|from|adapted|'
@@ -114,7 +118,7 @@ final readonly class Sorter
         $line = self::unwrapped($line);
 
         return preg_match(self::SERVINGS, $line, $match) === 1 || preg_match(self::YIELD, $line, $match) === 1
-            ? trim((string) preg_replace('/[.;]\s.*$/u', '', $match[1]), ' .')
+            ? trim((string) preg_replace('/[.;]\s.*$/u', '', (string) end($match)), ' .')
             : trim($line, ' .');
     }
 
@@ -164,7 +168,7 @@ final readonly class Sorter
                     .'to finish|to make|you(?:’|\')?(?:ll| will)? need|what you need|notes?|tips?)\s*:?$/iu',
                 $line,
             ) === 1;
-        if ($isKnown) {
+        if ($isKnown || preg_match(self::WHEN, $line) === 1) {
             return true;
         }
         if (preg_match('/\d|½|⅓|⅔|¼|¾/u', $line) === 1 || JottedAmount::at($line, $this->kit) !== null) {

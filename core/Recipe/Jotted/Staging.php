@@ -374,7 +374,7 @@ final readonly class Staging
                 }
                 $stages[$i] = $stage->withLines(
                     array_map(
-                        fn (Line $line): Line => $this->names($match[0], $line, '')
+                        fn (Line $line): Line => $this->isLifted($match[0], $line)
                             ? $line->handled(self::liftedAs($line->prep))
                             : $line,
                         $stage->lines,
@@ -384,6 +384,27 @@ final readonly class Staging
         }
 
         return $stages;
+    }
+
+    /**
+     * Whether what is lifted out is this: by its name, or by what it comes in, the sprigs, the pods. What is left of a
+     * fruit that was pressed is not its juice.
+     */
+    private function isLifted(string $words, Line $line): bool
+    {
+        $thing = $this->catalogue->find($line->ingredient);
+        $words = $thing?->form === Form::Liquid
+            ? (string) preg_replace('/\p{L}+\s+(?:shell|half|halve|skin|husk|rind)s?\b/iu', '', $words)
+            : $words;
+        $said = self::singulars($words);
+        foreach ($thing->portions ?? [] as $portion) {
+            $isIn = str_contains(self::singulars($line->amount ?? ''), " {$portion->name} ");
+            if ($isIn && str_contains($said, " {$portion->name} ")) {
+                return true;
+            }
+        }
+
+        return $this->names($words, $line, '');
     }
 
     /**

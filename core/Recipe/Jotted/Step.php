@@ -48,8 +48,11 @@ final readonly class Step
     /** The same with what a later clause of it says. */
     public function and(self $later): self
     {
+        // what was divided by a comma stays so
+        $between = preg_match('/[.,;:!]$/u', $this->words) === 1 ? ' ' : ', ';
+
         return new self(
-            "{$this->words} {$later->words}",
+            $this->words.$between.$later->words,
             $this->kind === ProcessKind::None ? $later->kind : $this->kind,
             $this->minutes ?? $later->minutes,
             $this->until ?? $later->until,
