@@ -374,7 +374,12 @@ final class JottedText
     private function stages(): array
     {
         $reading = $this->catalogue->vocabulary->words['reading'];
-        $method = new MethodReader($this->set, $reading['verbs'], $reading['timed']);
+        $method = new MethodReader(
+            $this->set,
+            $reading['verbs'],
+            $reading['timed'],
+            $reading['besides'],
+        );
         $staging = new Staging($this->catalogue, $this->set, $this->words, $this->standsIn);
         $last = 0;
         foreach ($this->groups as $g => $group) {

@@ -43,9 +43,10 @@ final readonly class MethodReader
 
     /**
      * @param array<string, string> $verbs processes by verb
+     * @param array<string, string> $besides what begins a sentence about the table or the shelf
      * @param array<string, string> $timed verbs that are a process only where it is said for how long
      */
-    public function __construct(private Kitchenware $kit, private array $verbs, private array $timed) {}
+    public function __construct(private Kitchenware $kit, private array $verbs, private array $timed, private array $besides) {}
 
     /**
      * @param list<string> $lines
@@ -151,6 +152,11 @@ final readonly class MethodReader
         ) {
             return null;
         }
+        // "Serve warm", "Keep warm": how it is eaten and held, unless it is said for how long
+        $first = preg_match('/^\p{L}+/u', trim($said), $match) === 1 ? $match[0] : '';
+        if (isset($this->besides[$first]) && self::minutes($said) === null) {
+            return null;
+        }
         if (preg_match(self::LOOK_FOR, $clause, $match) === 1) {
             $seen = mb_substr($match[1], 0, 200);
 
@@ -165,7 +171,7 @@ final readonly class MethodReader
         $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
         $strains
             = preg_match(
-                '/\b(?:strain|sieve|sift|muslin|cheesecloth|colander|filter|(?:pass|push|press|rub|'
+                '/\b(?:strain|sieve|sift|(?<!in )(?<!in a )(?:muslin|cheesecloth)(?! bag)|colander|filter|(?:pass|push|press|rub|'
                     .'work)\b[^.]*\bthrough)\b/u',
                 $said,
             ) === 1 && preg_match('/\bsift(?:ed)?\b/u', $said) !== 1;

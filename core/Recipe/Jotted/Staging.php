@@ -368,13 +368,14 @@ final readonly class Staging
             ) {
                 continue;
             }
+            $what = $this->bagged($match[0], $steps);
             foreach ($stages as $i => $stage) {
                 if ($i > $s) {
                     break;
                 }
                 $stages[$i] = $stage->withLines(
                     array_map(
-                        fn (Line $line): Line => $this->isLifted($match[0], $line)
+                        fn (Line $line): Line => $this->isLifted($what, $line)
                             ? $line->handled(self::liftedAs($line->prep))
                             : $line,
                         $stage->lines,
@@ -384,6 +385,26 @@ final readonly class Staging
         }
 
         return $stages;
+    }
+
+    /**
+     * "Fish out the bag": what was tied in it.
+     *
+     * @param list<Step> $steps
+     */
+    private function bagged(string $words, array $steps): string
+    {
+        if (preg_match('/\b(?:bag|muslin|bundle|cloth)\b/iu', $words) !== 1) {
+            return $words;
+        }
+        foreach ($steps as $step) {
+            $tied = '/([^,.;]+?)\s+(?:tied|wrapped|bundled|in (?:a |some )?(?:muslin|bag|cloth))\b/iu';
+            if (preg_match($tied, $step->words, $match) === 1) {
+                return (string) preg_replace('/^.*\band\b/iu', '', $match[1]);
+            }
+        }
+
+        return $words;
     }
 
     /**

@@ -70,9 +70,12 @@ final class MethodReaderTest extends TestCase
     public function test_a_sentence_is_read(string $sentence, array $does): void
     {
         $reading = Sauce::catalogue()->vocabulary->words['reading'];
-        [$steps] = (new MethodReader(Kitchenware::of(MeasuringSet::Us), $reading['verbs'], $reading['timed']))->read([
-            $sentence,
-        ]);
+        [$steps] = (new MethodReader(
+            Kitchenware::of(MeasuringSet::Us),
+            $reading['verbs'],
+            $reading['timed'],
+            $reading['besides'],
+        ))->read([$sentence]);
 
         self::assertSame($does, array_map(self::told(...), $steps));
     }
