@@ -271,10 +271,17 @@ final class JottedText
         if (Heading::opensList($name) || Heading::opensMethod($name) || Heading::opensRemarks($name)) {
             return;
         }
+        // "Roast at 200 C for 40 min:" is what is done with what stands under it
+        $first = preg_match('/^(?:then|now|next)?\s*(\p{L}+)/iu', $name, $match) === 1 ? mb_strtolower($match[1]) : '';
+        $isDone = ($this->reader->things->lexicon->says('verbs', $first) ?? 'none') !== 'none'
+            && $this->naming->exactly($name) === null;
         if ($this->groups[count($this->groups) - 1]['lines'] === []) {
-            $this->groups[count($this->groups) - 1]['name'] = $name;
+            $this->groups[count($this->groups) - 1]['name'] = $isDone ? '' : $name;
         } elseif (count($this->groups) < 12) {
-            $this->groups[] = ['name' => $name, 'lines' => []];
+            $this->groups[] = ['name' => $isDone ? '' : $name, 'lines' => []];
+        }
+        if ($isDone) {
+            $this->method[] = ["{$name}.", count($this->groups) - 1];
         }
     }
 

@@ -33,6 +33,8 @@ final readonly class MethodReader
         'a fifth' => 20.0,
     ];
 
+    private const ON_HEAT = [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry, ProcessKind::Roast];
+
     /** So much of something, in a sentence. */
     private const MEASURED = '/\d\s*(?:g|ml|oz|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)\b/iu';
 
@@ -337,6 +339,11 @@ final readonly class MethodReader
                     => $before->kind,
                 $before !== null && preg_match('/\bfridge\b[^.]*\b(?:over\s?night|hours?|hrs?)\b/u', $said) === 1
                     => ProcessKind::Chill,
+                // "bring it to a simmer and let it go thirty minutes": how long what is under way goes on
+                $before !== null && $before->minutes === null
+                    && in_array($before->kind, self::ON_HEAT, true)
+                    && preg_match('/\b(?:leave|stand|sit|rest|cool|fridge|cold|wait|cover|off)\b/u', $said) !== 1
+                    => $before->kind,
                 $before === null || preg_match('/\b(?:fridge|cold)\b/u', $said) === 1 => null,
                 preg_match('/\b(?:leave|stand|sit|rest|keep)\b/u', $said) === 1 => ProcessKind::Rest,
                 default => null,
