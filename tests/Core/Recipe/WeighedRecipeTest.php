@@ -96,7 +96,7 @@ final class WeighedRecipeTest extends TestCase
             self::codes($weighed),
         );
         self::assertSame(['gooseberry', 'physalis'], $weighed->problems[1]->suggestions);
-        self::assertSame(['plain-flour', 'tapioca-starch'], $weighed->problems[3]->suggestions);
+        self::assertSame(['plain-flour', 'maize-starch', 'tapioca-starch'], $weighed->problems[3]->suggestions);
         self::assertStringContainsString(
             'Did you mean plain flour or tapioca starch?',
             (string) json_encode($weighed->problems[3]->text->slots),
