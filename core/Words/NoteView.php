@@ -7,6 +7,7 @@ namespace Vinculum\Words;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Jotted\Question;
+use Vinculum\Recipe\Jotted\Span;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 
@@ -15,9 +16,10 @@ final readonly class NoteView
 {
     /**
      * @param list<Question> $questions
+     * @param list<Span> $spans
      * @return array<string, mixed>
      */
-    public function of(Recipe $recipe, array $questions, Catalogue $catalogue): array
+    public function of(Recipe $recipe, array $questions, Catalogue $catalogue, array $spans = []): array
     {
         $slugs = array_map(static fn (Line $line): string => $line->ingredient, $recipe->lines());
         foreach ($questions as $question) {
@@ -40,6 +42,13 @@ final readonly class NoteView
                 'words' => $question->words,
             ], $questions),
             'names' => (object) $names,
+            'spans' => array_map(static fn (Span $span): array => array_filter([
+                'from' => $span->from,
+                'to' => $span->to,
+                'is' => $span->is,
+                'line' => $span->line,
+                'stage' => $span->stage,
+            ], static fn (int|string $value): bool => $value !== ''), $spans),
         ];
     }
 }

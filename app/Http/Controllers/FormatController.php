@@ -16,6 +16,7 @@ use Vinculum\Recipe\Formats\Formats;
 use Vinculum\Recipe\Formats\Outgoing;
 use Vinculum\Recipe\Formats\ReadsText;
 use Vinculum\Recipe\Formats\WritesText;
+use Vinculum\Recipe\Jotted\Span;
 use Vinculum\Words\NoteView;
 use Vinculum\Words\Speech;
 
@@ -72,9 +73,11 @@ final readonly class FormatController
             $this->schemas->check($format->schema(), $text);
         }
         $in = $format->bringIn($text, $catalogue, $kit);
+        $left = mb_strlen($request->contents()) - mb_strlen($text);
+        $spans = array_map(static fn (Span $span): Span => $span->behind($left), $in->spans);
 
         return ['kind' => $format->name()]
-            + $this->notes->of($in->recipe, $in->questions, $catalogue)
+            + $this->notes->of($in->recipe, $in->questions, $catalogue, $spans)
             + ['lost' => $in->lost];
     }
 }

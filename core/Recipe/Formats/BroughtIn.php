@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe\Formats;
 
 use Vinculum\Recipe\Jotted\Question;
+use Vinculum\Recipe\Jotted\Span;
 use Vinculum\Recipe\Recipe;
 
 /** A recipe that came in, what was unsure of it, and what of it there is no place for here. */
@@ -13,6 +14,12 @@ final readonly class BroughtIn
     /**
      * @param list<Question> $questions
      * @param list<string> $lost
+     * @param list<Span> $spans what became of each word of a note; none of what was no note
      */
-    public function __construct(public Recipe $recipe, public array $questions = [], public array $lost = []) {}
+    public function __construct(
+        public Recipe $recipe,
+        public array $questions = [],
+        public array $lost = [],
+        public array $spans = [],
+    ) {}
 }

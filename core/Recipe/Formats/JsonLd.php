@@ -225,7 +225,11 @@ final class JsonLd implements ReadsText, WritesText
      */
     private static function recipeIn(array $node, int $depth = 0): ?array
     {
-        $types = (array) ($node['@type'] ?? []);
+        // "Recipe", "http://schema.org/Recipe", "https://schema.org/Recipe"
+        $types = array_map(
+            static fn (mixed $type): string => is_string($type) ? (string) preg_replace('/^.*[\/#:]/', '', $type) : '',
+            (array) ($node['@type'] ?? []),
+        );
         if (in_array('Recipe', $types, true)) {
             return $node;
         }
@@ -242,8 +246,14 @@ final class JsonLd implements ReadsText, WritesText
     /** Plain text: tags and entities are taken for what they stand for, and nothing is ever shown as markup. */
     private static function text(mixed $value): string
     {
+        if (is_array($value) && isset($value['item'])) {
+            return self::text($value['item']);
+        }
+        if (is_array($value) && (isset($value['value']) || isset($value['minValue']))) {
+            return self::quantity($value);
+        }
         if (is_array($value)) {
-            $value = $value['text'] ?? ($value['name'] ?? '');
+            $value = $value['text'] ?? ($value['name'] ?? ($value['@value'] ?? ''));
         }
 
         return is_scalar($value)
@@ -258,12 +268,29 @@ final class JsonLd implements ReadsText, WritesText
     }
 
     /**
+     * A QuantitativeValue: "6", "2 cups", "4-6 jars".
+     *
+     * @param array<array-key, mixed> $value
+     */
+    private static function quantity(array $value): string
+    {
+        $least = self::text($value['value'] ?? $value['minValue'] ?? '');
+        $most = self::text($value['maxValue'] ?? '');
+        $number = $most === '' || $most === $least ? $least : "{$least}-{$most}";
+
+        return trim("{$number} ".self::text($value['unitText'] ?? $value['unitCode'] ?? ''));
+    }
+
+    /**
      * The sentences of a method: a text, a list of texts or steps, or sections of those.
      *
      * @return list<string>
      */
     private static function steps(mixed $instructions): array
     {
+        if (is_array($instructions) && isset($instructions['item'])) {
+            return self::steps($instructions['item']);
+        }
         if (is_array($instructions) && isset($instructions['itemListElement'])) {
             $name = rtrim(self::text($instructions['name'] ?? ''), ' :');
 

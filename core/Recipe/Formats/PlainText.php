@@ -33,6 +33,8 @@ final class PlainText implements ReadsText
 
     public function bringIn(string $text, Catalogue $catalogue, Kitchenware $kit): BroughtIn
     {
-        return new BroughtIn(...JottedText::read($text, $catalogue, $kit));
+        [$recipe, $questions, $spans] = JottedText::readWithSpans($text, $catalogue, $kit);
+
+        return new BroughtIn($recipe, $questions, spans: $spans);
     }
 }

@@ -306,28 +306,8 @@ final readonly class JottedAmount
             if ($unit === null || $isAside) {
                 continue;
             }
-            // "1 cup heaping brown sugar", "1 Tbsp heaped, garam masala": the loose word may stand behind
-            $behind = Amount::looseLength(ltrim($follows, ' '), $kit);
-            $later = trim(substr(ltrim($follows, ' '), 0, $behind));
-            if (
-                $later === ''
-                && preg_match(
-                    '/^\s+(heaped|heaping|rounded|level|scant|generous)\s*(?:,|$)/iu',
-                    $follows,
-                    $match,
-                ) === 1
-            ) {
-                $later = $match[1];
-                $behind = strlen(ltrim($match[0]));
-            }
-            if (
-                $later !== ''
-                && preg_match('/^(?:heaped|heaping|rounded|level|scant|generous|overflowing)\b/iu', $later) === 1
-            ) {
-                $between = trim("{$between} {$later}");
-                $follows = ltrim(substr(ltrim($follows, ' '), $behind), ' ,');
-            }
-
+            [$later, $follows] = self::looseBehind($follows, $kit);
+            $between = trim("{$between} {$later}");
             $text = trim("{$between} {$word[1]}");
             $more = self::andAPart($number, $follows);
             if ($more !== null) {
@@ -342,6 +322,26 @@ final readonly class JottedAmount
         }
 
         return null;
+    }
+
+    /**
+     * "1 cup heaping brown sugar", "1 Tbsp heaped, garam masala": the loose word may stand behind.
+     *
+     * @return array{string, string} the word, or nothing, and what follows
+     */
+    private static function looseBehind(string $follows, Kitchenware $kit): array
+    {
+        $behind = Amount::looseLength(ltrim($follows, ' '), $kit);
+        $later = trim(substr(ltrim($follows, ' '), 0, $behind));
+        $last = '/^\s+(heaped|heaping|rounded|level|scant|generous)\s*(?:,|$)/iu';
+        if ($later === '' && preg_match($last, $follows, $match) === 1) {
+            $later = $match[1];
+            $behind = strlen(ltrim($match[0]));
+        }
+
+        return preg_match('/^(?:heaped|heaping|rounded|level|scant|generous|overflowing)\b/iu', $later) === 1
+            ? [$later, ltrim(substr(ltrim($follows, ' '), $behind), ' ,')]
+            : ['', $follows];
     }
 
     private const AND_A_PART = '/^\s+(?:and|&)\s+(?=(?:an?\s+)?(?:half|quarter|third|three)|[½¼¾⅓⅔])/iu';

@@ -6,12 +6,16 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\MeasuringSet;
-use Vinculum\Amount\Numeral;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\Reading\Heading;
 use Vinculum\Recipe\Jotted\Reading\InMethod;
+use Vinculum\Recipe\Jotted\Reading\Lifting;
+use Vinculum\Recipe\Jotted\Reading\Spans;
+use Vinculum\Recipe\Jotted\Reading\Stages;
+use Vinculum\Recipe\Jotted\Reading\Ties;
+use Vinculum\Recipe\Jotted\Reading\Unrolled;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
@@ -24,17 +28,12 @@ use Vinculum\Recipe\Tie;
  */
 final class JottedText
 {
-    private const MAX_BYTES = 256 * 1024;
-
     private const MAX_LINE = 300;
 
     /** Said behind an ingredient that comes out again. */
     private const LIFTED = '/\s*(?:[,(]|->|=>|→|–|—)?\s*\b(?:to be |then )?(?:(?:lift(?:ed)?|take(?:n)?|'
         .'fish(?:ed)?|pick(?:ed)?) (?:it |them )?out(?: later| again| at the end)?'
         .'|removed (?:later|again|at the end|before serving))\b\)?/iu';
-
-    /** Lines of text, beyond which it is no recipe. */
-    private const MAX_TEXT_LINES = 2000;
 
     /** @var list<array{name: string, lines: list<Line>}> */
     private array $groups = [['name' => '', 'lines' => []]];
@@ -50,6 +49,17 @@ final class JottedText
 
     /** @var array<string, int> the line of the text each line of the recipe stands in */
     private array $standsIn = [];
+
+    /** @var list<array{string, LineKind, int}> what stood in each line of the text, what it is, which line it was */
+    private array $pieces = [];
+
+    /** @var array<string, string> words of the method that a line of the recipe stands in, by its id */
+    private array $written = [];
+
+    /** @var array<string, string> what each stage was made of, by its id */
+    private array $said = [];
+
+    private Recipe $recipe;
 
     private string $name = '';
 
@@ -88,60 +98,60 @@ final class JottedText
         Catalogue $catalogue,
         MeasuringSet|Kitchenware $set = MeasuringSet::Us,
     ): array {
-        if (strlen($text) > self::MAX_BYTES) {
-            throw InvalidRecipe::at('text', 'This is too much to be one recipe: at most 256 kB of text.');
-        }
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw InvalidRecipe::at(
-                'text',
-                'This is not text that can be read. Save it as plain text in UTF-8.',
-            );
-        }
-        $lines = preg_split('/\R/u', $text) ?: [];
-        if (count($lines) > self::MAX_TEXT_LINES) {
-            throw InvalidRecipe::at(
-                'text',
-                'This is too much to be one recipe: at most '.self::MAX_TEXT_LINES.' lines of text.',
-            );
-        }
-        $reader = new self($catalogue, Kitchenware::of($set));
-        $reader->sort(self::unrolled($lines));
+        $reader = self::of($text, $catalogue, $set);
 
-        return [$reader->recipe(), $reader->questions];
+        return [$reader->recipe, $reader->questions];
     }
 
     /**
-     * A recipe told in one breath, "Plum ketchup – 2 kg plums; 500 ml vinegar. Cook …", as the lines it would have.
+     * The same, with what became of each word.
      *
-     * @param list<string> $lines
+     * @return array{Recipe, list<Question>, list<Span>}
      *
-     * @return array<int, string> by their place in the text; what stands in one line keeps its place
+     * @throws InvalidRecipe where there is more text than a recipe holds
      */
-    private static function unrolled(array $lines): array
+    public static function readWithSpans(string $text, Catalogue $catalogue, MeasuringSet|Kitchenware $set): array
     {
-        $text = trim(implode(' ', $lines));
-        // some set them apart with commas: "pico – 3 tomatoes, 1/2 onion, juice of a lime, salt. Mix."
-        // "dressing. 1 egg yolk, 150 ml oil": the title may end in a full stop
-        $text = (string) preg_replace('/^([^.\d]{3,60})\.\s+(?='.Numeral::BEGINS.'[^.]*,)/u', '$1 – ', $text);
-        $list = preg_match('/^((?:[^.]|\.(?=\S))+)(?:\.\s+(.*))?$/us', $text, $match) === 1 ? $match[1] : '';
-        $said = array_filter($lines, static fn (string $line): bool => trim($line) !== '');
-        $byComma = count($said) === 1 && ! str_contains($text, ';')
-            && preg_match('/^\D{3,60}?\s*[–—:-]\s/u', $text) === 1
-            ? [...(preg_split('/\s*,\s+(?![^(]*\))/u', $list) ?: []), $match[2] ?? '']
-            : [];
-        $chunks = count($lines) > 3 ? [] : (preg_split('/\s*;\s*/u', $text) ?: []);
-        $chunks = count($byComma) > 3 ? $byComma : $chunks;
-        $withNumber = preg_grep('/'.Numeral::BEGINS.'/u', $chunks) ?: [];
-        if (count($withNumber) < 3) {
-            return $lines;
+        $reader = self::of($text, $catalogue, $set);
+        $open = [];
+        foreach ($reader->recipe->lines() as $line) {
+            if ($catalogue->find($line->ingredient) === null) {
+                $open[$line->id] = true;
+            }
         }
-        if (preg_match('/^(\D{3,60}?)\s*[–—:-]\s*('.Numeral::BEGINS.'.*)$/u', $chunks[0], $match) === 1) {
-            array_splice($chunks, 0, 1, [$match[1], $match[2]]);
-        }
-        $last = (string) array_pop($chunks);
-        $parts = preg_split('/(?<=[^\d][.])\s+(?=\p{Lu})/u', $last, 2) ?: [$last];
+        $spans = Spans::of(
+            $text,
+            $reader->recipe,
+            $reader->pieces,
+            array_map(array_values(...), $reader->ids()),
+            $reader->words,
+            $reader->written,
+            $reader->said,
+            $open,
+        );
 
-        return [...$chunks, ...$parts];
+        return [$reader->recipe, $reader->questions, $spans];
+    }
+
+    /** @return array<int, list<string>> ids of lines by the line of the text they stand in */
+    private function ids(): array
+    {
+        $ids = [];
+        foreach ($this->standsIn as $id => $at) {
+            $ids[$at][] = $id;
+        }
+
+        return $ids;
+    }
+
+    private static function of(string $text, Catalogue $catalogue, MeasuringSet|Kitchenware $set): self
+    {
+        $lines = Unrolled::lines($text);
+        $reader = new self($catalogue, Kitchenware::of($set));
+        $reader->sort(Unrolled::of($lines));
+        $reader->recipe = $reader->recipe();
+
+        return $reader;
     }
 
     /** What only the method says goes in: "stir in 100 ml vinegar", where the list has none. */
@@ -153,9 +163,13 @@ final class JottedText
                 $method->holds($line->ingredient, $this->words[$line->id] ?? '');
             }
         }
-        foreach ($this->method as [$sentence]) {
+        foreach ($this->method as [$sentence, $group]) {
             foreach ($method->found($sentence) as $words) {
-                $this->ingredient($words, 0);
+                $before = $this->made;
+                $this->ingredient($words, 0, $group);
+                for ($made = $before + 1; $made <= $this->made; $made++) {
+                    $this->written["l{$made}"] = $words;
+                }
             }
         }
     }
@@ -166,6 +180,7 @@ final class JottedText
         $isFirst = count(array_filter($lines, static fn (string $line): bool => trim($line) !== '')) > 1;
         $isMethod = false;
         $isAside = false;
+        $isStep = false;
         $lastStep = 0;
         foreach ($lines as $number => $line) {
             $raw = Markup::even($line);
@@ -176,11 +191,19 @@ final class JottedText
                 = mb_strlen($raw) > self::MAX_LINE && preg_match('/[.!?]\s/u', $raw) !== 1
                     ? mb_substr($raw, 0, self::MAX_LINE)
                     : $raw;
-            $plain = Markup::plain(Markup::row($raw));
+            $isStep = str_starts_with($raw, '|') && ($isStep || Markup::headsSteps($raw));
+            if ($isStep && Markup::row($raw) !== '' && ! Markup::headsSteps($raw)) {
+                $this->pieces[] = [trim($line), LineKind::Method, $number + 1];
+                $this->do(Markup::step($raw));
+            }
+            $plain = $isStep ? '' : Markup::plain(Markup::row($raw));
             if ($plain === '') {
                 // a picture is a remark; the bars of a table are not
                 if (preg_match('/^[\s|:*_=~#·•+–—-]*$/u', $raw) !== 1 && ! str_starts_with($raw, '|')) {
                     $this->remarks[] = $raw;
+                }
+                if (! $isStep || Markup::headsSteps($raw)) {
+                    $this->pieces[] = [trim($line), LineKind::Rule, $number + 1];
                 }
                 continue;
             }
@@ -198,6 +221,7 @@ final class JottedText
                 $isMethod = Heading::opensMethod($plain);
                 $isAside = Heading::opensRemarks($plain);
             }
+            $this->pieces[] = [trim($line), $kind, $number + 1];
             $this->take($kind, $plain, $number + 1, $isFirst);
             $isFirst
                 = $isFirst
@@ -285,7 +309,7 @@ final class JottedText
         }
     }
 
-    private function ingredient(string $written, int $at): void
+    private function ingredient(string $written, int $at, ?int $group = null): void
     {
         $written = mb_substr($written, 0, self::MAX_LINE);
         $kept = (string) preg_replace(self::LIFTED, '', $written);
@@ -306,12 +330,12 @@ final class JottedText
             if ($read->tie !== null) {
                 $this->tieLines[$id] = $at;
             }
-            $this->groups[count($this->groups) - 1]['lines'][] = new Line(
+            $this->groups[$group ?? count($this->groups) - 1]['lines'][] = new Line(
                 $id,
                 $read->named->slug(),
                 $read->tie === null ? $read->amount : null,
                 $preparation,
-                $kept === $written ? Handling::In : Staging::liftedAs($preparation),
+                $kept === $written ? Handling::In : Lifting::liftedAs($preparation),
                 tie: $read->tie === null
                     ? null
                     : new Tie(
@@ -357,8 +381,12 @@ final class JottedText
     private function recipe(): Recipe
     {
         $this->findInMethod();
-        $this->resolveTies();
-        [$stages, $besides] = $this->stages();
+        $ties = new Ties($this->tieLines);
+        $this->groups = $ties->resolved($this->groups);
+        array_push($this->questions, ...$ties->questions);
+        $made = new Stages($this->catalogue, $this->set, $this->words, $this->standsIn);
+        [$stages, $besides] = $made->of($this->groups, $this->method);
+        $this->said = $made->said;
 
         return new Recipe(
             $this->name === '' ? 'New sauce' : $this->name,
@@ -373,84 +401,4 @@ final class JottedText
         );
     }
 
-    /**
-     * What is done stands behind the whole list, or behind each part of it; then it is done to that part.
-     *
-     * @return array{list<Stage>, list<string>} the stages, and what was said besides
-     */
-    private function stages(): array
-    {
-        $reading = $this->catalogue->vocabulary->words['reading'];
-        $method = new MethodReader(
-            $this->set,
-            $reading['verbs'],
-            $reading['timed'],
-            $reading['besides'],
-        );
-        $staging = new Staging($this->catalogue, $this->set, $this->words, $this->standsIn);
-        $last = 0;
-        foreach ($this->groups as $g => $group) {
-            $last = $group['lines'] === [] ? $last : $g;
-        }
-        $isInParts = array_filter($this->method, static fn (array $done): bool => $done[1] < $last) !== [];
-        $stages = [];
-        $besides = [];
-        foreach ($isInParts ? $this->groups : [] as $g => $group) {
-            $done = array_filter($this->method, static fn (array $done): bool => $done[1] === $g);
-            [$steps, $said] = $method->read(array_column($done, 0));
-            $stages = [...$stages, ...$staging->of([$group], $steps)];
-            $besides = [...$besides, ...$said];
-        }
-        if (! $isInParts || count($stages) > Staging::MOST_STAGES) {
-            [$steps, $besides] = $method->read(array_column($this->method, 0));
-
-            return [$staging->of($this->groups, $steps), $besides];
-        }
-        foreach ($stages as $i => $stage) {
-            $stages[$i] = $stage->called('s'.($i + 1));
-        }
-
-        return [$stages, $besides];
-    }
-
-    /** Ties are jotted by name; they are kept by line. One that names nothing in the recipe is asked. */
-    private function resolveTies(): void
-    {
-        $byIngredient = [];
-        foreach ($this->groups as $group) {
-            foreach ($group['lines'] as $line) {
-                $byIngredient[$line->ingredient] ??= $line->id;
-            }
-        }
-        foreach ($this->groups as $g => $group) {
-            $this->groups[$g]['lines'] = array_map(
-                fn (Line $line): Line => $this->tied($line, $byIngredient),
-                $group['lines'],
-            );
-        }
-    }
-
-    /**
-     * @param array<string, string> $byIngredient ids of lines
-     */
-    private function tied(Line $line, array $byIngredient): Line
-    {
-        if ($line->tie === null) {
-            return $line;
-        }
-        $target = $byIngredient[$line->tie->line] ?? $line->id;
-        if ($target !== $line->id) {
-            return $line->tiedTo(new Tie($target, $line->tie->ratio));
-        }
-        $this->questions[] = new Question(
-            $this->tieLines[$line->id] ?? 0,
-            $line->id,
-            $line->ingredient,
-            'amount',
-            "As much as what? There is no {$line->tie->line} in the recipe.",
-            ['to taste'],
-        );
-
-        return new Line($line->id, $line->ingredient, 'to taste', optional: $line->optional);
-    }
 }

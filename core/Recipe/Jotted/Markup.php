@@ -23,6 +23,39 @@ final class Markup
         return trim((string) preg_replace(array_keys(self::SHORT), self::SHORT, $line));
     }
 
+    /** The text of a page as the lines it shows, where it is one: a list pasted with its tags. */
+    public static function untagged(string $text): string
+    {
+        if (preg_match('/<(?:li|p|br|tr|div|h[1-6])\b[^>]*>/i', $text) !== 1) {
+            return $text;
+        }
+        $text = (string) preg_replace(
+            [
+                '/<(?:style|script)\b.*?<\/(?:style|script)>/is',
+                '/<(?:br|\/(?:li|p|tr|div|ul|ol|table|h[1-6]))\b[^>]*>/i',
+                '/<\/t[dh]>/i',
+            ],
+            ['', "\n", ' '],
+            $text,
+        );
+
+        return html_entity_decode(strip_tags($text), ENT_QUOTES | ENT_HTML5);
+    }
+
+    /** Whether a row is the head of a table of steps. */
+    public static function headsSteps(string $line): bool
+    {
+        return preg_match('/^\|\s*(?:steps?|#|no\.?)\s*\|.*\|$/iu', $line) === 1;
+    }
+
+    /** A row of a table of steps as the sentence it is. */
+    public static function step(string $line): string
+    {
+        $cells = array_map(trim(...), explode('|', trim($line, '| ')));
+
+        return trim(implode(' ', preg_match('/^\d*\.?$/', $cells[0]) === 1 ? array_slice($cells, 1) : $cells));
+    }
+
     /** A row of a table as a line; '' for its head and for the rule under it. */
     public static function row(string $line): string
     {

@@ -4,34 +4,15 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Jotted;
 
-use Vinculum\Amount\Dimension;
 use Vinculum\Amount\Kitchenware;
-use Vinculum\Amount\Numeral;
+use Vinculum\Recipe\Jotted\Reading\Times;
 use Vinculum\Recipe\ProcessKind;
-use Vinculum\Recipe\Until;
 
 /** What the sentences of a method do to the pot, in order. */
 final readonly class MethodReader
 {
-    /** Minutes of "overnight". */
     /** Minutes on the heat from which it is cooked and not warmed; judgement. */
     private const COOKS = 15.0;
-
-    private const OVERNIGHT = 720.0;
-
-    private const MINUTES = ['sec' => 1 / 60, 'min' => 1.0, 'h' => 60.0, 'day' => 1440.0, 'week' => 10_080.0];
-
-    private const SHARES = [
-        'half' => 50.0,
-        'a third' => 100 / 3,
-        'one third' => 100 / 3,
-        'two thirds' => 200 / 3,
-        'two-thirds' => 200 / 3,
-        'a quarter' => 25.0,
-        'three quarters' => 75.0,
-        'three-quarters' => 75.0,
-        'a fifth' => 20.0,
-    ];
 
     private const ON_HEAT = [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry, ProcessKind::Roast];
 
@@ -39,7 +20,8 @@ final readonly class MethodReader
     private const MEASURED = '/\d\s*(?:g|ml|oz|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)\b/iu';
 
     /** Something goes in before it is cooked on: another stage. */
-    private const PUTS_IN = '/^(?:then\s+|now\s+)?(?:add|(?:stir|whisk|pour|tip|fold|mix|beat) (?:in|through)|put)\b/iu';
+    private const PUTS_IN = '/^(?:then\s+|now\s+)?(?:add|put|'
+        .'(?:stir|whisk|pour|tip|fold|mix|beat) (?:in|through))\b/iu';
 
     private const LOOK_FOR = '/^look for\s*:\s*(.+?)\.?$/iu';
 
@@ -48,7 +30,12 @@ final readonly class MethodReader
      * @param array<string, string> $besides what begins a sentence about the table or the shelf
      * @param array<string, string> $timed verbs that are a process only where it is said for how long
      */
-    public function __construct(private Kitchenware $kit, private array $verbs, private array $timed, private array $besides) {}
+    public function __construct(
+        private Kitchenware $kit,
+        private array $verbs,
+        private array $timed,
+        private array $besides,
+    ) {}
 
     /**
      * @param list<string> $lines
@@ -156,7 +143,7 @@ final readonly class MethodReader
         }
         // "Serve warm", "Keep warm": how it is eaten and held, unless it is said for how long
         $first = preg_match('/^\p{L}+/u', trim($said), $match) === 1 ? $match[0] : '';
-        if (isset($this->besides[$first]) && self::minutes($said) === null) {
+        if (isset($this->besides[$first]) && Times::minutes($said) === null) {
             return null;
         }
         if (preg_match(self::LOOK_FOR, $clause, $match) === 1) {
@@ -164,16 +151,17 @@ final readonly class MethodReader
 
             return new Step($clause, ProcessKind::None, takesAll: $before === null, lookFor: $seen);
         }
-        $until = $this->until($said);
+        $until = Times::until($said, $this->kit);
         // "simmer 15" says minutes to a cook
         $bare = '/\b(?:simmer|boil|cook|roast|bake|fry|bubble)\s+(?:for\s+)?(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)'
             .'(?=\s*(?:[.,;]|$))/u';
-        $minutes = self::minutes($said)
-            ?? (preg_match($bare, $said, $match) === 1 ? self::minutes("{$match[1]} min") : null);
+        $minutes = Times::minutes($said)
+            ?? (preg_match($bare, $said, $match) === 1 ? Times::minutes("{$match[1]} min") : null);
         $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
         $strains
             = preg_match(
-                '/\b(?:strain|sieve|sift|(?<!in )(?<!in a )(?:muslin|cheesecloth)(?! bag)|colander|filter|(?:pass|push|press|rub|'
+                '/\b(?:strain|sieve|sift|(?<!in )(?<!in a )(?:muslin|cheesecloth)(?! bag)|colander|filter|'
+                    .'(?:pass|push|press|rub|'
                     .'work)\b[^.]*\bthrough)\b/u',
                 $said,
             ) === 1 && preg_match('/\bsift(?:ed)?\b/u', $said) !== 1;
@@ -317,7 +305,7 @@ final readonly class MethodReader
         $found = $isTimed ? $beforeTime ?? $last : $last;
         // three quarters of an hour on a low heat is no warming through
         $isCooked = $found === 'warm'
-            && (self::minutes($original) ?? 0.0) >= self::COOKS
+            && (Times::minutes($original) ?? 0.0) >= self::COOKS
             && preg_match('/\bheat\b/u', $original) === 1
             && preg_match('/\bwarm|\bthrough\b/u', $original) !== 1;
         $found = $isCooked ? 'simmer' : $found;
@@ -353,113 +341,6 @@ final readonly class MethodReader
         return $found === null ? null : ProcessKind::from($found);
     }
 
-    /** How long, minutes; null where it is not said. */
-    public static function minutes(string $said): ?float
-    {
-        if (preg_match('/\bover\s?night\b/u', $said) === 1) {
-            return self::OVERNIGHT;
-        }
-        $number
-            = '(\d+(?:[.,]\d+)?(?:\s+\d\/\d|\s?[½¼¾])?|[½¼¾]|half an?|an?|one|two|three|four|five|six|ten|'
-                .'fifteen|twenty|thirty|forty|a few|a couple of|several)';
-        if (
-            preg_match_all(
-                "/{$number}(?:\\s*(?:-|–|—|to|or)\\s*(\\d+(?:[.,]\\d+)?))?(?:\\s+more|\\s+further|"
-                    .'\\s+whole)?[\\s-]*(sec|min|h(?:ou)?rs?\\b|h\\b|day|week)/u',
-                $said,
-                $matches,
-                PREG_SET_ORDER,
-            ) < 1
-        ) {
-            return null;
-        }
-        $total = 0.0;
-        $last = null;
-        foreach ($matches as [, $from, $to, $unit]) {
-            $unit = str_starts_with($unit, 'h') ? 'h' : $unit;
-            // "1 hour 20 minutes" is a sum; two times of one kind are two things, of which the first counts
-            if ($last !== null && self::MINUTES[$unit] >= self::MINUTES[$last]) {
-                break;
-            }
-            $words = ['ten' => 10.0, 'thirty' => 30.0, 'forty' => 40.0];
-            $value = $words[$from] ?? (Numeral::read($from)[0]->value ?? 1.0);
-            $value = $to === '' ? $value : ($value + (float) strtr($to, ',', '.')) / 2;
-            $total += $value * self::MINUTES[$unit];
-            $last = $unit;
-        }
-
-        return round($total, 3);
-    }
-
-    private function until(string $said): ?Until
-    {
-        $shares = implode('|', array_keys(self::SHARES));
-        if (
-            preg_match(
-                "/\\b(?:by|los(?:es?|ing)) (?:about |around |roughly |nearly )?({$shares}|\\d{1,2}(?:\\.\\d+)?"
-                    .'\s*(?:%|per ?cent))/u',
-                $said,
-                $match,
-            ) === 1
-        ) {
-            $percent = self::SHARES[$match[1]] ?? (float) $match[1];
-
-            return $percent > 0.0 && $percent < 95.0 ? new Until('loss_percent', $percent) : null;
-        }
-        $gone = '/(\d{1,2}(?:\.\d+)?)\s*(?:%|per ?cent) (?:has |have |is )?(?:been )?(?:boiled|cooked|gone|'
-            .'evaporated)/u';
-        if (preg_match($gone, $said, $match) === 1 && (float) $match[1] > 0.0 && (float) $match[1] < 95.0) {
-            return new Until('loss_percent', (float) $match[1]);
-        }
-        if (
-            preg_match(
-                '/\\b(?:down|reduc\\w*|boil\\w*|simmer\\w*|cook\\w*)\\b[^.]*\\bto (?:about |around |roughly '
-                    .")?({$shares})\\b/u",
-                $said,
-                $match,
-            ) === 1
-        ) {
-            return new Until('loss_percent', 100 - self::SHARES[$match[1]]);
-        }
-        if (preg_match('/\b(?:halved|reduced to half)\b/u', $said) === 1) {
-            return new Until('loss_percent', 50.0);
-        }
-        // "simmer until half", "till a third is left"
-        $left = "/\\b(?:until|till|til) (?:about |around |roughly |only )?({$shares})\\b(?! the| of (?!it\\b)| an?\\b)"
-            .'(?: (?:of it )?(?:has |is )?(?:gone|evaporated|boiled))?/u';
-        if (preg_match($left, $said, $match) === 1) {
-            $isGone = preg_match('/(?:gone|evaporated|boiled)$/u', $match[0]) === 1;
-
-            return new Until('loss_percent', $isGone ? self::SHARES[$match[1]] : 100 - self::SHARES[$match[1]]);
-        }
-        if (
-            preg_match(
-                '/\b(?:down|reduc\w*|boil\w*|simmer\w*|cook\w*|until)\b[^.]*?\b(?:to|have|left with|there (?:is|'
-                    .'are)|makes?|measures?)\s+(?:about |around |roughly )?(\d(?:[^,.;]|[.,](?=\d))*|half a '
-                        .'[^,.;]*|an? [^,.;]*)/u',
-                $said,
-                $match,
-            ) === 1
-        ) {
-            $term
-                = JottedAmount::parse(
-                    (string) preg_replace('/^(\S+\s*\S*?\s*\p{L}+).*$/u', '$1', trim($match[1])),
-                    $this->kit,
-                )?->terms[0] ?? null;
-            if ($term?->unit !== null && ! $term->unit->informal && $term->number->value > 0.0) {
-                $value = $term->number->value * $term->unit->size;
-
-                return match ($term->unit->dimension) {
-                    Dimension::Volume => $value >= 20.0 ? new Until('volume_ml', $value) : null,
-                    Dimension::Mass => new Until('mass_g', $value),
-                    default => null,
-                };
-            }
-        }
-
-        return null;
-    }
-
     /** Share pressed out: as said, or half of it, which is what a spoon gets out of a sieve; judgement. */
     private static function press(string $said): float
     {
@@ -492,7 +373,8 @@ final readonly class MethodReader
             ) === 1
                 => null,
             preg_match(
-                '/\blid(?:ded)? on\b|\blidded\b|\bcovered\b|\bcover and\b|\bwith (?:a|the) lid\b|\bunder a lid\b|\bput (?:a|the) '
+                '/\blid(?:ded)? on\b|\blidded\b|\bcovered\b|\bcover and\b|\bwith (?:a|the) lid\b|\bunder a lid\b|'
+                    .'\bput (?:a|the) '
                     .'lid\b|^cover\b/u',
                 $said,
             ) === 1

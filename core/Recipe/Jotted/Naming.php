@@ -10,6 +10,7 @@ use Vinculum\Pantry\Singular;
 use Vinculum\Pantry\Vocabulary;
 use Vinculum\Recipe\Jotted\Reading\Alternatives;
 use Vinculum\Recipe\Jotted\Reading\Beside;
+use Vinculum\Recipe\Jotted\Reading\Guesses;
 use Vinculum\Recipe\Jotted\Reading\Harm;
 use Vinculum\Recipe\Jotted\Reading\Lexicon;
 
@@ -20,15 +21,6 @@ use Vinculum\Recipe\Jotted\Reading\Lexicon;
  */
 final class Naming
 {
-    /** Words a name has at most; more are a sentence. */
-    private const NAME_OF = 6;
-
-    /** A word this long may be misspelt by one letter, and one twice as long by two. */
-    private const MISSPELT_FROM = 5;
-
-    /** Letters from which a word may be part of a name: no ice in allspice; judgement. */
-    private const SOUGHT_FROM = 4;
-
     /** @var array<string, Named> words read before, which a sorter and a reader both ask for */
     private array $read = [];
 
@@ -41,6 +33,8 @@ final class Naming
 
     private readonly Harm $harm;
 
+    public readonly Guesses $guesses;
+
     private readonly Alternatives $alternatives;
 
     public function __construct(private readonly Catalogue $catalogue, private readonly string $set)
@@ -48,6 +42,7 @@ final class Naming
         $this->lexicon = new Lexicon($catalogue->vocabulary);
         $this->beside = new Beside($this, $this->lexicon, $set);
         $this->harm = new Harm($this, $this->lexicon, $catalogue);
+        $this->guesses = new Guesses($this, $this->lexicon, $catalogue, $this->harm);
         $this->alternatives = new Alternatives($this, $catalogue);
     }
 
@@ -366,63 +361,8 @@ final class Naming
         return trim($words) !== '';
     }
 
-    /**
-     * What words that hold nothing of the pantry were most likely meant for, misspelt or cut short; the same where
-     * they are like nothing, or the likeness would lose what they say.
-     */
-    public function meant(Named $named): Named
-    {
-        $words = self::words($named->words);
-        // a sentence is no misspelt name
-        if ($named->ingredient !== null || $named->guesses !== [] || count($words) > self::NAME_OF) {
-            return $named;
-        }
-        [$head, $behind] = self::parted($named->words);
-        $words = self::words($head);
-        $best = null;
-        foreach ($words as $from => $word) {
-            // the words before it only say how it is prepared, or it is another thing: chicken livers are no lavers
-            if ($from > 0 && ! $this->isAside($words[$from - 1])) {
-                break;
-            }
-            $name = implode(' ', array_slice($words, $from));
-            $best ??= mb_strlen($name) < self::MISSPELT_FROM ? null : $this->catalogue->misspelt($name);
-        }
-        // a name that holds all the words from the beginning of one: "sweet chilli", "parm"
-        $best ??= mb_strlen($head) >= self::SOUGHT_FROM ? $this->catalogue->beginning($head) : null;
-        if ($best === null) {
-            return $named;
-        }
-        $guess = new Named($best, $head, '', false, [$best->slug], $head);
-
-        return $this->harm->withoutHarm($guess, $named->words, implode(', ', $behind))->prepared($named->preparation);
-    }
-
-    /**
-     * What a name may have been meant for, best first.
-     *
-     * @return list<string> slugs, up to four
-     */
-    public function guesses(Named $named): array
-    {
-        $guesses = $named->guesses;
-        if ($named->like !== '') {
-            foreach ([...$this->maybe($named->like), ...$this->catalogue->search($named->like, 3)] as $one) {
-                $guesses[] = $one->slug;
-            }
-        }
-
-        return array_slice(
-            array_values(array_unique(
-                $guesses === [] && $named->like !== '' ? $this->catalogue->nearest($named->like) : $guesses,
-            )),
-            0,
-            4,
-        );
-    }
-
     /** @return list<Ingredient> */
-    private function maybe(string $name): array
+    public function maybe(string $name): array
     {
         return $this->maybe[$name] ??= $this->severalOf($name);
     }

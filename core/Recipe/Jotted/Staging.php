@@ -6,9 +6,8 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Pantry\Catalogue;
-use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Singular;
-use Vinculum\Recipe\Handling;
+use Vinculum\Recipe\Jotted\Reading\Lifting;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Process;
 use Vinculum\Recipe\ProcessKind;
@@ -39,13 +38,12 @@ final readonly class Staging
 
     /**
      * @param list<array{name: string, lines: list<Line>}> $groups
-     * @param list<Step> $steps
+     * @param list<Step> $steps that are worth a stage each
      *
      * @return list<Stage>
      */
     public function of(array $groups, array $steps): array
     {
-        $steps = $this->worthAStage($groups, $steps);
         if ($steps === []) {
             $stages = [];
             foreach ($groups as $i => $group) {
@@ -75,7 +73,7 @@ final readonly class Staging
             );
         }
 
-        return $this->lifted($stages, $steps);
+        return (new Lifting($this->catalogue, $this->names(...)))->lifted($stages, $steps);
     }
 
     /**
@@ -86,7 +84,7 @@ final readonly class Staging
      *
      * @return list<Step>
      */
-    private function worthAStage(array $groups, array $steps): array
+    public function worthAStage(array $groups, array $steps): array
     {
         $kept = [];
         foreach ($steps as $step) {
@@ -262,7 +260,7 @@ final readonly class Staging
     }
 
     /** " mustard seed ", each word by itself and a space at either end. */
-    private static function singulars(string $words): string
+    public static function singulars(string $words): string
     {
         $parts = preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($words), -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
@@ -346,124 +344,4 @@ final readonly class Staging
         return $group !== '' && mb_strlen($heading) > 3 && str_contains($said, " {$heading} ");
     }
 
-    /**
-     * What a step lifts out again is steeped, wherever it went in.
-     *
-     * @param list<Stage> $stages
-     * @param list<Step> $steps
-     *
-     * @return list<Stage>
-     */
-    private function lifted(array $stages, array $steps): array
-    {
-        $stages = $this->strained($stages, $steps);
-        foreach ($steps as $s => $step) {
-            if (
-                ! $step->lifts
-                || preg_match(
-                    '/\b(?:(?:lift|fish|take|pick|scoop|pull)\b[^.]*\bout|remove|discard)\b(.*)$/iu',
-                    $step->words,
-                    $match,
-                ) !== 1
-            ) {
-                continue;
-            }
-            $what = $this->bagged($match[0], $steps);
-            foreach ($stages as $i => $stage) {
-                if ($i > $s) {
-                    break;
-                }
-                $stages[$i] = $stage->withLines(
-                    array_map(
-                        fn (Line $line): Line => $this->isLifted($what, $line)
-                            ? $line->handled(self::liftedAs($line->prep))
-                            : $line,
-                        $stage->lines,
-                    ),
-                );
-            }
-        }
-
-        return $stages;
-    }
-
-    /**
-     * "Fish out the bag": what was tied in it.
-     *
-     * @param list<Step> $steps
-     */
-    private function bagged(string $words, array $steps): string
-    {
-        if (preg_match('/\b(?:bag|muslin|bundle|cloth)\b/iu', $words) !== 1) {
-            return $words;
-        }
-        foreach ($steps as $step) {
-            $tied = '/([^,.;]+?)\s+(?:tied|wrapped|bundled|in (?:a |some )?(?:muslin|bag|cloth))\b/iu';
-            if (preg_match($tied, $step->words, $match) === 1) {
-                return (string) preg_replace('/^.*\band\b/iu', '', $match[1]);
-            }
-        }
-
-        return $words;
-    }
-
-    /**
-     * Whether what is lifted out is this: by its name, or by what it comes in, the sprigs, the pods. What is left of a
-     * fruit that was pressed is not its juice.
-     */
-    private function isLifted(string $words, Line $line): bool
-    {
-        $thing = $this->catalogue->find($line->ingredient);
-        $words = $thing?->form === Form::Liquid
-            ? (string) preg_replace('/\p{L}+\s+(?:shell|half|halve|skin|husk|rind)s?\b/iu', '', $words)
-            : $words;
-        $said = self::singulars($words);
-        foreach ($thing->portions ?? [] as $portion) {
-            $isIn = str_contains(self::singulars($line->amount ?? ''), " {$portion->name} ");
-            if ($isIn && str_contains($said, " {$portion->name} ")) {
-                return true;
-            }
-        }
-
-        return $this->names($words, $line, '');
-    }
-
-    /**
-     * What is strained and neither blended nor pushed through loses its pieces.
-     *
-     * @param list<Stage> $stages
-     * @param list<Step> $steps
-     *
-     * @return list<Stage>
-     */
-    private function strained(array $stages, array $steps): array
-    {
-        foreach ($steps as $s => $step) {
-            if ($step->kind === ProcessKind::Blend) {
-                break;
-            }
-            if (! $step->strains || $step->press > 0.0) {
-                continue;
-            }
-            $before = array_map(
-                fn (Stage $stage): Stage => $stage->withLines(array_map(
-                    fn (Line $line): Line => $this->catalogue->find($line->ingredient)?->form === Form::Pieces
-                        ? $line->handled(self::liftedAs($line->prep))
-                        : $line,
-                    $stage->lines,
-                )),
-                array_slice($stages, 0, $s + 1),
-            );
-            $stages = [...$before, ...array_slice($stages, $s + 1)];
-            break;
-        }
-
-        return $stages;
-    }
-
-    /** What is whole gives less to the pot than what is cut. */
-    public static function liftedAs(?string $preparation): Handling
-    {
-        return preg_match('/\bwhole\b/iu', $preparation ?? '') === 1 ? Handling::Whole : Handling::Steeped;
-    }
 }

@@ -98,7 +98,7 @@ final class WeighedRecipeTest extends TestCase
         self::assertSame(['gooseberry', 'physalis'], $weighed->problems[1]->suggestions);
         self::assertSame(['plain-flour', 'maize-starch', 'tapioca-starch'], $weighed->problems[3]->suggestions);
         self::assertStringContainsString(
-            'Did you mean plain flour or tapioca starch?',
+            'Did you mean plain flour or maize starch or tapioca starch?',
             (string) json_encode($weighed->problems[3]->text->slots),
         );
     }

@@ -97,7 +97,7 @@ final class UnreadLinesTest extends TestCase
                 '1 cup pineapple vinegar',
                 '1 tbsp beetroot powder',
                 '500 ml brown ale',
-                '1 tsp jeera',
+                '1 tsp cubeb',
                 '40 g hazelnut oil',
             ] as $line
         ) {

@@ -25,22 +25,9 @@ final readonly class Alternatives
     {
         // "tomato paste/purée", "olive/sunflower oil"
         $head = (string) preg_replace('/^(.*?)(\p{L}+)\s?\/\s?(\p{L}+)(.*)$/u', '$1$2$4 or $1$3$4', $head);
-        if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
-            $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
-            $first = $this->catalogue->named("{$match[1]} {$noun}")
-                ?? $this->naming->exactly($match[1])
-                ?? $this->naming->sure($match[1]);
-            $second = $this->naming->exactly($match[2]) ?? $this->naming->sure($match[2]);
-            $either = array_values(array_filter([$first, $second]));
-            if ($either !== []) {
-                $slugs = array_map(static fn (Ingredient $one): string => $one->slug, $either);
-                $isOne = count($slugs) === 2 && $slugs[0] === $slugs[1];
-
-                // of one that nobody knows, the other is put in: what that brings is not lost
-                $other = 'or '.($first === null ? $match[1] : $match[2]);
-
-                return [$head, new Named($either[0], $head, $other, $isOne, $slugs)];
-            }
+        $either = $this->either($head);
+        if ($either !== null) {
+            return [$head, $either];
         }
         $such = '(?:such as|like|e\.?g\.?|for example|preferably|ideally|i use|we use|i used)';
         $example = null;
@@ -82,5 +69,29 @@ final readonly class Alternatives
         }
 
         return [$head, null];
+    }
+
+    /** "vinegar or lemon juice": what is said first; of two names for one thing, that. */
+    private function either(string $head): ?Named
+    {
+        if (preg_match('/^(.+?)\s+or\s+(.+)$/iu', $head, $match) === 1 && $this->catalogue->named($head) === null) {
+            $noun = (string) preg_replace('/^.*\s/u', '', $match[2]);
+            $first = $this->catalogue->named("{$match[1]} {$noun}")
+                ?? $this->naming->exactly($match[1])
+                ?? $this->naming->sure($match[1]);
+            $second = $this->naming->exactly($match[2]) ?? $this->naming->sure($match[2]);
+            $either = array_values(array_filter([$first, $second]));
+            if ($either !== []) {
+                $slugs = array_map(static fn (Ingredient $one): string => $one->slug, $either);
+                $isOne = count($slugs) === 2 && $slugs[0] === $slugs[1];
+
+                // of one that nobody knows, the other is put in: what that brings is not lost
+                $other = 'or '.($first === null ? $match[1] : $match[2]);
+
+                return new Named($either[0], $head, $other, $isOne, $slugs);
+            }
+        }
+
+        return null;
     }
 }

@@ -42,7 +42,7 @@ final class Harm
         $beside = $named->isSure ? $said : $words;
         if (! $named->isSure && $vocabulary->isRuledOut($ingredient, $words)) {
             $left = [];
-            foreach ($this->naming->guesses($named) as $slug) {
+            foreach ($this->naming->guesses->guesses($named) as $slug) {
                 $guess = $this->catalogue->find($slug);
                 if ($guess !== null && ! $vocabulary->isRuledOut($guess, $words)) {
                     $left[] = $slug;

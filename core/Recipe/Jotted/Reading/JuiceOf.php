@@ -20,42 +20,7 @@ final readonly class JuiceOf implements Construct
      */
     public function of(string $line, bool $optional, LineReader $reader): ?array
     {
-        $part = '(juiced?|zest(?:ed)?|rind|peel)';
-        $parts = "(?:the\\s+)?(?:(?:finely\\s+|freshly\\s+)?(?:grated|squeezed|pared)\\s+)?{$part}(?:\\s*(?:and|"
-            ."&|\\+|\\/)\\s*(?:the\\s+)?(?:(?:finely\\s+)?grated\\s+)?{$part})?";
-        // "2 oranges' worth of juice"
-        $line = (string) preg_replace("/^(.+?)['’]?s?['’]?\\s+worth\\s+of\\s+{$part}$/iu", '$2 of $1', $line);
-        [$wanted, $of] = match (true) {
-            preg_match("/^{$parts}\\s+(?:(?:of|from)\\s+|(?=\\d|½|an?\\b|half|one|two|"
-                .'three))(.+)$/iu', $line, $match) === 1 => [
-                    [$match[1], $match[2]],
-                    $match[3],
-                ],
-            preg_match(
-                "/^(.+?)(?:\\s*[,:(–-]\\s*|['’]s?\\s+|\\s+(?=juiced|zested)){$parts}"
-                    .'(?:\s+(?:of|only))?\)?$/iu',
-                $line,
-                $match,
-            ) === 1 => [
-                [$match[2], $match[3] ?? ''],
-                $match[1],
-            ],
-            preg_match(
-                '/^(\p{L}+)\s+(juice|zest)\s*(?:[(,]\s*|\b(?=from|of))\s*(?:from\s+|'
-                    .'of\s+)?((?:about\s+)?(?:\d|'
-                    .'½|half|one|two|three|a\b).*?)\)?$/iu',
-                $line,
-                $match,
-            ) === 1 && preg_match("/\\b{$match[1]}/iu", $match[3]) === 1
-                => [[$match[2]], $match[3]],
-            preg_match(
-                '/^(?|(\p{L}+) squeeze|(?:an? )?squeeze of (?:an? )?(\p{L}+))$/iu',
-                $line,
-                $match,
-            ) === 1
-                => [['squeeze'], $match[1]],
-            default => [[], ''],
-        };
+        [$wanted, $of] = self::wanted($line);
         if ($wanted === []) {
             return null;
         }
@@ -94,6 +59,51 @@ final readonly class JuiceOf implements Construct
         }
 
         return $lines;
+    }
+
+    /**
+     * What of a fruit is wanted, and the words that name the fruit; nothing where the line says neither.
+     *
+     * @return array{list<string>, string}
+     */
+    private static function wanted(string $line): array
+    {
+        $part = '(juiced?|zest(?:ed)?|rind|peel)';
+        $parts = "(?:the\\s+)?(?:(?:finely\\s+|freshly\\s+)?(?:grated|squeezed|pared)\\s+)?{$part}(?:\\s*(?:and|"
+            ."&|\\+|\\/)\\s*(?:the\\s+)?(?:(?:finely\\s+)?grated\\s+)?{$part})?";
+        // "2 oranges' worth of juice"
+        $line = (string) preg_replace("/^(.+?)['’]?s?['’]?\\s+worth\\s+of\\s+{$part}$/iu", '$2 of $1', $line);
+        return match (true) {
+            preg_match("/^{$parts}\\s+(?:(?:of|from)\\s+|(?=\\d|½|an?\\b|half|one|two|"
+                .'three))(.+)$/iu', $line, $match) === 1 => [
+                    [$match[1], $match[2]],
+                    $match[3],
+                ],
+            preg_match(
+                "/^(.+?)(?:\\s*[,:(–-]\\s*|['’]s?\\s+|\\s+(?=juiced|zested)){$parts}"
+                    .'(?:\s+(?:of|only))?\)?$/iu',
+                $line,
+                $match,
+            ) === 1 => [
+                [$match[2], $match[3] ?? ''],
+                $match[1],
+            ],
+            preg_match(
+                '/^(\p{L}+)\s+(juice|zest)\s*(?:[(,]\s*|\b(?=from|of))\s*(?:from\s+|'
+                    .'of\s+)?((?:about\s+)?(?:\d|'
+                    .'½|half|one|two|three|a\b).*?)\)?$/iu',
+                $line,
+                $match,
+            ) === 1 && preg_match("/\\b{$match[1]}/iu", $match[3]) === 1
+                => [[$match[2]], $match[3]],
+            preg_match(
+                '/^(?|(\p{L}+) squeeze|(?:an? )?squeeze of (?:an? )?(\p{L}+))$/iu',
+                $line,
+                $match,
+            ) === 1
+                => [['squeeze'], $match[1]],
+            default => [[], ''],
+        };
     }
 
     /** The rind of what was salted or dried is no zest. */

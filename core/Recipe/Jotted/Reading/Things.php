@@ -169,8 +169,8 @@ final readonly class Things
         if ($line->named->isSure) {
             return $line;
         }
-        $named = $this->naming->meant($line->named);
-        $guesses = $this->naming->guesses($named);
+        $named = $this->naming->guesses->meant($line->named);
+        $guesses = $this->naming->guesses->guesses($named);
         $ask = $guesses === [] ? "“{$named->words}” is not in the pantry." : "Is “{$named->words}” one of these?";
 
         return $line->called($named)->asking('ingredient', $ask, $guesses, isFirst: true);

@@ -2175,6 +2175,28 @@ export interface Import {
   names: {
     [k: string]: string;
   };
+  /**
+   * what became of the words of a note; every letter and digit is in one
+   */
+  spans: {
+    /**
+     * first character of the text, from 0
+     */
+    from: number;
+    /**
+     * the one behind its last
+     */
+    to: number;
+    is: 'title' | 'yield' | 'amount' | 'name' | 'preparation' | 'step' | 'relation' | 'remark' | 'question';
+    /**
+     * of the recipe
+     */
+    line?: string;
+    /**
+     * of the recipe
+     */
+    stage?: string;
+  }[];
 }
 export interface IngredientList {
   ingredients: {
@@ -2758,6 +2780,28 @@ export interface Reading {
   names: {
     [k: string]: string;
   };
+  /**
+   * what became of the words of a note; every letter and digit is in one
+   */
+  spans: {
+    /**
+     * first character of the text, from 0
+     */
+    from: number;
+    /**
+     * the one behind its last
+     */
+    to: number;
+    is: 'title' | 'yield' | 'amount' | 'name' | 'preparation' | 'step' | 'relation' | 'remark' | 'question';
+    /**
+     * of the recipe
+     */
+    line?: string;
+    /**
+     * of the recipe
+     */
+    stage?: string;
+  }[];
 }
 export interface RebalanceInput {
   recipe: Recipe;

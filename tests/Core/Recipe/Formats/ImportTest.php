@@ -81,6 +81,23 @@ final class ImportTest extends TestCase
                 'recipeInstructions' => $steps,
             ],
         ];
+        yield 'its type by its address' => [
+            ['@type' => 'http://schema.org/Recipe'] + $recipe + ['recipeInstructions' => $steps],
+        ];
+        yield 'steps in a list of items' => [
+            $recipe + [
+                'recipeInstructions' => [
+                    '@type' => 'ItemList',
+                    'itemListElement' => array_map(
+                        static fn (string $text): array => [
+                            '@type' => 'ListItem',
+                            'item' => ['@type' => 'HowToStep', 'text' => $text],
+                        ],
+                        $steps,
+                    ),
+                ],
+            ],
+        ];
         yield 'with markup in it' => [
             [
                 'name' => '<b>Plum</b> sauce',
@@ -117,6 +134,19 @@ final class ImportTest extends TestCase
             [ProcessKind::Simmer, 20.0],
             [$recipe->stages[0]->process?->kind, $recipe->stages[0]->process?->minutes],
         );
+    }
+
+    public function test_a_yield_may_be_a_quantity(): void
+    {
+        $of = static fn (mixed $yield): string => JsonLd::read(
+            ['@type' => 'Recipe', 'name' => 'A', 'recipeIngredient' => ['1 l water'], 'recipeYield' => $yield],
+            Sauce::catalogue(),
+            MeasuringSet::Us,
+        )[0]->makes;
+
+        self::assertSame('2 cups', $of(['@type' => 'QuantitativeValue', 'value' => 2, 'unitText' => 'cups']));
+        self::assertSame('4-6 jars', $of(['minValue' => 4, 'maxValue' => 6, 'unitText' => 'jars']));
+        self::assertSame('2 cups', $of(['6', '2 cups']));
     }
 
     public function test_minutes_between_two_are_their_middle_and_none_are_none(): void
