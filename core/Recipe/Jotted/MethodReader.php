@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
+use Vinculum\Recipe\Jotted\Reading\Fire;
 use Vinculum\Recipe\Jotted\Reading\Times;
 use Vinculum\Recipe\ProcessKind;
 
@@ -158,29 +159,9 @@ final readonly class MethodReader
         $minutes = Times::minutes($said)
             ?? (preg_match($bare, $said, $match) === 1 ? Times::minutes("{$match[1]} min") : null);
         $kind = $this->kind($said, $minutes !== null, $before, $until !== null);
-        $strains
-            = preg_match(
-                '/\b(?:strain|sieve|sift|(?<!in )(?<!in a )(?:muslin|cheesecloth)(?! bag)|colander|filter|'
-                    .'(?:pass|push|press|rub|'
-                    .'work)\b[^.]*\bthrough)\b/u',
-                $said,
-            ) === 1 && preg_match('/\bsift(?:ed)?\b/u', $said) !== 1;
-        $lifts
-            = preg_match(
-                '/\b(?:lift|fish|take|pick|scoop|pull)\b[^.]*\bout\b|\b(?:remove|discard)\b(?![^.]*\b(?:from|'
-                    .'off) the (?:heat|hob|stove)|\s+from)/u',
-                $said,
-            ) === 1
-            && preg_match('/\b(?:seeds?|stones?|stems?|skins?|peel|foam|scum|lid|pan)\b/u', $said) !== 1;
-        $takesAll
-            = preg_match(
-                '/\b(?:all|everything|the lot|the rest|remaining|the ingredients|all the ingredients|other '
-                    .'ingredients)\b/u',
-                $said,
-            ) === 1 && preg_match('/\b(?:all over|all the time)\b/u', $said) !== 1
-            // what is blended or strained later is what is in the pot
-            && ($before === null || preg_match('/^\W*(?:blend|blitz|pur[eé]e|whizz|strain|sieve|pass|push|rub|'
-                .'mash|cool|bottle|pot)\b/u', $said) !== 1);
+        $strains = self::strains($said);
+        $lifts = self::lifts($said);
+        $takesAll = self::takesAll($said, $before);
         if (
             ! isset($kind)
             && ! $strains
@@ -208,14 +189,49 @@ final readonly class MethodReader
             )
                 ? $until
                 : null,
-            self::heat($said),
-            self::lid($said),
+            Fire::heat($said),
+            Fire::lid($said),
             $strains,
             $strains || $lifts ? self::press($said) : 0.0,
             $lifts,
             $takesAll,
             $until === null ? self::lookFor($clause) : '',
         );
+    }
+
+    /** Whether it goes through a sieve or a cloth. */
+    private static function strains(string $said): bool
+    {
+        return preg_match(
+            '/\b(?:strain|sieve|sift|(?<!in )(?<!in a )(?:muslin|cheesecloth)(?! bag)|colander|filter|'
+                    .'(?:pass|push|press|rub|'
+                    .'work)\b[^.]*\bthrough)\b/u',
+            $said,
+        ) === 1 && preg_match('/\bsift(?:ed)?\b/u', $said) !== 1;
+    }
+
+    /** Whether something is taken out of it again. */
+    private static function lifts(string $said): bool
+    {
+        return preg_match(
+            '/\b(?:lift|fish|take|pick|scoop|pull)\b[^.]*\bout\b|\b(?:remove|discard)\b(?![^.]*\b(?:from|'
+                    .'off) the (?:heat|hob|stove)|\s+from)/u',
+            $said,
+        ) === 1
+            && preg_match('/\b(?:seeds?|stones?|stems?|skins?|peel|foam|scum|lid|pan)\b/u', $said) !== 1;
+    }
+
+    /** Whether what is left goes in now. */
+    private static function takesAll(string $said, ?Step $before): bool
+    {
+        return preg_match(
+            '/\b(?:all|everything|the lot|the rest|remaining|the ingredients|all the ingredients|other '
+                    .'ingredients)\b/u',
+            $said,
+        ) === 1 && preg_match('/\b(?:all over|all the time)\b/u', $said) !== 1
+            // what is blended or strained later is what is in the pot
+            && ($before === null || preg_match('/^\W*(?:blend|blitz|pur[eé]e|whizz|strain|sieve|pass|push|rub|'
+                .'mash|cool|bottle|pot)\b/u', $said) !== 1);
     }
 
     private function kind(string $said, bool $isTimed, ?Step $before, bool $reduces): ?ProcessKind
@@ -351,36 +367,6 @@ final readonly class MethodReader
         // what is sieved when it is soft is pushed through; what is poured through a sieve is strained
         return preg_match('/(?:^\W*|\b(?:and|then)\s+)sieve\b(?! out| to remove)|\b(?:press|squeez|push|wring|mouli|'
             .'food mill|(?:rub|work)\w*\b[^.]*\bthrough\b)/u', $said) === 1 ? 0.5 : 0.0;
-    }
-
-    private static function heat(string $said): ?string
-    {
-        return match (true) {
-            preg_match('/\b(?:low(?:est)?|gentle|gently|slow(?:ly)?|barely)\b/u', $said) === 1 => 'low',
-            preg_match('/\bmedium\b|\bmoderate\b/u', $said) === 1 => 'medium',
-            preg_match('/\b(?:high|hard|rapid(?:ly)?|brisk(?:ly)?|fast|rolling|fierce)\b/u', $said) === 1
-                => 'high',
-            default => null,
-        };
-    }
-
-    private static function lid(string $said): ?bool
-    {
-        return match (true) {
-            preg_match(
-                '/\blid off\b|\buncovered\b|\bwithout (?:a|the) lid\b|\bopen pan\b|\bno lid\b/u',
-                $said,
-            ) === 1
-                => null,
-            preg_match(
-                '/\blid(?:ded)? on\b|\blidded\b|\bcovered\b|\bcover and\b|\bwith (?:a|the) lid\b|\bunder a lid\b|'
-                    .'\bput (?:a|the) '
-                    .'lid\b|^cover\b/u',
-                $said,
-            ) === 1
-                => true,
-            default => null,
-        };
     }
 
     /** What the eye is told to wait for, and what has no field of its own. */
