@@ -10,6 +10,7 @@ use Vinculum\Recipe\Jotted\Question;
 use Vinculum\Recipe\Jotted\Span;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\Stage;
 
 /** What was made of jotted text (reading.schema.json). */
 final readonly class NoteView
@@ -30,6 +31,11 @@ final readonly class NoteView
             $names[$slug] = $catalogue->find($slug)->name ?? $slug;
         }
 
+        $steps = [];
+        foreach ($recipe->stages as $i => $stage) {
+            $steps[$stage->id] = $this->step($stage, $i === 0);
+        }
+
         return [
             'recipe' => RecipeDocument::write($recipe),
             'questions' => array_map(fn (Question $question): array => [
@@ -42,6 +48,7 @@ final readonly class NoteView
                 'words' => $question->words,
             ], $questions),
             'names' => (object) $names,
+            'steps' => (object) $steps,
             'spans' => array_map(static fn (Span $span): array => array_filter([
                 'from' => $span->from,
                 'to' => $span->to,
@@ -50,5 +57,34 @@ final readonly class NoteView
                 'stage' => $span->stage,
             ], static fn (int|string $value): bool => $value !== ''), $spans),
         ];
+    }
+
+    /** "Simmer 40 minutes on low heat, lid on, until a third has boiled off". */
+    private function step(Stage $stage, bool $isFirst): string
+    {
+        $process = $stage->process;
+        $until = match ($process?->until?->kind) {
+            'loss_percent' => sprintf('until %g %% has boiled off', $process->until->value),
+            'mass_g' => sprintf('down to %g g', $process->until->value),
+            'volume_ml' => sprintf('down to %g ml', $process->until->value),
+            default => '',
+        };
+        $parts = array_filter([
+            $process === null
+                ? ''
+                : trim(ucfirst($process->kind->value)
+                    .($process->minutes === null ? '' : ' '.Speech::usual()->spell($process->minutes))
+                    .($process->heat === null ? '' : " on {$process->heat} heat")),
+            $process?->lid === true ? 'lid on' : '',
+            $until,
+            match (true) {
+                $stage->lookFor === '' => '',
+                preg_match('/^\p{Ll}/u', $stage->lookFor) === 1 => "until {$stage->lookFor}",
+                default => "look for: {$stage->lookFor}",
+            },
+            $stage->strain === null ? '' : 'then take out what comes out again',
+        ]);
+
+        return $parts === [] ? ($isFirst ? 'Together' : 'Stir in') : ucfirst(implode(', ', $parts));
     }
 }

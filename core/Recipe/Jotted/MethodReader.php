@@ -199,6 +199,32 @@ final readonly class MethodReader
         );
     }
 
+    /** What goes on for the time that is said, where nothing else is. */
+    private static function asBefore(string $said, ?Step $before): ?ProcessKind
+    {
+        return match (true) {
+            // "whisk in the slurry, 1 min more": as before
+            $before !== null
+                && in_array($before->kind, [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry], true)
+                && preg_match('/\b(?:more|further|another|longer)\b/u', $said) === 1
+                => $before->kind,
+            $before !== null
+                && preg_match('/\bkeep (?:it|them|this)\b/u', $said) === 1
+                && preg_match('/\bfridge|\bcold|\bjar/u', $said) !== 1
+                => $before->kind,
+            $before !== null && preg_match('/\bfridge\b[^.]*\b(?:over\s?night|hours?|hrs?)\b/u', $said) === 1
+                => ProcessKind::Chill,
+            // "bring it to a simmer and let it go thirty minutes": how long what is under way goes on
+            $before !== null && $before->minutes === null
+                && in_array($before->kind, self::ON_HEAT, true)
+                && preg_match('/\b(?:leave|stand|sit|rest|cool|fridge|cold|wait|cover|off)\b/u', $said) !== 1
+                => $before->kind,
+            $before === null || preg_match('/\b(?:fridge|cold)\b/u', $said) === 1 => null,
+            preg_match('/\b(?:leave|stand|sit|rest|keep)\b/u', $said) === 1 => ProcessKind::Rest,
+            default => null,
+        };
+    }
+
     /** Whether it goes through a sieve or a cloth. */
     private static function strains(string $said): bool
     {
@@ -331,27 +357,7 @@ final readonly class MethodReader
             $found = 'simmer';
         }
         if ($found === null && $isTimed) {
-            return match (true) {
-                // "whisk in the slurry, 1 min more": as before
-                $before !== null
-                    && in_array($before->kind, [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry], true)
-                    && preg_match('/\b(?:more|further|another|longer)\b/u', $said) === 1
-                    => $before->kind,
-                $before !== null
-                    && preg_match('/\bkeep (?:it|them|this)\b/u', $said) === 1
-                    && preg_match('/\bfridge|\bcold|\bjar/u', $said) !== 1
-                    => $before->kind,
-                $before !== null && preg_match('/\bfridge\b[^.]*\b(?:over\s?night|hours?|hrs?)\b/u', $said) === 1
-                    => ProcessKind::Chill,
-                // "bring it to a simmer and let it go thirty minutes": how long what is under way goes on
-                $before !== null && $before->minutes === null
-                    && in_array($before->kind, self::ON_HEAT, true)
-                    && preg_match('/\b(?:leave|stand|sit|rest|cool|fridge|cold|wait|cover|off)\b/u', $said) !== 1
-                    => $before->kind,
-                $before === null || preg_match('/\b(?:fridge|cold)\b/u', $said) === 1 => null,
-                preg_match('/\b(?:leave|stand|sit|rest|keep)\b/u', $said) === 1 => ProcessKind::Rest,
-                default => null,
-            };
+            return self::asBefore($said, $before);
         }
 
         return $found === null ? null : ProcessKind::from($found);
@@ -378,7 +384,8 @@ final readonly class MethodReader
                     (string) preg_replace(
                         [
                             '/,?\s*(?:about |for )?\d[\d\s.,–-]*(?:min|hour|hr).*$/iu',
-                            '/\s*[;].*$|,\s*(?:and|then)\b.*$|\s+[–—(-](?:\s.*|\p{L}.*)?$/iu',
+                            '/\s*[;].*$|,\s*(?:and|then|lid|covered|uncovered|stirring)\b.*$/iu',
+                            '/\s+[–—(-](?:\s.*|\p{L}.*)?$/iu',
                         ],
                         '',
                         $match[1],

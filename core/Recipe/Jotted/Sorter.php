@@ -6,7 +6,6 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\Numeral;
-use Vinculum\Pantry\Singular;
 
 /**
  * Sorts the lines of a note before any is read: title, yield, heading, ingredient, method, remark, rule. A line with an
@@ -138,13 +137,7 @@ final readonly class Sorter
     /** "1 muslin bag": what is used and not eaten. */
     private function isTool(string $line): bool
     {
-        $words = preg_split('/[^\p{L}-]+/u', mb_strtolower($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $last = Singular::of((string) end($words));
-
-        return $this->naming->lexicon->is('tools', implode(' ', array_slice($words, -2)))
-            || ($this->naming->lexicon->is('tools', $last)
-                && count($words) < 4
-                && $this->naming->of($line)->ingredient === null);
+        return $this->naming->lexicon->endsInTool($line) && $this->naming->of($line)->ingredient === null;
     }
 
     /** "Makes 2 cups", not "yield" alone; and "enough for …" always. */

@@ -7,6 +7,7 @@ namespace Vinculum\Recipe\Jotted;
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Singular;
+use Vinculum\Recipe\Jotted\Reading\Divided;
 use Vinculum\Recipe\Jotted\Reading\Lifting;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Process;
@@ -21,9 +22,6 @@ use Vinculum\Recipe\Strain;
 final readonly class Staging
 {
     public const MOST_STAGES = 12;
-
-    private const SHARES = ['half' => 0.5, 'a third' => 1 / 3, 'a quarter' => 0.25, 'two thirds' => 2 / 3,
-        'two-thirds' => 2 / 3, 'three quarters' => 0.75, 'three-quarters' => 0.75];
 
     /**
      * @param array<string, string> $words what each line was called, by id
@@ -149,12 +147,13 @@ final readonly class Staging
             $all = $step->takesAll ? $all ?? $s : $all;
         }
         $placed = [];
+        $divided = new Divided($this->kit, $this->names(...));
         [$lastRow, $lastAt] = [0, null];
         foreach ($groups as $group) {
             foreach ($group['lines'] as $line) {
-                $divided = $this->divided($steps, $line, $group['name']);
-                if ($divided !== []) {
-                    foreach ($divided as [$s, $part]) {
+                $parts = $divided->of($steps, $line, $group['name']);
+                if ($parts !== []) {
+                    foreach ($parts as [$s, $part]) {
                         $placed[$s][] = [$part, $group['name']];
                     }
                     continue;
@@ -180,62 +179,6 @@ final readonly class Staging
         }
 
         return $placed;
-    }
-
-    /**
-     * "Simmer in half the vinegar … add the remaining vinegar": what goes in in two parts.
-     *
-     * @param list<Step> $steps
-     * @return list<array{int, Line}> the parts and the steps they go in at; nothing where it goes in whole
-     */
-    private function divided(array $steps, Line $line, string $group): array
-    {
-        $shares = implode('|', array_keys(self::SHARES));
-        $number = '\d[\d\s\/½¼¾.]*\s*(?:ml|g|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)';
-        $part = "/\\b({$shares}|{$number})\\s+(?:of\\s+)?(?:the\\s+)?((?:\\p{L}+\\s+){0,2}\\p{L}+)/iu";
-        $first = null;
-        foreach ($steps as $s => $step) {
-            if ($first === null) {
-                preg_match_all($part, $step->words, $said, PREG_SET_ORDER);
-                foreach ($said as [, $share, $what]) {
-                    $half = self::SHARES[mb_strtolower($share)] ?? $this->shareOf($share, $line->amount ?? '');
-                    $first ??= $half !== null && $this->names($what, $line, $group) ? [$s, $half, $share] : null;
-                }
-                continue;
-            }
-            if (
-                preg_match('/\b(?:remaining|remainder of|rest of|'
-                    .'other half(?: of)?)\s+(?:the\s+)?((?:\p{L}+\s+){0,2}\p{L}+)/iu', $step->words, $match) === 1
-                && $this->names($match[1], $line, $group)
-            ) {
-                $one = isset(self::SHARES[mb_strtolower($first[2])])
-                    ? JottedAmount::share($line->amount ?? '', $first[1], $this->kit)
-                    : trim($first[2]);
-                $other = JottedAmount::share($line->amount ?? '', 1 - $first[1], $this->kit);
-
-                return $one === null || $other === null
-                    ? []
-                    : [[$first[0], $line->withAmount($one)], [$s, $line->withAmount($other)->called("{$line->id}b")]];
-            }
-        }
-
-        return [];
-    }
-
-    /** What share of an amount another is: of 200 ml two tablespoons; null where it is not a part of it. */
-    private function shareOf(string $part, string $whole): ?float
-    {
-        $sizes = [];
-        foreach ([$part, $whole] as $text) {
-            $terms = JottedAmount::parse($text, $this->kit)->terms ?? [];
-            $unit = $terms[0]->unit ?? null;
-            if (count($terms) !== 1 || $unit === null) {
-                return null;
-            }
-            $sizes[] = [$unit->dimension, $terms[0]->number->value * $unit->size];
-        }
-
-        return $sizes[0][0] === $sizes[1][0] && $sizes[0][1] < $sizes[1][1] ? $sizes[0][1] / $sizes[1][1] : null;
     }
 
     /**
@@ -302,6 +245,20 @@ final readonly class Staging
         );
     }
 
+    /** Whether one line alone is called so at its end: the seed, the paste. */
+    private function isOnlyOne(string $noun): bool
+    {
+        $called = array_filter(
+            $this->words,
+            static fn (string $words): bool => str_ends_with(
+                rtrim(self::singulars(Naming::parted($words)[0])),
+                " {$noun}",
+            ),
+        );
+
+        return count($called) === 1;
+    }
+
     /** Whether words name a line, by its noun, by its kind, or by the heading it stands under. */
     private function names(string $words, Line $line, string $group): bool
     {
@@ -324,9 +281,10 @@ final readonly class Staging
         ) {
             $noun = Singular::of((string) end($name));
             // of "cider vinegar" vinegar, of "soy sauce" soy
-            $nouns[] = isset($this->catalogue->vocabulary->words['reading']['forms'][$noun])
-                ? Singular::of($name[0])
-                : $noun;
+            $isForm = isset($this->catalogue->vocabulary->words['reading']['forms'][$noun]);
+            $nouns[] = $isForm ? Singular::of($name[0]) : $noun;
+            // "the seed", where there is no other
+            $nouns[] = $isForm && $this->isOnlyOne($noun) ? $noun : '';
         }
         // "the spices", "the fruit": what the things of a kind are called together
         foreach ($ingredient->kinds ?? [] as $kind) {

@@ -17,8 +17,8 @@ interface Props {
   onAnswer: (index: number, answer: string | null) => void;
 }
 
-/** A note as it was read, line by line, and its questions, answered where they are seen. */
-export function ReadLines({ reading, answers, onAnswer }: Props) {
+/** The questions of a reading, answered where they are seen. */
+export function Questions({ reading, answers, onAnswer }: Props) {
   const called = (slug: string) => reading.names[slug] ?? slug;
   const lines = reading.recipe.stages.flatMap((stage) => stage.lines ?? []);
   const stands = (question: Question) => {
@@ -26,56 +26,65 @@ export function ReadLines({ reading, answers, onAnswer }: Props) {
     return question.about === 'amount' ? line?.amount : line?.ingredient;
   };
   return (
-    <>
-      {reading.questions.length > 0 && (
-        <ul className="questions">
-          {reading.questions.map((question, index) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: questions have no identity but their place
-            <li key={index}>
-              <span className="quiet">{question.text}</span>
-              <span>{question.ask}</span>
-              <span className="answers">
-                {question.guesses.map((guess) => (
-                  <button
-                    key={guess}
-                    type="button"
-                    className="suggestion"
-                    aria-pressed={(index in answers ? answers[index] : stands(question)) === guess}
-                    onClick={() => onAnswer(index, guess)}
-                  >
-                    {question.about === 'ingredient' ? called(guess) : guess}
-                  </button>
-                ))}
-                {question.about === 'ingredient' ? (
-                  <Something
-                    known={question.guesses}
-                    chosen={answers[index]}
-                    onChoose={(slug) => onAnswer(index, slug)}
-                  />
-                ) : (
-                  <input
-                    className="answer-typed"
-                    aria-label={`Another amount for ${question.text}`}
-                    placeholder="another amount"
-                    onBlur={({ target }) => target.value.trim() !== '' && onAnswer(index, target.value.trim())}
-                  />
-                )}
+    reading.questions.length > 0 && (
+      <ul className="questions">
+        {reading.questions.map((question, index) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: questions have no identity but their place
+          <li key={index}>
+            <span className="quiet">{question.text}</span>
+            <span>{question.ask}</span>
+            <span className="answers">
+              {question.guesses.map((guess) => (
                 <button
+                  key={guess}
                   type="button"
                   className="suggestion"
-                  aria-pressed={answers[index] === null && index in answers}
-                  onClick={() => onAnswer(index, null)}
+                  aria-pressed={(index in answers ? answers[index] : stands(question)) === guess}
+                  onClick={() => onAnswer(index, guess)}
                 >
-                  not an ingredient
+                  {question.about === 'ingredient' ? called(guess) : guess}
                 </button>
-                {question.words !== '' && typeof answers[index] === 'string' && (
-                  <AlwaysSo words={question.words} slug={answers[index]} />
-                )}
-              </span>
-            </li>
-          ))}
-        </ul>
-      )}
+              ))}
+              {question.about === 'ingredient' ? (
+                <Something
+                  known={question.guesses}
+                  chosen={answers[index]}
+                  onChoose={(slug) => onAnswer(index, slug)}
+                />
+              ) : (
+                <input
+                  className="answer-typed"
+                  aria-label={`Another amount for ${question.text}`}
+                  placeholder="another amount"
+                  onBlur={({ target }) => target.value.trim() !== '' && onAnswer(index, target.value.trim())}
+                />
+              )}
+              <button
+                type="button"
+                className="suggestion"
+                aria-pressed={answers[index] === null && index in answers}
+                onClick={() => onAnswer(index, null)}
+              >
+                not an ingredient
+              </button>
+              {question.words !== '' && typeof answers[index] === 'string' && (
+                <AlwaysSo words={question.words} slug={answers[index]} />
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+    )
+  );
+}
+
+/** A note as it was read, line by line, with its questions. */
+export function ReadLines(props: Props) {
+  const { reading } = props;
+  const called = (slug: string) => reading.names[slug] ?? slug;
+  return (
+    <>
+      <Questions {...props} />
       <details className="as-read">
         <summary>As it was read, line by line</summary>
         <ol>

@@ -11,6 +11,9 @@ use Vinculum\Pantry\Vocabulary;
 /** What a word beside a name may be, from the pages in database/words. */
 final readonly class Lexicon
 {
+    /** Words of a tool with its size at most; judgement. */
+    private const TOOL_OF = 4;
+
     /** Words in -ed that are no way of doing anything. */
     private const NO_WAY = '/(?:seed|weed|red|bed|feed|need)$/u';
 
@@ -60,6 +63,16 @@ final readonly class Lexicon
     public function connects(string $word): bool
     {
         return $this->is('connecting', $word);
+    }
+
+    /** Whether few words end in what is used and not eaten: "1 muslin bag". */
+    public function endsInTool(string $words): bool
+    {
+        $said = preg_split('/[^\p{L}-]+/u', mb_strtolower($words), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return count($said) <= self::TOOL_OF
+            && ($this->is('tools', implode(' ', array_slice($said, -2)))
+                || $this->is('tools', Singular::of((string) end($said))));
     }
 
     /** A word for what it is one of changes nothing: "serrano peppers". */

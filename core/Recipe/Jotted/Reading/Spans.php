@@ -151,8 +151,10 @@ final class Spans
                 continue;
             }
             $gap = substr($words, $done, $from - $done);
-            $isAmount = $is === 'name' && ! in_array('amount', array_column($marks, 1), true)
-                && preg_match('/[\d½¼¾⅓⅔⅛]/u', $gap) === 1;
+            // written otherwise than it is kept: "a knob of"
+            $isAmount = $is === 'name'
+                && ! in_array('amount', array_column($marks, 1), true)
+                && ! in_array($amount, ['', 'to taste'], true);
             $this->add($at + $done, $gap, $isAmount ? 'amount' : 'preparation', $id);
             $this->add($at + $from, substr($words, $from, $length), $is, $id);
             $done = $from + $length;

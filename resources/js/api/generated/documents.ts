@@ -2197,6 +2197,12 @@ export interface Import {
      */
     stage?: string;
   }[];
+  /**
+   * each stage as a sentence, by its id
+   */
+  steps: {
+    [k: string]: string;
+  };
 }
 export interface IngredientList {
   ingredients: {
@@ -2802,6 +2808,12 @@ export interface Reading {
      */
     stage?: string;
   }[];
+  /**
+   * each stage as a sentence, by its id
+   */
+  steps: {
+    [k: string]: string;
+  };
 }
 export interface RebalanceInput {
   recipe: Recipe;
