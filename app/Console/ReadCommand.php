@@ -34,12 +34,12 @@ final class ReadCommand extends Command
             return $this->noFile();
         }
         try {
-            [$recipe, $questions, $spans] = JottedText::readWithSpans($text, $catalogue, $set);
+            [$recipe, $questions, $spans, $tongue] = JottedText::readWithSpans($text, $catalogue, $set);
         } catch (InvalidRecipe $invalid) {
             return $this->failed($invalid->getMessage());
         }
 
-        $read = $view->of($recipe, $questions, $catalogue, $spans);
+        $read = $view->of($recipe, $questions, $catalogue, $spans, $tongue);
 
         return $this->print($this->option('recipe') === true ? $read['recipe'] : $read);
     }

@@ -20,8 +20,13 @@ final readonly class NoteView
      * @param list<Span> $spans
      * @return array<string, mixed>
      */
-    public function of(Recipe $recipe, array $questions, Catalogue $catalogue, array $spans = []): array
-    {
+    public function of(
+        Recipe $recipe,
+        array $questions,
+        Catalogue $catalogue,
+        array $spans = [],
+        string $tongue = '',
+    ): array {
         $slugs = array_map(static fn (Line $line): string => $line->ingredient, $recipe->lines());
         foreach ($questions as $question) {
             $slugs = [...$slugs, ...($question->about === 'ingredient' ? $question->guesses : [])];
@@ -48,6 +53,7 @@ final readonly class NoteView
                 'words' => $question->words,
             ], $questions),
             'names' => (object) $names,
+            'tongue' => $tongue,
             'steps' => (object) $steps,
             'spans' => array_map(static fn (Span $span): array => array_filter([
                 'from' => $span->from,

@@ -77,7 +77,7 @@ final readonly class FormatController
         $spans = array_map(static fn (Span $span): Span => $span->behind($left), $in->spans);
 
         return ['kind' => $format->name()]
-            + $this->notes->of($in->recipe, $in->questions, $catalogue, $spans)
+            + $this->notes->of($in->recipe, $in->questions, $catalogue, $spans, $in->tongue)
             + ['lost' => $in->lost];
     }
 }

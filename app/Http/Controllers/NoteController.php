@@ -19,12 +19,12 @@ final class NoteController
     public function __invoke(NoteRequest $request, Household $household, NoteView $view): array
     {
         $catalogue = $household->catalogue();
-        [$recipe, $questions, $spans] = JottedText::readWithSpans(
+        [$recipe, $questions, $spans, $tongue] = JottedText::readWithSpans(
             $request->note(),
             $catalogue,
             Kitchenware::with($request->measures(), $household->vessels()),
         );
 
-        return $view->of($recipe, $questions, $catalogue, $spans);
+        return $view->of($recipe, $questions, $catalogue, $spans, $tongue);
     }
 }

@@ -14,6 +14,7 @@ final readonly class BroughtIn
     /**
      * @param list<Question> $questions
      * @param list<string> $lost
+     * @param string $tongue a note is in, where it is none of ours
      * @param list<Span> $spans what became of each word of a note; none of what was no note
      */
     public function __construct(
@@ -21,5 +22,6 @@ final readonly class BroughtIn
         public array $questions = [],
         public array $lost = [],
         public array $spans = [],
+        public string $tongue = '',
     ) {}
 }

@@ -33,8 +33,8 @@ final class PlainText implements ReadsText
 
     public function bringIn(string $text, Catalogue $catalogue, Kitchenware $kit): BroughtIn
     {
-        [$recipe, $questions, $spans] = JottedText::readWithSpans($text, $catalogue, $kit);
+        [$recipe, $questions, $spans, $tongue] = JottedText::readWithSpans($text, $catalogue, $kit);
 
-        return new BroughtIn($recipe, $questions, spans: $spans);
+        return new BroughtIn($recipe, $questions, spans: $spans, tongue: $tongue);
     }
 }

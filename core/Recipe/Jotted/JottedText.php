@@ -11,6 +11,7 @@ use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\Reading\Heading;
 use Vinculum\Recipe\Jotted\Reading\InMethod;
+use Vinculum\Recipe\Jotted\Reading\Lexicon;
 use Vinculum\Recipe\Jotted\Reading\Lifting;
 use Vinculum\Recipe\Jotted\Reading\Spans;
 use Vinculum\Recipe\Jotted\Reading\Stages;
@@ -61,6 +62,8 @@ final class JottedText
 
     private Recipe $recipe;
 
+    private string $tongue;
+
     private string $name = '';
 
     private string $makes = '';
@@ -81,9 +84,13 @@ final class JottedText
 
     private Sorter $sorter;
 
-    private function __construct(private readonly Catalogue $catalogue, private readonly Kitchenware $set)
-    {
-        $this->naming = new Naming($catalogue, $set->set->value);
+    private function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Kitchenware $set,
+        string $text,
+    ) {
+        $this->tongue = (new Lexicon($catalogue->vocabulary))->tongueOf($text);
+        $this->naming = new Naming($catalogue, $set->set->value, $this->tongue);
         $this->reader = new LineReader($catalogue, $set, $this->naming);
         $this->sorter = new Sorter($this->reader);
     }
@@ -104,50 +111,33 @@ final class JottedText
     }
 
     /**
-     * The same, with what became of each word.
+     * The same, with what became of each word, and the tongue it is in where that is none of ours.
      *
-     * @return array{Recipe, list<Question>, list<Span>}
+     * @return array{Recipe, list<Question>, list<Span>, string}
      *
      * @throws InvalidRecipe where there is more text than a recipe holds
      */
     public static function readWithSpans(string $text, Catalogue $catalogue, MeasuringSet|Kitchenware $set): array
     {
         $reader = self::of($text, $catalogue, $set);
-        $open = [];
-        foreach ($reader->recipe->lines() as $line) {
-            if ($catalogue->find($line->ingredient) === null) {
-                $open[$line->id] = true;
-            }
-        }
         $spans = Spans::of(
             $text,
             $reader->recipe,
+            $catalogue,
             $reader->pieces,
-            array_map(array_values(...), $reader->ids()),
+            $reader->standsIn,
             $reader->words,
             $reader->written,
             $reader->said,
-            $open,
         );
 
-        return [$reader->recipe, $reader->questions, $spans];
-    }
-
-    /** @return array<int, list<string>> ids of lines by the line of the text they stand in */
-    private function ids(): array
-    {
-        $ids = [];
-        foreach ($this->standsIn as $id => $at) {
-            $ids[$at][] = $id;
-        }
-
-        return $ids;
+        return [$reader->recipe, $reader->questions, $spans, $reader->tongue];
     }
 
     private static function of(string $text, Catalogue $catalogue, MeasuringSet|Kitchenware $set): self
     {
         $lines = Unrolled::lines($text);
-        $reader = new self($catalogue, Kitchenware::of($set));
+        $reader = new self($catalogue, Kitchenware::of($set), $text);
         $reader->sort(Unrolled::of($lines));
         $reader->recipe = $reader->recipe();
 

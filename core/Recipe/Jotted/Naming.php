@@ -37,8 +37,12 @@ final class Naming
 
     private readonly Alternatives $alternatives;
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly string $set)
-    {
+    /** @param string $tongue that the note is written in, where it is none of ours */
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly string $set,
+        public readonly string $tongue = '',
+    ) {
         $this->lexicon = new Lexicon($catalogue->vocabulary);
         $this->beside = new Beside($this, $this->lexicon, $set);
         $this->harm = new Harm($this, $this->lexicon, $catalogue);

@@ -121,6 +121,12 @@ function Brought({ text, reading, answers, onAnswer, held, onHold, isAsked, onKe
           {stages.length === 1 ? '1 step' : `${stages.length} steps`}.
           {makes ? <span className="quiet"> It says it makes {makes}.</span> : null}
         </p>
+        {reading.tongue !== '' && (
+          <p className="trouble" role="status">
+            This looks like {reading.tongue}. Amounts are read; a name that is not known stays as it is written, to be
+            chosen below.
+          </p>
+        )}
         <AsYouStand reading={reading} stages={stages} held={held} onHold={onHold} />
         <Questions reading={reading} answers={answers} onAnswer={onAnswer} />
         {reading.lost.length > 0 && <p className="quiet">Not brought in: {reading.lost.join('; ')}.</p>}

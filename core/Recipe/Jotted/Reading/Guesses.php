@@ -35,7 +35,9 @@ final readonly class Guesses
     {
         $words = Naming::words($named->words);
         // a sentence is no misspelt name
-        if ($named->ingredient !== null || $named->guesses !== [] || count($words) > self::NAME_OF) {
+        // in another tongue a likeness of letters says nothing
+        $isRead = $this->naming->tongue !== '' || $named->ingredient !== null || $named->guesses !== [];
+        if ($isRead || count($words) > self::NAME_OF) {
             return $named;
         }
         [$head, $behind] = Naming::parted($named->words);

@@ -11,6 +11,10 @@ use Vinculum\Pantry\Vocabulary;
 /** What a word beside a name may be, from the pages in database/words. */
 final readonly class Lexicon
 {
+    /** Words of a tongue, and their share of a note, from which it is written in it; judgement. */
+    private const TONGUE_FROM = 5;
+    private const TONGUE_SHARE = 0.2;
+
     /** Words of a tool with its size at most; judgement. */
     private const TOOL_OF = 4;
 
@@ -63,6 +67,28 @@ final readonly class Lexicon
     public function connects(string $word): bool
     {
         return $this->is('connecting', $word);
+    }
+
+    /** The tongue a note is written in, where it is none of ours: "German"; '' for a note as we read it. */
+    public function tongueOf(string $text): string
+    {
+        preg_match_all('/\p{L}+/u', mb_strtolower($text), $found);
+        $words = $found[0];
+        $best = ['', 0];
+        foreach ($this->pages as $page => $known) {
+            if (str_starts_with($page, 'tongue-')) {
+                $count = count(array_filter($words, static fn (string $word): bool => isset($known[$word])));
+                $best = $count > $best[1] ? [ucfirst(substr($page, strlen('tongue-'))), $count] : $best;
+            }
+        }
+        $ours = count(array_filter(
+            $words,
+            fn (string $word): bool => isset($this->pages['connecting'][$word]) || isset($this->pages['verbs'][$word]),
+        ));
+
+        return $best[1] >= self::TONGUE_FROM && $best[1] > self::TONGUE_SHARE * count($words) && $best[1] > 2 * $ours
+            ? $best[0]
+            : '';
     }
 
     /** Whether few words end in what is used and not eaten: "1 muslin bag". */

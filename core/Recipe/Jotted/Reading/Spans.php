@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Recipe\Jotted\Reading;
 
+use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Jotted\LineKind;
 use Vinculum\Recipe\Jotted\Naming;
 use Vinculum\Recipe\Jotted\Span;
@@ -45,23 +46,31 @@ final class Spans
 
     /**
      * @param list<array{string, LineKind, int}> $pieces
-     * @param array<int, list<string>> $ids
+     * @param array<string, int> $standsIn the line of the text each line of the recipe stands in, by id
      * @param array<string, string> $words
      * @param array<string, string> $written
      * @param array<string, string> $said
-     * @param array<string, true> $open
      * @return list<Span> in characters, in order
      */
     public static function of(
         string $text,
         Recipe $recipe,
+        Catalogue $catalogue,
         array $pieces,
-        array $ids,
+        array $standsIn,
         array $words,
         array $written,
         array $said,
-        array $open,
     ): array {
+        $ids = $open = [];
+        foreach ($standsIn as $id => $at) {
+            $ids[$at][] = $id;
+        }
+        foreach ($recipe->lines() as $line) {
+            if ($catalogue->find($line->ingredient) === null) {
+                $open[$line->id] = true;
+            }
+        }
         $made = new self($text, $recipe, $pieces, $ids, $words, $written, $said, $open);
 
         return $made->inCharacters($made->inOrder());

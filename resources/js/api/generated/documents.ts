@@ -2203,6 +2203,10 @@ export interface Import {
   steps: {
     [k: string]: string;
   };
+  /**
+   * the note is written in, where that is not English; empty otherwise
+   */
+  tongue: string;
 }
 export interface IngredientList {
   ingredients: {
@@ -2814,6 +2818,10 @@ export interface Reading {
   steps: {
     [k: string]: string;
   };
+  /**
+   * the note is written in, where that is not English; empty otherwise
+   */
+  tongue: string;
 }
 export interface RebalanceInput {
   recipe: Recipe;
