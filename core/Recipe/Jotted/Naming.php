@@ -202,7 +202,7 @@ final class Naming
             if ($this->lexicon->connects($word) && $word !== 'of') {
                 break;
             }
-            $left[] = $word;
+            $left = $this->lexicon->is('ways-behind', $word) ? $left : [...$left, $word];
         }
         foreach ($behind as $part) {
             // what stands behind the comma is how it is prepared, unless it makes it another thing

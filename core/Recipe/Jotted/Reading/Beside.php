@@ -35,7 +35,7 @@ final readonly class Beside
     {
         if (preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1) {
             // how much it is, unless that is of something else
-            return str_contains($part, '%') || $this->isOfSomethingElse($part, $ingredient) ? Naming::words($part) : [];
+            return (str_contains($part, '%') && $ingredient->isOf('sour')) || $this->isOfSomethingElse($part, $ingredient) ? Naming::words($part) : [];
         }
         $found = [];
         $words = Naming::words($part);
@@ -71,6 +71,7 @@ final readonly class Beside
             }
             if (
                 ! $this->lexicon->isWay($word)
+                && ! $this->lexicon->is('ways-behind', $word)
                 && ! $this->lexicon->isForm($word)
                 && preg_match('/\d/u', $word) !== 1
                 && $this->naming->exactly($word) === null

@@ -58,6 +58,10 @@ final readonly class Lexicon
         return $this->is('ways', $word)
             || $this->is('qualities', $word)
             || $this->is('sizes', $word)
+            // "cold-pressed", "single-origin"
+            || (preg_match('/-(\p{L}{4,})$/u', $word, $last) === 1
+                && ! $this->is('changing', $word)
+                && $this->isWay($last[1]))
             || (preg_match('/\p{L}{3}(?:ed|ly)$/u', $word) === 1
                 && ! $this->is('changing', $word)
                 && preg_match(self::NO_WAY, $word) !== 1);

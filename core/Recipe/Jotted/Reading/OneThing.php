@@ -91,9 +91,16 @@ final readonly class OneThing
         $portion = Singular::of(mb_strtolower($match[2]));
         $isCounted = $this->things->lexicon->is('portions', $portion) || $this->things->kit->find($match[2]) !== null;
 
-        return $isCounted && $this->things->lexicon->isWay($match[1]) && ! $this->isSize($match[1])
-            ? substr($text, 0, strlen($text) - strlen($number[1])).' '.substr($number[1], strlen($match[0]))
-            : null;
+        // what an amount may hold itself is left to it
+        $isHeld = Amount::looseLength("{$match[1]} {$match[2]}", $this->things->kit) > 0
+            || JottedAmount::isMeasured($this->things->kit->find($match[1]));
+        if (! $isCounted || $isHeld) {
+            return null;
+        }
+        // what nobody knows stays beside it
+        $beside = $this->things->lexicon->isWay($match[1]) ? '' : ", {$match[1]}";
+
+        return substr($text, 0, strlen($text) - strlen($number[1])).' '.substr($number[1], strlen($match[0])).$beside;
     }
 
     /** @return iterable<array{JottedAmount, string}> */
@@ -109,7 +116,7 @@ final readonly class OneThing
         $word = preg_match('/^(\p{L}+)(?:\s+\p{L}|$)/u', $text, $match) === 1 ? mb_strtolower($match[1]) : '';
         $isApart = preg_match('/(?:^|[,;:(–—-])\s*$/u', $before) === 1;
         $isOne = $isApart && ($this->things->lexicon->is('portions', $word)
-            || ($word !== '' && $this->things->kit->find($word)?->informal === false));
+            || JottedAmount::isMeasured($word === '' ? null : $this->things->kit->find($word)));
         $amount = JottedAmount::at($isOne ? "1 {$text}" : $text, $this->things->kit);
         if ($amount !== null) {
             $before = trim($before, " \t,;:–—-…(×");
@@ -158,7 +165,7 @@ final readonly class OneThing
                 || Amount::looseLength(substr($line, $at), $this->things->kit) > 0
                 || $this->things->lexicon->is('portions', Singular::of(mb_strtolower($word)));
             // a unit behind its number begins no amount of its own
-            if ($may && ! $wasAmount && $at > 0) {
+            if ($may && $at > 0 && (! $wasAmount || preg_match('/^\p{L}/u', $word) !== 1)) {
                 $places[] = $at;
             }
             $wasAmount = $may;

@@ -53,6 +53,8 @@ final readonly class Spelling
             // "1 in ginger" is an inch of it
             '/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|each\b)(?=\p{L})/iu'
                 => ' inch ',
+            // "pepper n salt"
+            '/(?<=\p{L})\s+[\'’]?n[\'’]?\s+(?=\p{L}{3})/iu' => ' and ',
             // "1 200 g", "3-T8SP" is for a camera, "1 tbsp , mustard", "few shakes", "1 loose cup"
             '/(?<=\d)\s(?=\d{3}\s*(?:g|ml|gr|grams?)\b)/iu' => '',
             '/(?<=\p{L}|\.)\s*,\s*(?=(?:cups?|tbsps?|tsps?|oz|lbs?)\b)/iu' => ' ',
@@ -81,10 +83,27 @@ final readonly class Spelling
             '/\s+(?:or so|or thereabouts|give or take|more or less)(?=\W|$)/iu' => '',
         ];
         $line = (string) preg_replace(array_keys($said), $said, $line);
+        $line = $this->andAHalf($line);
         // "50 g butter / 50 g flour / 600 ml milk"
         $line = substr_count($line, ' / ') > 1 ? strtr($line, [' / ' => ', ']) : $line;
 
         return $this->inMyMeasures($line);
+    }
+
+    /** "a stick and a half of butter" is one and a half. */
+    private function andAHalf(string $line): string
+    {
+        $shape = '/^(.*?)\b(an?|one|two|three|four|five|\d+)\s+(\p{L}+)\s+and\s+(?=(?:an?\s+)?(?:half|quarter|third)\b'
+            .'|three\s+quarters)/iu';
+        $isSo = preg_match($shape, $line, $match) === 1 && $this->kit->find($match[3]) === null;
+        $part = $isSo ? JottedAmount::number(substr($line, strlen($match[0]))) : null;
+        $whole = $part === null ? null : JottedAmount::number($match[2]);
+        if ($part === null || $whole === null || $part[0]->whole > 0) {
+            return $line;
+        }
+        $number = Numeral::mixed($whole[0]->whole, $part[0]->numerator, $part[0]->denominator)->text();
+
+        return $match[1].$number.' '.$match[3].' '.ltrim((string) preg_replace('/^\s+of\b/iu', '', $part[1]));
     }
 
     /**
