@@ -30,24 +30,31 @@ use Vinculum\Recipe\Jotted\Reading\Tied;
  * reading, and each reading a score for how well it accounts for the words; the best stands. There is no order among
  * them: what a line means does not hang on which way was tried first.
  */
-final readonly class LineReader
+final class LineReader
 {
+    /** What stands in every line that is built otherwise than as one thing with its amount. */
+    private const BUILT = '/[,;&+:\/%→>–—-]|\d\.\d{3}|\d{4}|\d\D*\p{L}{3}.*\d|\b(?:and|each|of|as|per|plus|with|'
+        .'to|from|equal|juice|zest|juiced|zested|rind|peel|squeeze|before|now|percent|part|parts|s\s?n\s?p)\b/iu';
+
     /** By how much a line taken otherwise than it is written has to read better; judgement. */
     private const OTHERWISE = 1.0;
 
     /** What a line scores at least that holds things with their amounts and little else; judgement. */
     private const SURELY = 4.0;
 
-    public Things $things;
+    public readonly Things $things;
 
-    private OneThing $oneThing;
+    private readonly OneThing $oneThing;
 
-    private Score $score;
+    private readonly Score $score;
 
-    private Spelling $spelling;
+    private readonly Spelling $spelling;
 
     /** @var list<Construct> */
-    private array $constructs;
+    private readonly array $constructs;
+
+    /** @var array<string, array{non-empty-list<JottedLine>, float}> readings of words that are asked for again */
+    private array $read = [];
 
     public function __construct(Catalogue $catalogue, Kitchenware $kit, Naming $naming)
     {
@@ -138,6 +145,12 @@ final readonly class LineReader
     /** @return array{non-empty-list<JottedLine>, float} the best reading of a line as it stands, and its score */
     private function best(string $line): array
     {
+        return $this->read[$line] ??= $this->firstRead($line);
+    }
+
+    /** @return array{non-empty-list<JottedLine>, float} */
+    private function firstRead(string $line): array
+    {
         $optional = preg_match('/\boptional(?:ly)?\b/iu', $line) === 1;
         $line = trim((string) preg_replace('/\s*[(,]?\s*\boptional(?:ly)?\b\s*\)?/iu', ' ', $line), ' ,;');
 
@@ -165,7 +178,8 @@ final readonly class LineReader
     /** @return iterable<list<JottedLine>> */
     private function readings(string $line, bool $optional): iterable
     {
-        foreach ($this->constructs as $construct) {
+        // most lines are a thing with its amount, and nothing in them can be built otherwise
+        foreach (preg_match(self::BUILT, $line) === 1 ? $this->constructs : [] as $construct) {
             yield $construct->of($line, $optional, $this) ?? [];
         }
         yield from $this->oneThing->readings($line, $optional);

@@ -196,18 +196,7 @@ final class Naming
                 ? new Named($turned, $head, '', true)
                 : new Named(null, $head, '', false, [$ingredient->slug], $head);
         }
-        $left = $before;
-        foreach ($after as $word) {
-            // from there on something is said about it
-            if ($this->lexicon->connects($word) && $word !== 'of') {
-                break;
-            }
-            $left = $this->lexicon->is('ways-behind', $word) ? $left : [...$left, $word];
-        }
-        foreach ($behind as $part) {
-            // what stands behind the comma is how it is prepared, unless it makes it another thing
-            array_push($left, ...$this->beside->changing($part, $ingredient));
-        }
+        $left = $this->beside->left($before, $after, $behind, $ingredient);
         $isSure = $maybe === [] && $this->beside->leavesItAsItIs($left, $ingredient);
         $guesses = array_map(static fn (Ingredient $one): string => $one->slug, $maybe === [] ? [$ingredient] : $maybe);
         $preparation = implode(' ', [...$before, ...$after]);

@@ -26,7 +26,8 @@ final readonly class Sorter
     private const WHEN = '/^(?:day|week|month|stage|part|phase)\s+(?:\d{1,2}|one|two|three|four)\s*[:.]?$/iu';
 
     private const REMARK
-        = '/^(?:n\.?b\.?|notes?|tips?(?=\s*[:.\-–—])|p\.?s\.?|hint|remember|warning|caution|source|from|recipe\s+(?:from|by)|adapted|'
+        = '/^(?:n\.?b\.?|notes?|tips?(?=\s*[:.\-–—])|p\.?s\.?|hint|remember|warning|caution|source|from|'
+        .'recipe\s+(?:from|by)|adapted|'
         .'inspired|via|'
         .'credit|rating|difficulty|cuisine|course'
         .'|category|author|ph|equipment|tools?|storage|keeps|next time)\b\s*[:.\-–—]?\s'

@@ -27,15 +27,43 @@ final readonly class Beside
     }
 
     /**
+     * What of the words around a name may make it another thing.
+     *
+     * @param list<string> $before
+     * @param list<string> $after
+     * @param list<string> $behind what stands behind commas and in brackets
+     * @return list<string>
+     */
+    public function left(array $before, array $after, array $behind, Ingredient $ingredient): array
+    {
+        $left = $before;
+        foreach ($after as $word) {
+            // from there on something is said about it
+            if ($this->lexicon->connects($word) && $word !== 'of') {
+                break;
+            }
+            $left = $this->lexicon->is('ways-behind', $word) ? $left : [...$left, $word];
+        }
+        foreach ($behind as $part) {
+            // what stands behind the comma is how it is prepared, unless it makes it another thing
+            array_push($left, ...$this->changing($part, $ingredient));
+        }
+
+        return $left;
+    }
+
+    /**
      * Words behind a comma or in brackets that make it another thing, or are one.
      *
      * @return list<string>
      */
-    public function changing(string $part, Ingredient $ingredient): array
+    private function changing(string $part, Ingredient $ingredient): array
     {
         if (preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1) {
             // how much it is, unless that is of something else
-            return (str_contains($part, '%') && $ingredient->isOf('sour')) || $this->isOfSomethingElse($part, $ingredient) ? Naming::words($part) : [];
+            $isStrength = str_contains($part, '%') && $ingredient->isOf('sour');
+
+            return $isStrength || $this->isOfSomethingElse($part, $ingredient) ? Naming::words($part) : [];
         }
         $found = [];
         $words = Naming::words($part);
