@@ -25,8 +25,11 @@ final class InMethod
     /** Words of a part beyond which it is no name; judgement. */
     private const NAME_OF = 7;
 
-    private const BETWEEN = '/(\s*[,:()–—]\s*|(?<!\d)\s+(?:and(?!\s+(?:a\s+)?(?:half|quarter|third|[½¼¾])\b)|with'
-        .'|into|in|to|over|until|till|for|then|plus|before|after|on|at|from|off|through|onto|while|when|if|or|by'
+    private const BETWEEN = '/(\s*[,:()–—]\s*|(?<!\d)'
+        // the rind and the juice of one fruit are read together
+        .'(?:(?<!rind|zest|peel|uice)|(?!\s+and\s+(?:the\s+)?(?:juice|zest|rind|peel)\b))'
+        .'\s+(?:and(?!\s+(?:a\s+)?(?:half|quarter|third|[½¼¾])\b)|with|into'
+        .'|in|to|over|until|till|for|then|plus|before|after|on|at|from|off|through|onto|while|when|if|or|by'
         .'|under|as|but|not|without|around|inside|against)\s+|\s*\+\s*)/iu';
 
     /** Behind which something goes in that has no amount; behind a comma or "and" what went before goes on. */
@@ -126,7 +129,7 @@ final class InMethod
             $word = mb_strtolower($match[1]);
             $isVerb = $this->lexicon()->is('verbs', $word) || $this->lexicon()->is('giving', $word);
             $isBetween = preg_match('/\p{L}{2}ly$/u', $word) === 1
-                || $this->lexicon()->connects($word);
+                || ($this->lexicon()->connects($word) && JottedAmount::number($word) === null);
             if ($this->lexicon()->is('negating', $word)) {
                 return [$verbs, ''];
             }
