@@ -40,6 +40,23 @@ final class Ties
     }
 
     /**
+     * "the mustard" is whichever mustard the recipe has, where it has one.
+     *
+     * @param array<string, string> $byIngredient ids of lines
+     */
+    private function soCalled(string $slug, array $byIngredient): ?string
+    {
+        $noun = (string) preg_replace('/^.*[-\s]/u', '', $slug);
+        $called = array_filter(
+            $byIngredient,
+            static fn (string $ingredient): bool => in_array($noun, explode('-', $ingredient), true),
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return count($called) === 1 ? reset($called) : null;
+    }
+
+    /**
      * @param array<string, string> $byIngredient ids of lines
      */
     private function tied(Line $line, array $byIngredient): Line
@@ -47,7 +64,7 @@ final class Ties
         if ($line->tie === null) {
             return $line;
         }
-        $target = $byIngredient[$line->tie->line] ?? $line->id;
+        $target = $byIngredient[$line->tie->line] ?? $this->soCalled($line->tie->line, $byIngredient) ?? $line->id;
         if ($target !== $line->id) {
             return $line->tiedTo(new Tie($target, $line->tie->ratio));
         }

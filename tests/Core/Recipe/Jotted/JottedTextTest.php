@@ -49,6 +49,27 @@ final class JottedTextTest extends TestCase
         self::assertEqualsWithDelta([50.0, 50.0, 25.0], $grams, 1e-9);
     }
 
+    public function test_a_relation_may_be_said_in_many_ways(): void
+    {
+        $ratios = [
+            'honey, same as the mustard' => 1.0,
+            'same amount of honey as mustard' => 1.0,
+            'twice as much honey as mustard' => 2.0,
+            'honey - half as much as the mustard' => 0.5,
+            'honey, a bit more than the mustard' => 1.25,
+            'three times the amount of honey as mustard' => 3.0,
+        ];
+        foreach ($ratios as $line => $ratio) {
+            [$recipe] = JottedText::read("80 g Dijon mustard\n{$line}", Sauce::catalogue());
+            $grams = array_map(
+                static fn ($line): float => $line->grams,
+                WeighedRecipe::of($recipe, Sauce::catalogue())->lines,
+            );
+
+            self::assertEqualsWithDelta([80.0, 80.0 * $ratio], $grams, 1e-9, $line);
+        }
+    }
+
     public function test_a_tie_to_what_is_not_there_is_asked(): void
     {
         [$recipe, $questions] = JottedText::read("100 g water\nas much honey as mustard", Sauce::catalogue());
