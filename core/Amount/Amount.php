@@ -281,9 +281,9 @@ final class Amount
             $factor *= self::LOOSE_WORDS[$word];
             $loose = $loose || ! in_array($word, ['level', 'flat', 'struck', 'medium'], true);
             $lead[] = $word;
-            // keep "a" for the number: "a generous cup" is one cup
+            // keep "a" for the number: "a generous cup" is one cup, "a generous 1/4 cup" is not
             $text
-                = preg_match('/^an?\s+/i', $match[0]) === 1
+                = preg_match('/^an?\s+/i', $match[0]) === 1 && preg_match('/^[\d½⅓⅔¼¾⅛]/u', $follows) !== 1
                     ? 'a '.substr($text, strlen($match[0]))
                     : substr($text, strlen($match[0]));
         }

@@ -245,8 +245,8 @@ final readonly class JottedAmount
                 ]
                 : null;
         }
-        $rest = $read[1];
-        $number = rtrim(substr($after, 0, strlen($after) - strlen($rest)));
+        $rest = $read[0]->value < 1.0 ? (string) preg_replace('/^\s*of\s+an?\b/iu', '', $read[1]) : $read[1];
+        $number = rtrim(substr($after, 0, strlen($after) - strlen($read[1])));
         $head = trim("{$loose} {$number}");
         $sized = Sized::containersOf($read[0]->value, $rest, $kit) ?? Sized::lengthOf($head, $rest);
         if ($sized !== null) {

@@ -237,7 +237,12 @@ final class Naming
                 return new Named($strong, $head, $before, true);
             }
         }
-        foreach ($behind as $part) {
+        $parts = preg_split('/\s*,\s*/u', implode(', ', $behind)) ?: [];
+        foreach ($parts as $part) {
+            // "salt, black pepper" are two things
+            if (str_contains($part, ' ') && $this->exactly($part) !== null) {
+                continue;
+            }
             // "or dried", "dairy-free if needed": that is another way, and not this one
             $tailWords = Vocabulary::isPerhaps($part) ? [] : self::words($part);
             foreach ([2, 1] as $length) {

@@ -214,6 +214,21 @@ final readonly class Sorter
             && preg_match('/\bto taste\b|\d\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/iu', $line) !== 1;
     }
 
+    /** "brown ale 500 ml": a few words and a measure, though nobody knows what they name. */
+    private function endsInMeasure(string $line): bool
+    {
+        if (preg_match('/^(\p{L}+(?:\s+\p{L}+){1,3})\s+('.Numeral::BEGINS.'[^.;]*)$/u', $line, $match) !== 1) {
+            return false;
+        }
+        $amount = JottedAmount::at($match[2], $this->kit);
+        $connects = array_filter(
+            preg_split('/\s+/u', mb_strtolower($match[1])) ?: [],
+            fn (string $word): bool => $this->naming->lexicon->connects($word),
+        );
+
+        return $connects === [] && $amount?->isMeasuredOut() === true && trim($amount->rest) === '';
+    }
+
     /** "Brown sugar 3 tablespoons", "olive oil, 3 parts". */
     private function isNameThenAmount(string $line): bool
     {
@@ -281,7 +296,7 @@ final readonly class Sorter
      */
     private function isThing(string $line, array $words): bool
     {
-        if ($this->isNameThenAmount($line)) {
+        if ($this->isNameThenAmount($line) || $this->endsInMeasure($line)) {
             return true;
         }
         if (

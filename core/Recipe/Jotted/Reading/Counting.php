@@ -153,7 +153,7 @@ final readonly class Counting
         return match (true) {
             $thing->form === Form::Pieces && $one !== null
                 => $number >= self::WEIGHED_FROM && $this->naming->lexicon->unlikeliness($thing, $number * $one) > 0.0,
-            $one === null => $number >= self::WEIGHED_FROM / 2,
+            $one === null, $thing->form === Form::Liquid => $number >= self::WEIGHED_FROM / 2,
             default => $number >= self::WEIGHED_FROM,
         };
     }

@@ -25,6 +25,7 @@ final readonly class Score
     private const OF_A_WORD = 0.2;
     private const WEIGHED = 2.0;
     private const LEFT_TO_TASTE = 1.0;
+    private const NOT_SAID = -1.2;
     private const UNWEIGHABLE = -1.0;
     /** Of each word that nothing accounts for, and of a thing or an amount that would fall out. */
     private const LEFT_OVER = -0.3;
@@ -71,7 +72,7 @@ final readonly class Score
             return $amount === null ? self::UNWEIGHABLE : 0.0;
         }
         if ($amount->isToTaste()) {
-            return in_array('amount', array_column($line->questions, 0), true) ? 0.0 : self::LEFT_TO_TASTE;
+            return in_array('amount', array_column($line->questions, 0), true) ? self::NOT_SAID : self::LEFT_TO_TASTE;
         }
         if (($amount->terms[0]->unit->name ?? '') === 'part') {
             return self::WEIGHED;
