@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Amount\Numeral;
+use Vinculum\Recipe\Jotted\Reading\AmountBehind;
 
 /**
  * Sorts the lines of a note before any is read: title, yield, heading, ingredient, method, remark, rule. A line with an
@@ -57,6 +58,8 @@ final readonly class Sorter
 
     private Naming $naming;
 
+    private AmountBehind $behind;
+
     private Kitchenware $kit;
 
     /** @var array<string, string> processes by verb */
@@ -66,6 +69,7 @@ final readonly class Sorter
     {
         $this->naming = $reader->things->naming;
         $this->kit = $reader->things->kit;
+        $this->behind = new AmountBehind($this->naming, $this->kit);
         $this->verbs = $reader->things->lexicon->page('verbs');
     }
 
@@ -210,36 +214,8 @@ final readonly class Sorter
         return ($amount === null || $amount->bare)
             && preg_match('/[.?]$/u', $line) !== 1
             && ! ($amount?->bare === true && $this->naming->knows($amount->rest))
-            && ! $this->isNameThenAmount($line)
+            && ! $this->behind->isNameThenAmount($line)
             && preg_match('/\bto taste\b|\d\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/iu', $line) !== 1;
-    }
-
-    /** "brown ale 500 ml": a few words and a measure, though nobody knows what they name. */
-    private function endsInMeasure(string $line): bool
-    {
-        if (preg_match('/^(\p{L}+(?:\s+\p{L}+){1,3})\s+('.Numeral::BEGINS.'[^.;]*)$/u', $line, $match) !== 1) {
-            return false;
-        }
-        $amount = JottedAmount::at($match[2], $this->kit);
-        $connects = array_filter(
-            preg_split('/\s+/u', mb_strtolower($match[1])) ?: [],
-            fn (string $word): bool => $this->naming->lexicon->connects($word),
-        );
-
-        return $connects === [] && $amount?->isMeasuredOut() === true && trim($amount->rest) === '';
-    }
-
-    /** "Brown sugar 3 tablespoons", "olive oil, 3 parts". */
-    private function isNameThenAmount(string $line): bool
-    {
-        $shape = '/^(.+?)[\s,:–-]+('.Numeral::BEGINS.'.*?)\.?$/iu';
-        if (preg_match($shape, $line, $match) !== 1 || ! $this->naming->means($match[1])) {
-            return false;
-        }
-        $amount = JottedAmount::at($match[2], $this->kit);
-
-        // "Mustard 2" may be the second mustard of the house; "Shallots: 3" is three of them
-        return $amount !== null && $amount->rest === '' && (! $amount->bare || str_contains($line, ':'));
     }
 
     private function isMethod(string $line): bool
@@ -296,7 +272,7 @@ final readonly class Sorter
      */
     private function isThing(string $line, array $words): bool
     {
-        if ($this->isNameThenAmount($line) || $this->endsInMeasure($line)) {
+        if ($this->behind->isNameThenAmount($line) || $this->behind->endsInMeasure($line)) {
             return true;
         }
         if (
