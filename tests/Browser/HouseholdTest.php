@@ -82,6 +82,9 @@ final class HouseholdTest extends BrowserTestCase
         $this->see("//button[.='Read it']")->click();
         self::assertStringContainsString('moonlight', $this->see('.bring-in .questions')->getText());
         $this->see("//button[.='Put it on the Shelf']")->click();
+        // what is not understood is asked about once
+        self::assertStringContainsString('not understood', $this->see('.stands [role=alert]')->getText());
+        $this->see("//button[.='Put it on the Shelf']")->click();
         $this->eventually(
             fn (): bool => str_starts_with((string) $this->see('.title')->getAttribute('value'), 'Towpath'),
             'for it to be opened',

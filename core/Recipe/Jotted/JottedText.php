@@ -254,7 +254,7 @@ final class JottedText
             }
         }
         if ($done !== []) {
-            $this->method[] = [implode(' ', $done), count($this->groups) - 1];
+            $this->method[] = [$this->reader->writtenOut(implode(' ', $done)), count($this->groups) - 1];
         }
     }
 

@@ -87,6 +87,12 @@ final class LineReader
         return array_map($this->things->asked(...), $this->unasked($line));
     }
 
+    /** A sentence with what is written short in it written out. */
+    public function writtenOut(string $sentence): string
+    {
+        return $this->spelling->writtenOut($sentence);
+    }
+
     /**
      * The same, before anything is asked about names.
      *

@@ -48,8 +48,8 @@ final readonly class Step
     /** The same with what a later clause of it says. */
     public function and(self $later): self
     {
-        // what was divided by a comma stays so
-        $between = preg_match('/[.,;:!]$/u', $this->words) === 1 ? ' ' : ', ';
+        // what is done there stands apart, so that what is lifted out is not looked for in it
+        $between = preg_match('/[.;!]$/u', $this->words) === 1 ? ' ' : '; ';
 
         return new self(
             $this->words.$between.$later->words,

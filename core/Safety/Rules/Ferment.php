@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Safety\Rules;
 
+use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Safety\Caution;
 use Vinculum\Safety\Facts;
@@ -16,6 +18,15 @@ final class Ferment implements Rule
     /** Minutes at rest from which a salted mash is meant to ferment: two days. */
     private const FERMENTS_FROM = 2880.0;
 
+    /** Share of salt of the whole below which what spoils comes first; extension services on sauerkraut and pickles. */
+    private const LEAST_SALT = 0.015;
+
+    /** Share of fat from which it is no mash; judgement. */
+    private const RICH = 0.1;
+
+    private const SOURCE = 'US FDA on acidified and fermented foods; USDA Complete Guide on fermented foods, never '
+        .'with less salt';
+
     public function of(Facts $sauce): array
     {
         $isMash
@@ -23,17 +34,36 @@ final class Ferment implements Rule
             && ! $sauce->wasCooked()
             && $sauce->having('low-acid-plant') !== [];
 
-        return ! $isMash || $sauce->fat() > 0.1
-            ? []
-            : [
+        if (! $isMash || $sauce->fat() > self::RICH) {
+            return [];
+        }
+        $salt = $sauce->cooked->mixture->grams[Constituent::SODIUM] * Density::SALT_PER_SODIUM;
+        $share = $sauce->mass() > 0.0 ? $salt / $sauce->mass() : 0.0;
+        if ($share < self::LEAST_SALT) {
+            return [
                 Caution::of(
-                    Grade::Mind,
+                    Grade::Stop,
                     'ferment',
-                    'Left to sour by itself: it is low in acid until it has. Salt at two per cent or more, '
-                        .'everything under the brine, and a meter that says pH 4.6 or less, better 4.0, before it is '
-                        .'eaten or kept.',
-                    'US FDA on acidified and fermented foods',
+                    sprintf(
+                        'Left to sour by itself with too little salt: this one has %.1f %% of the whole, and under '
+                            .'1.5 %% what spoils and what poisons grows before it is sour. Salt at two per cent or '
+                            .'more, everything under the brine, and a meter that says pH 4.6 or less, better 4.0.',
+                        100 * $share,
+                    ),
+                    self::SOURCE,
                 ),
             ];
+        }
+
+        return [
+            Caution::of(
+                Grade::Mind,
+                'ferment',
+                'Left to sour by itself: it is low in acid until it has. Salt at two per cent or more, '
+                    .'everything under the brine, and a meter that says pH 4.6 or less, better 4.0, before it is '
+                    .'eaten or kept.',
+                self::SOURCE,
+            ),
+        ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Safety\Rules;
 
+use Vinculum\Mixture\Constituent;
 use Vinculum\Safety\Caution;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\Grade;
@@ -11,12 +12,23 @@ use Vinculum\Safety\Rule;
 
 /**
  * A plant that is hardly sour, kept under oil or fat: no air, no acid, and the germ of botulism is on it already. No
- * estimate of pH clears it.
+ * estimate of pH clears it. Where the fat stands in drops in what is watery, bound or shaken, the plant lies in the
+ * watery part and under no oil: that is minded and no reason to stop.
  */
 final class PlantUnderOil implements Rule
 {
     /** Share of fat from which a sauce is oily: what lies in it lies under it; judgement. */
     private const OILY_FROM = 0.2;
+
+    /** Kinds that bring the water in which fat stands in drops; the water of a plant itself is none of it. */
+    private const WATERY = ['sour', 'liquid', 'milks', 'cream', 'cultured', 'plant-dairy', 'emulsion', 'soya-curd',
+        'eggs'];
+
+    /** Water of such kinds to a gram of fat, from which the fat stands in drops when it is shaken; judgement. */
+    private const SHAKEN = 0.25;
+
+    /** The same where something binds it, as egg does in a mayonnaise; judgement. */
+    private const BOUND = 0.05;
 
     private const SOURCE
         = 'US CDC and FDA on home-made flavoured oils; Health Canada on vegetables in oil';
@@ -43,6 +55,19 @@ final class PlantUnderOil implements Rule
             ];
         }
 
+        if ($lines !== [] && self::isInDrops($sauce)) {
+            return [
+                Caution::of(
+                    Grade::Mind,
+                    'plant-in-oil',
+                    'A plant that is hardly sour, in a sauce rich in oil or fat: fridge at once, four days at the '
+                        .'most, or the freezer; never at room temperature. Makers keep it from four days to a month.',
+                    self::SOURCE,
+                    $lines,
+                ),
+            ];
+        }
+
         return $lines === []
             ? []
             : [
@@ -56,5 +81,21 @@ final class PlantUnderOil implements Rule
                     $lines,
                 ),
             ];
+    }
+
+    private static function isInDrops(Facts $sauce): bool
+    {
+        $water = $fat = 0.0;
+        $binds = false;
+        foreach ($sauce->present() as $line) {
+            $thing = $line->ingredient;
+            if ($thing !== null) {
+                $fat += $line->grams * $thing->perGram[Constituent::FAT];
+                $water += $thing->isOf(...self::WATERY) ? $line->grams * $thing->perGram[Constituent::WATER] : 0.0;
+                $binds = $binds || $thing->is('emulsifies');
+            }
+        }
+
+        return $water >= ($binds ? self::BOUND : self::SHAKEN) * $fat;
     }
 }

@@ -103,6 +103,57 @@ final class WhereItBeginsTest extends TestCase
         self::assertNotContains($code, self::codes(Sauce::evaluate($twice, $stage)));
     }
 
+    /** Under oil there is no air; in drops in what is watery there is no oil above it: CDC and FDA on garlic in oil. */
+    public function test_only_what_lies_under_oil_is_a_reason_to_stop(): void
+    {
+        $grade = static function (array $lines): ?string {
+            foreach (Cautions::of(Facts::of(Sauce::evaluate($lines))) as $caution) {
+                if ($caution->code === 'plant-in-oil') {
+                    return $caution->grade->value;
+                }
+            }
+
+            return null;
+        };
+
+        self::assertSame('stop', $grade(['garlic' => '30 g', 'olive-oil' => '200 g']));
+        self::assertSame('stop', $grade(['basil' => '60 g', 'olive-oil' => '150 g', 'hard-cheese' => '40 g']));
+        self::assertSame('stop', $grade(['shallot' => '80 g', 'butter' => '200 g']));
+        self::assertSame('mind', $grade(['chives' => '1 g', 'mayonnaise' => '200 g']));
+        self::assertSame('mind', $grade(['shallot' => '10 g', 'olive-oil' => '150 g', 'wine-vinegar' => '60 g']));
+        self::assertSame('mind', $grade(['mushroom' => '100 g', 'double-cream' => '300 g']));
+    }
+
+    /** USDA Complete Guide on sauerkraut: two and a half per cent, and never less; common practice says two. */
+    public function test_a_ferment_with_too_little_salt_is_a_reason_to_stop(): void
+    {
+        $ferment = static function (string $salt): Caution {
+            $sauce = Sauce::evaluate(
+                ['cabbage' => '1000 g', 'fine-salt' => $salt],
+                ['process' => ['kind' => 'rest', 'minutes' => 10_080]],
+            );
+            $isOfIt = static fn (Caution $one): bool => $one->code === 'ferment';
+            $found = array_filter(Cautions::of(Facts::of($sauce)), $isOfIt);
+
+            return array_values($found)[0];
+        };
+
+        self::assertSame('stop', $ferment('4 g')->grade->value);
+        self::assertStringContainsString('0.4 %', Say::it($ferment('4 g')->text));
+        self::assertSame('mind', $ferment('25 g')->grade->value);
+    }
+
+    public function test_nitrate_is_said_of_what_is_meant_for_a_small_child(): void
+    {
+        $of = static fn (string $name): array => self::codes(
+            Sauce::evaluate(['spinach' => '200 g', 'milk' => '50 g'], self::SIMMERED, ['name' => $name]),
+        );
+
+        self::assertContains('nitrate', $of('Spinach purée for the baby'));
+        self::assertNotContains('nitrate', $of('Baby spinach sauce'));
+        self::assertNotContains('nitrate', $of('Spinach sauce'));
+    }
+
     public function test_by_the_minute(): void
     {
         $warm = static fn (int $minutes): array => self::codes(

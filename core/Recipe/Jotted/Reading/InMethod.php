@@ -41,6 +41,8 @@ final class InMethod
         .'a couple of)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:more\s+|further\s+)?(?:min|minute|hour|hr|h|sec|second|day|'
         .'week|month|°|degree|f|%|time|cm|mm|inch)s?\b/iu';
 
+    private const FOR_SO_LONG = '/\s+(?:about\s+)?\d[\d\s–-]*\s*(?:min|minute|hour|hr|sec|second)s?\b.*$/iu';
+
     /** What is done only where it turns out so. */
     private const PERHAPS = '/\b(?:if|when(?:ever)?)\b[^.;]*\b(?:needed|necessary|too|like|want|wish|prefer|required|'
         .'thick|thin|available|serving|using)\b/iu';
@@ -162,8 +164,15 @@ final class InMethod
     /** The line that a part of a sentence comes to; null where nothing goes in by it. */
     private function thing(string $part, bool $gives, bool $isFriedIn): ?string
     {
+        // how long is said of the step
+        $part = trim((string) preg_replace(self::FOR_SO_LONG, '', $part));
         $words = preg_split('/\s+/u', $part, -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        if ($words === [] || count($words) > self::NAME_OF || preg_match(self::TIMED, $part) === 1) {
+        $naming = $this->reader->things->naming;
+        // "the brine", but "fish sauce"
+        $refers = $this->lexicon()->is('referring', Singular::of(mb_strtolower((string) end($words))))
+            && $naming->exactly(implode(' ', array_slice($words, -2))) === null
+            && $naming->exactly(implode(' ', array_slice($words, -3))) === null;
+        if ($refers || $words === [] || count($words) > self::NAME_OF || preg_match(self::TIMED, $part) === 1) {
             return null;
         }
         [$line, $score] = $this->reader->scored($part);

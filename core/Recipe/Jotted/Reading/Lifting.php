@@ -34,7 +34,7 @@ final readonly class Lifting
             if (
                 ! $step->lifts
                 || preg_match(
-                    '/\b(?:(?:lift|fish|take|pick|scoop|pull)\b[^.]*\bout|remove|discard)\b(.*)$/iu',
+                    '/\b(?:(?:lift|fish|take|pick|scoop|pull)\b[^.;]*\bout|remove|discard)\b([^;]*)/iu',
                     $step->words,
                     $match,
                 ) !== 1

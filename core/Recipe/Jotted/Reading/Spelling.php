@@ -44,16 +44,13 @@ final readonly class Spelling
     /** With all that is written short written out. */
     public function whole(string $line): string
     {
-        $line = (string) preg_replace_callback(
-            '/(?<![\p{L}\p{N}.\'’-])(\p{L}{2,7})(\.?)(?![\p{L}\p{N}\'’-])/u',
-            fn (array $word): string => $this->lexicon->says('short', mb_strtolower($word[1])) ?? $word[0],
-            $line,
-        );
+        $line = $this->writtenOut($line);
         $said = [
             // "1 in ginger" is an inch of it
             '/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|each\b)(?=\p{L})/iu'
                 => ' inch ',
-            // "pepper n salt"
+            // "habanero x6", "pepper n salt"
+            '/(?<=\s)[x×](?=\d)/iu' => 'x ',
             '/(?<=\p{L})\s+[\'’]?n[\'’]?\s+(?=\p{L}{3})/iu' => ' and ',
             // "1 200 g", "3-T8SP" is for a camera, "1 tbsp , mustard", "few shakes", "1 loose cup"
             '/(?<=\d)\s(?=\d{3}\s*(?:g|ml|gr|grams?)\b)/iu' => '',
@@ -88,6 +85,16 @@ final readonly class Spelling
         $line = substr_count($line, ' / ') > 1 ? strtr($line, [' / ' => ', ']) : $line;
 
         return $this->inMyMeasures($line);
+    }
+
+    /** "brn sug", "cider vin": whole words that are written short, as they are said. */
+    public function writtenOut(string $line): string
+    {
+        return (string) preg_replace_callback(
+            '/(?<![\p{L}\p{N}.\'’-])(\p{L}{2,7})(\.?)(?![\p{L}\p{N}\'’-])/u',
+            fn (array $word): string => $this->lexicon->says('short', mb_strtolower($word[1])) ?? $word[0],
+            $line,
+        );
     }
 
     /** "a stick and a half of butter" is one and a half. */
