@@ -61,6 +61,32 @@ final class NoteTest extends BrowserTestCase
         self::assertNotSame([], preg_grep('/^33/', $losses), implode(' ', $losses));
     }
 
+    public function test_each_word_stands_beside_what_became_of_it(): void
+    {
+        $this->goTo('/shelf');
+        $this->see("//button[.='Bring one in']")->click();
+        $note = "Gravy\n500 ml chicken stock\n2 tbsp xyzzy\n\nBoil hard for 10 min. Stir in 20 g butter. Lovely with chips.";
+        $this->see("textarea[aria-label='Or paste it here']")->sendKeys($note);
+        $this->see("//button[.='Read it']")->click();
+
+        $this->see("//h3[.='Your words']");
+        $words = fn (string $css): array => array_map(
+            static fn ($word): string => $word->getText(),
+            $this->window->findElements(WebDriverBy::cssSelector(".your-words .words .{$css}")),
+        );
+        self::assertSame(['Gravy'], $words('says'));
+        self::assertSame(['500 ml', 'chicken stock', '20 g', 'butter'], $words('goes-in'));
+        self::assertSame(['2 tbsp xyzzy'], $words('untied'));
+        self::assertSame(['Boil hard for 10 min.', 'Stir in'], $words('is-done'));
+        self::assertSame(['Lovely with chips.'], $words('remark'));
+        $steps = $this->see('.as-you-stand')->getText();
+        self::assertStringContainsString('Boil 10 minutes', $steps);
+        self::assertStringContainsString('butter, unsalted', $steps);
+        // what is held in the list is shown in the words
+        $this->see("//button[contains(@class,'thing')][contains(.,'butter')]")->click();
+        self::assertSame(['20 g', 'butter'], $words('word[data-held=true]'));
+    }
+
     public function test_a_web_page_s_recipe_is_dropped_in(): void
     {
         $this->goTo('/shelf');

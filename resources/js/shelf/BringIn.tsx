@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { createRecipe, importRecipe } from '../api/generated/client';
 import type { Import } from '../api/generated/documents';
@@ -34,11 +34,18 @@ export function BringIn({ onClose }: { onClose: () => void }) {
     <section className="panel bring-in" aria-label="Bring a recipe in">
       <div className="panel-head">
         <h2>Bring a recipe in</h2>
-        <button type="button" className="plain" onClick={onClose}>
-          Close
-        </button>
+        <span>
+          {read.data !== undefined && (
+            <button type="button" className="plain" onClick={() => read.reset()}>
+              Change the words
+            </button>
+          )}
+          <button type="button" className="plain" onClick={onClose}>
+            Close
+          </button>
+        </span>
       </div>
-      {read.data === undefined ? (
+      {read.data === undefined && (
         <>
           <label>
             From a file
@@ -63,10 +70,6 @@ export function BringIn({ onClose }: { onClose: () => void }) {
             Read it
           </button>
         </>
-      ) : (
-        <button type="button" className="plain" onClick={() => read.reset()}>
-          Change the words
-        </button>
       )}
       {trouble !== null && (
         <p role="alert" className="trouble">
@@ -108,6 +111,9 @@ interface BroughtProps {
 
 /** The maker's own words beside the steps they became, and what has to be asked. */
 function Brought({ text, reading, answers, onAnswer, held, onHold, isAsked, onKeep }: BroughtProps) {
+  // the field it was typed into is gone: who uses the keyboard goes on here
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => heading.current?.focus(), []);
   const stages = answered(reading, answers);
   const things = stages.reduce((count, stage) => count + (stage.lines ?? []).length, 0);
   const { makes } = reading.recipe;
@@ -115,7 +121,9 @@ function Brought({ text, reading, answers, onAnswer, held, onHold, isAsked, onKe
     <div className={reading.spans.length > 0 ? 'reading' : undefined}>
       {reading.spans.length > 0 && <YourWords text={text} spans={reading.spans} held={held} onHold={onHold} />}
       <section className="stands" aria-label="As you will stand at it">
-        <h3>As you will stand at it</h3>
+        <h3 ref={heading} tabIndex={-1}>
+          As you will stand at it
+        </h3>
         <p>
           <strong>{reading.recipe.name}</strong>: {things === 1 ? '1 line' : `${things} lines`},{' '}
           {stages.length === 1 ? '1 step' : `${stages.length} steps`}.

@@ -164,6 +164,7 @@ final class Spans
             $isAmount = $is === 'name'
                 && ! in_array('amount', array_column($marks, 1), true)
                 && ! in_array($amount, ['', 'to taste'], true);
+            $isAmount = $isAmount || preg_match('/^\s*of\s*$/iu', $gap) === 1;
             $this->add($at + $done, $gap, $isAmount ? 'amount' : 'preparation', $id);
             $this->add($at + $from, substr($words, $from, $length), $is, $id);
             $done = $from + $length;
