@@ -14,6 +14,9 @@ use Vinculum\Recipe\Jotted\Naming;
 /** The words beside a name: whether they make it another thing, and what of them nothing accounts for. */
 final readonly class Beside
 {
+    /** Words within which a part is named of which something is said: "white and green parts"; judgement. */
+    private const OF_A_PART = 3;
+
     public function __construct(private Naming $naming, private Lexicon $lexicon, private string $set) {}
 
     /** Whether an amount behind a name is of another thing, which a line of one thing would lose. */
@@ -72,7 +75,11 @@ final readonly class Beside
                 break;
             }
             // "white part only": of a part of it, and not of the thing
-            if ($this->lexicon->is('parts', $words[$i + 1] ?? '')) {
+            $next = array_filter(
+                array_slice($words, $i + 1, self::OF_A_PART),
+                fn (string $other): bool => $this->lexicon->is('parts', $other),
+            );
+            if ($next !== []) {
                 continue;
             }
             $isAnother = $this->lexicon->is('changing', $word)

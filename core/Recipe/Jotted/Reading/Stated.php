@@ -56,7 +56,12 @@ final readonly class Stated
                     && ($own->isWeight() || $isVolumeOfTin)
                     && count(preg_split('/\s+/u', trim($own->rest)) ?: []) < 4
                 ) {
-                    return [str_replace($whole, '', $rest), $own->text, trim($own->rest)];
+                    // "2 cans (13.5 oz each)" are so many of that
+                    $many = JottedAmount::number($amount->text)[0]->value ?? 1.0;
+                    $isEach = preg_match('/^each\b\s*(.*)$/iu', trim($own->rest), $each) === 1;
+                    $text = $isEach ? JottedAmount::share($own->text, $many, $this->kit) ?? $own->text : $own->text;
+
+                    return [str_replace($whole, '', $rest), $text, $isEach ? trim($each[1]) : trim($own->rest)];
                 }
             }
         }
