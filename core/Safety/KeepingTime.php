@@ -16,6 +16,15 @@ final readonly class KeepingTime
     /** Cautious end of the pH from which a thin sour sauce keeps as vinegar does. */
     private const VINEGAR_PH = 3.9;
 
+    /** Share of acetic acid of what is put up with vinegar, as a chutney or a ketchup is; judgement. */
+    private const SHARP = 0.005;
+
+    /** Share of sugar from which sharp tomato is a ketchup and keeps as one; judgement. */
+    private const SWEETENED = 0.08;
+
+    /** Share of sugar from which fruit is preserved by it; extension services on jams with less sugar. */
+    private const PRESERVED = 0.4;
+
     /** Share of vinegar's acid from which a sauce is mostly vinegar, g per g. */
     private const VINEGAR_ACETIC = 0.02;
 
@@ -96,20 +105,13 @@ final readonly class KeepingTime
         $isCooked = $sauce->wasCooked();
         $isPlain = $sauce->having('low-acid-plant', 'fresh-plant', 'perishable', 'raw-egg') === [];
         $isSour = ! $sauce->isLowAcid();
-        $hasFruit
-            = array_filter(
-                $sauce->present(),
-                static fn ($line): bool => $line->ingredient?->isOf('fruit') === true,
-            ) !== [];
-        $hasTomato
-            = array_filter(
-                $sauce->present(),
-                static fn ($line): bool => $line->ingredient?->isOf('tomatoes') === true,
-            ) !== [];
+        $hasFruit = self::has('fruit', $sauce);
+        $hasTomato = self::has('tomatoes', $sauce);
         $isVinegar
             = $isSour
             && $grams[Constituent::ACETIC] >= self::VINEGAR_ACETIC * $sauce->mass()
             && ($sauce->ph()?->high() ?? 7.0) <= self::VINEGAR_PH;
+        $isSharp = $isSour && $grams[Constituent::ACETIC] >= self::SHARP * $sauce->mass();
         $kinds = [
             'raw-egg' => $sauce->rawHaving('raw-egg') !== [],
             'cooked-egg' => $sauce->having('raw-egg') !== [],
@@ -138,13 +140,17 @@ final readonly class KeepingTime
                         $line->ingredient->contains ?? [],
                     ) !== [] && $line->ingredient?->is('not-for-canning') === true,
                 ) !== [],
-            'tomato' => $hasTomato,
+            // vinegar and sugar make a ketchup of it
+            'tomato' => $hasTomato && ! ($isSharp && $isCooked && $sauce->sugars() >= self::SWEETENED),
+            'raw-seafood' => ! $isCooked && self::rawSeafood($sauce),
             'dip' => $isPlain && ! $isCooked && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass(),
             'unknown' => $sauce->unknownLines() !== [],
             'oil' => $sauce->isTooDryForToxin() && $sauce->fat() > self::OILY,
             'sweet' => $sauce->isTooDryForToxin() && $sauce->fat() <= self::OILY,
             'vinegar' => $isVinegar && $isPlain,
             'fruit' => $hasFruit && $isCooked && $isSour && ! $isVinegar,
+            // neither vinegar nor sugar keeps it: stewed apple, berries just burst
+            'fruit-stewed' => $hasFruit && $isCooked && ! $isSharp && $sauce->sugars() < self::PRESERVED,
         ];
         $isOfBottles = $isPlain && $isSour && array_filter(
             $sauce->present(),
@@ -156,6 +162,27 @@ final readonly class KeepingTime
         $kinds['of-no-kind'] = ! in_array(true, $kinds, true);
 
         return $kinds;
+    }
+
+    private static function has(string $kind, Facts $sauce): bool
+    {
+        return array_filter(
+            $sauce->present(),
+            static fn ($line): bool => $line->ingredient?->isOf($kind) === true,
+        ) !== [];
+    }
+
+    /** Whether a line that nobody knows is called after raw fish or shellfish. */
+    private static function rawSeafood(Facts $sauce): bool
+    {
+        $vocabulary = $sauce->cooked->weighed->vocabulary;
+        foreach ($sauce->unknown() as $line) {
+            if (isset($vocabulary->hazardsNamed($line->line->ingredient)['raw-seafood'])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> ids of fruit that goes in raw, and out of no jar or packet */

@@ -65,7 +65,8 @@ final class NoteTest extends BrowserTestCase
     {
         $this->goTo('/shelf');
         $this->see("//button[.='Bring one in']")->click();
-        $note = "Gravy\n500 ml chicken stock\n2 tbsp xyzzy\n\nBoil hard for 10 min. Stir in 20 g butter. Lovely with chips.";
+        $note = "Gravy\n500 ml chicken stock\n2 tbsp xyzzy\n\nBoil hard for 10 min. Stir in 20 g butter. "
+            .'Lovely with chips.';
         $this->see("textarea[aria-label='Or paste it here']")->sendKeys($note);
         $this->see("//button[.='Read it']")->click();
 
