@@ -75,7 +75,8 @@ final class NumberWords
             $rest = substr($rest, strlen($m[0]));
             $more = self::cardinal(ltrim($rest));
 
-            return $more === null || $more[0] === 1
+            // "two hundred a jar" is no two hundred and one
+            return $more === null || preg_match('/^\s*an?\b/iu', $rest) === 1
                 ? [100 * $value, $rest]
                 : [100 * $value + $more[0], $more[1]];
         }
