@@ -139,7 +139,7 @@ final class InMethod
                 break;
             }
             // "brown sugar", "cream of tartar": a name may begin like what is done
-            if ($isVerb && $this->beginsName($part)) {
+            if ($isVerb && $this->reader->things->catalogue->beginsAName($word) && $this->beginsName($part)) {
                 break;
             }
             $part = substr($part, strlen($match[0]));
@@ -175,6 +175,10 @@ final class InMethod
         if ($refers || $words === [] || count($words) > self::NAME_OF || preg_match(self::TIMED, $part) === 1) {
             return null;
         }
+        // without an amount it goes in only where something is put in
+        if (! $gives && ! $isFriedIn && ! $this->saysHowMuch($part)) {
+            return null;
+        }
         [$line, $score] = $this->reader->scored($part);
         $thing = $line->named->ingredient;
         if ($line->amount === 'to taste' || $line->tie !== null) {
@@ -190,6 +194,13 @@ final class InMethod
         $isPlenty = $score >= self::A_THING && preg_match('/\bof (?:the|it)\b/iu', $part) !== 1;
 
         return $isPlenty && ! $this->isThere($thing, $line->named->words) ? $this->put($line, $part) : null;
+    }
+
+    private function saysHowMuch(string $part): bool
+    {
+        return preg_match('/[\d½⅓⅔¼¾⅛]/u', $part) === 1
+            || JottedAmount::at($part, $this->reader->things->kit) !== null
+            || preg_match('/\b(?:juice|zest|rind|peel)\b/iu', $part) === 1;
     }
 
     /** Whether the words are a name with how it is prepared, and nothing that is only like it. */
