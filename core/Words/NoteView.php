@@ -75,6 +75,9 @@ final readonly class NoteView
             'volume_ml' => sprintf('down to %g ml', $process->until->value),
             default => '',
         };
+        if ($process === null && $stage->lookFor !== '' && $stage->strain === null) {
+            return ucfirst($stage->lookFor);
+        }
         $parts = array_filter([
             $process === null
                 ? ''

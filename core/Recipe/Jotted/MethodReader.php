@@ -169,7 +169,7 @@ final readonly class MethodReader
             && preg_match(
                 '/\b(?:add|stir|whisk|mix|combine|tip|pour|put|beat|fold|toss|scatter|drizzle|sprinkle|throw|'
                     .'slake|dissolve|in(?:to)? (?:a|the)? ?(?:small |large )?(?:pan|pot|saucepan)|'
-                    .'(?:everything|rest|all)\b[^.]*\bin\b|in go(?:es)?|'
+                    .'(?:everything|rest|all)\b[^.]*\bin\b|in go(?:es)?|\p{L}+ the \p{L}+ in(?=\W*$)|'
                     .'off the heat\b\s*[:,]?\s+\p{L}+|'
                     .'chuck|drop|season|finish|mash|squeeze|swirl|grate|thicken|return)\b/u',
                 $said,

@@ -88,6 +88,8 @@ final readonly class Sorter
             $isFirst && preg_match(self::SAUCE, rtrim($line, '! ')) === 1 && $this->isTitle($line) => LineKind::Title,
             preg_match(self::REMARK, $line) === 1 && ! $this->isIngredient($line) => LineKind::Remark,
             preg_match(self::ADDRESS, $line) === 1 => LineKind::Remark,
+            // a sentence in another tongue is kept as it is
+            $this->naming->tongue !== '' && $this->isForeignSentence($line) => LineKind::Remark,
             $this->isMethod($line) && ! $this->isSurely($line) => LineKind::Method,
             $isFirst && $this->isTitle($line) && ! $this->isSurely($line) => LineKind::Title,
             $isInMethod && ! $this->isIngredient($line) => LineKind::Method,
@@ -137,6 +139,12 @@ final readonly class Sorter
             && preg_match('/[.!]\s+\p{Lu}/u', $line) !== 1
             && ! isset($this->verbs[$first])
             && $this->reader->isSurely($line);
+    }
+
+    private function isForeignSentence(string $line): bool
+    {
+        return count(preg_split('/\s+/u', $line) ?: []) >= self::SENTENCE / 2
+            && preg_match('/^'.Numeral::BEGINS.'/u', $line) !== 1;
     }
 
     /** "1 muslin bag": what is used and not eaten. */

@@ -55,6 +55,9 @@ final class TongueTest extends TestCase
         [$recipe, , , $said] = JottedText::readWithSpans($text, Sauce::catalogue(), MeasuringSet::Metric);
 
         self::assertSame($tongue, $said);
+        // a sentence is kept as it is, and no line of the list
+        self::assertLessThan(6, count($recipe->lines()));
+        self::assertNotSame('', $recipe->story);
         foreach (WeighedRecipe::of($recipe, Sauce::catalogue())->lines as $line) {
             self::assertLessThan(1500.0, $line->grams, "{$line->line->amount} {$line->line->ingredient}");
         }
