@@ -32,10 +32,6 @@ use Vinculum\Recipe\Jotted\Reading\Tied;
  */
 final class LineReader
 {
-    /** What stands in every line that is built otherwise than as one thing with its amount. */
-    private const BUILT = '/[,;&+:\/%→>–—-]|\d\.\d{3}|\d{4}|\d\D*\p{L}{3}.*\d|\b(?:and|each|of|as|per|plus|with|'
-        .'to|from|equal|juice|zest|juiced|zested|rind|peel|squeeze|before|now|percent|part|parts|s\s?n\s?p)\b/iu';
-
     /** By how much a line taken otherwise than it is written has to read better; judgement. */
     private const OTHERWISE = 1.0;
 
@@ -184,8 +180,7 @@ final class LineReader
     /** @return iterable<list<JottedLine>> */
     private function readings(string $line, bool $optional): iterable
     {
-        // most lines are a thing with its amount, and nothing in them can be built otherwise
-        foreach (preg_match(self::BUILT, $line) === 1 ? $this->constructs : [] as $construct) {
+        foreach ($this->constructs as $construct) {
             yield $construct->of($line, $optional, $this) ?? [];
         }
         yield from $this->oneThing->readings($line, $optional);

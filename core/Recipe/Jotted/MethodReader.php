@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
+use Vinculum\Recipe\Jotted\Reading\Clause;
 use Vinculum\Recipe\Jotted\Reading\Fire;
 use Vinculum\Recipe\Jotted\Reading\Times;
 use Vinculum\Recipe\ProcessKind;
@@ -19,6 +20,9 @@ final readonly class MethodReader
 
     /** So much of something, in a sentence. */
     private const MEASURED = '/\d\s*(?:g|ml|oz|tbsps?|tablespoons?|tsps?|teaspoons?|cups?)\b/iu';
+
+    /** "work the flour in gradually", but "shake in a jar". */
+    private const GOES_IN = '/\bin\b(?! (?:an?|the|it|your)\b)/u';
 
     /** Something goes in before it is cooked on: another stage. */
     private const PUTS_IN = '/^(?:then\s+|now\s+)?(?:add|put|'
@@ -114,25 +118,7 @@ final readonly class MethodReader
 
     private function step(string $clause, ?Step $before): ?Step
     {
-        // "45ish mins", "3 wks"
-        $said = (string) preg_replace(
-            ['/(?<=\d)[ -]?ish\b/u', '/(?<=\d)\s*wks?\b/u'],
-            ['', ' weeks'],
-            mb_strtolower($clause),
-        );
-        // "the rest of the milk" rests nowhere, and "(up to three days)" is how long it may
-        $said = (string) preg_replace(
-            ['/\([^()]*\bup to\b[^()]*\)/u', '/\b(?:the|and) rest\b(?= of|[ ,.]|$)/u'],
-            [' ', ' remaining '],
-            $said,
-        );
-        // what is not to be done, and how it keeps, are no steps
-        $said = (string) preg_replace(
-            '/\b(?:do not|don[’\']?t|never|without|before it|instead of|rather than|'
-                .'avoid)\s+(?:let(?:ting)?\s+(?:it|them|this)\s+)?\w+(?:\s+it)?(?:\s+hard)?/u',
-            ' ',
-            $said,
-        );
+        $said = Clause::said($clause);
         if (
             preg_match(
                 '/\b(?:keeps?|stores?|lasts?|will keep|up to)\b.*\b(?:days?|weeks?|months?|years?)\b|\bkeep(?:s|'
@@ -142,7 +128,7 @@ final readonly class MethodReader
         ) {
             return null;
         }
-        // "Serve warm", "Keep warm": how it is eaten and held, unless it is said for how long
+        // "Serve warm": how it is eaten, unless for how long
         $first = preg_match('/^\p{L}+/u', trim($said), $match) === 1 ? $match[0] : '';
         if (isset($this->besides[$first]) && Times::minutes($said) === null) {
             return null;
@@ -166,10 +152,11 @@ final readonly class MethodReader
             ! isset($kind)
             && ! $strains
             && ! $lifts
+            && ! (isset($this->verbs[$first]) && preg_match(self::GOES_IN, $said) === 1)
             && preg_match(
                 '/\b(?:add|stir|whisk|mix|combine|tip|pour|put|beat|fold|toss|scatter|drizzle|sprinkle|throw|'
                     .'slake|dissolve|in(?:to)? (?:a|the)? ?(?:small |large )?(?:pan|pot|saucepan)|'
-                    .'(?:everything|rest|all)\b[^.]*\bin\b|in go(?:es)?|\p{L}+ the \p{L}+ in(?=\W*$)|'
+                    .'(?:everything|rest|all)\b[^.]*\bin\b|in go(?:es)?|'
                     .'off the heat\b\s*[:,]?\s+\p{L}+|'
                     .'chuck|drop|season|finish|mash|squeeze|swirl|grate|thicken|return)\b/u',
                 $said,

@@ -129,6 +129,7 @@ final class Naming
             $head = $match[1];
             array_unshift($behind, $match[2]);
         }
+        [$head, $behind] = $this->beside->withoutWhatIsNot($head, $behind);
         [$head, $instead] = $this->alternatives->alternative($head, $behind);
         $named = $instead ?? $this->within($head, $behind);
         $preparation = trim(

@@ -80,16 +80,18 @@ final readonly class Staging
      * @param list<array{name: string, lines: list<Line>}> $groups
      * @param list<Step> $steps
      *
-     * @return list<Step>
+     * @return array{list<Step>, list<string>} those, and the words of all others, which are not lost
      */
     public function worthAStage(array $groups, array $steps): array
     {
-        $kept = [];
+        $kept = $left = [];
         foreach ($steps as $step) {
             $puts = $step->takesAll;
             $puts = $puts || $this->namesAny($step->words, $groups);
             if ($step->kind !== ProcessKind::None || $step->strains || $step->lifts || $puts) {
                 $kept[] = $step;
+            } else {
+                $left[] = $step->words;
             }
         }
         // what is stirred together before it is cooked is one stage with the cooking
@@ -122,7 +124,11 @@ final readonly class Staging
             }
         }
 
-        return count($merged) > self::MOST_STAGES ? array_slice($merged, 0, self::MOST_STAGES) : $merged;
+        foreach (array_slice($merged, self::MOST_STAGES) as $beyond) {
+            $left[] = $beyond->words;
+        }
+
+        return [array_slice($merged, 0, self::MOST_STAGES), $left];
     }
 
     /**

@@ -15,7 +15,8 @@ use Vinculum\Safety\Rule;
  */
 final class Nitrate implements Rule
 {
-    private const FOR_A_CHILD = 'baby(?! (?:spinach|leaf|leaves|onion|carrot))|babies|infant|weaning|toddler';
+    /** "baby spinach" is small itself. */
+    private const FOR_A_CHILD = '(?:for|the|a|my|our) bab(?:y|ies)|baby (?:food|mash|pur[eé]e)|infant|weaning|toddler';
 
     public function of(Facts $sauce): array
     {

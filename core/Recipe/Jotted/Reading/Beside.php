@@ -30,6 +30,24 @@ final readonly class Beside
     }
 
     /**
+     * "oil instead of butter", "salsa without the onion": what is not in it stands beside the name.
+     *
+     * @param list<string> $behind
+     * @return array{string, list<string>}
+     */
+    public function withoutWhatIsNot(string $head, array $behind): array
+    {
+        $words = explode(' ', $head);
+        foreach (array_slice($words, 1, null, true) as $i => $word) {
+            if ($this->lexicon->is('negating', mb_strtolower($word))) {
+                return [implode(' ', array_slice($words, 0, $i)), [implode(' ', array_slice($words, $i)), ...$behind]];
+            }
+        }
+
+        return [$head, $behind];
+    }
+
+    /**
      * What of the words around a name may make it another thing.
      *
      * @param list<string> $before

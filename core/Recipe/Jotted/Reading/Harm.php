@@ -38,7 +38,11 @@ final class Harm
         }
         $vocabulary = $this->catalogue->vocabulary;
         // of a known name only what stands beside it can say more; and what it is for, or is like, is not in it
-        $said = (string) preg_replace('/\b(?:for|size|like|than|same|as)\b.*$/iu', '', $preparation);
+        $said = (string) preg_replace(
+            '/\b(?:for|size|like|than|same|as|instead|without|not)\b.*$/iu',
+            '',
+            $preparation,
+        );
         $beside = $named->isSure ? $said : $words;
         if (! $named->isSure && $vocabulary->isRuledOut($ingredient, $words)) {
             $left = [];

@@ -29,7 +29,7 @@ final readonly class Score
     private const UNWEIGHABLE = -1.0;
     /** Of each word that nothing accounts for, and of a thing or an amount that would fall out. */
     private const LEFT_OVER = -0.3;
-    private const LOST_THING = -1.0;
+    private const LOST_THING = -2.0;
     private const LOST_AMOUNT = -2.0;
     private const SAID_TWICE = -0.5;
     /** Of each e-fold by which there is more or less of it than in any sauce. */

@@ -56,14 +56,16 @@ final class Stages
         foreach ($isInParts ? $groups : [] as $g => $group) {
             $done = array_filter($methods, static fn (array $done): bool => $done[1] === $g);
             [$steps, $said] = $method->read(array_column($done, 0));
-            $steps = $staging->worthAStage([$group], $steps);
+            [$steps, $left] = $staging->worthAStage([$group], $steps);
+            $said = [...$said, ...$left];
             $this->say($steps, count($stages));
             $stages = [...$stages, ...$staging->of([$group], $steps)];
             $besides = [...$besides, ...$said];
         }
         if (! $isInParts || count($stages) > Staging::MOST_STAGES) {
             [$steps, $besides] = $method->read(array_column($methods, 0));
-            $steps = $staging->worthAStage($groups, $steps);
+            [$steps, $left] = $staging->worthAStage($groups, $steps);
+            $besides = [...$besides, ...$left];
             $this->said = [];
             $this->say($steps, 0);
 

@@ -49,6 +49,27 @@ final class JottedTextTest extends TestCase
         self::assertEqualsWithDelta([50.0, 50.0, 25.0], $grams, 1e-9);
     }
 
+    public function test_what_is_done_and_makes_no_stage_is_told_all_the_same(): void
+    {
+        foreach (['Whisk.', 'Shake in a jar.', 'Stir once in a while.'] as $said) {
+            [$recipe] = JottedText::read("A\n\n50 ml cream\n1 tsp salt\n\n{$said}", Sauce::catalogue());
+            $told = $recipe->story.implode(' ', array_map(
+                static fn ($stage): string => $stage->lookFor.($stage->process?->kind->value ?? ''),
+                $recipe->stages,
+            ));
+
+            self::assertStringContainsString(rtrim($said, '.'), $told);
+        }
+    }
+
+    public function test_what_is_not_in_it_names_nothing(): void
+    {
+        [$recipe] = JottedText::read("1 g xanthan\n2 tbsp olive oil instead of butter\n3 onions without the skin\n"
+            .'150 g cream cheese with chives', Sauce::catalogue());
+
+        self::assertSame(['xanthan', 'olive-oil', 'onion', 'cream-cheese', 'chives'], self::ingredients($recipe));
+    }
+
     public function test_a_relation_may_be_said_in_many_ways(): void
     {
         $ratios = [
