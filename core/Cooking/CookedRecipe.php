@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Cooking;
 
 use Vinculum\Mixture\Acidity;
+use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\WeighedRecipe;
@@ -12,6 +13,9 @@ use Vinculum\Recipe\WeighedRecipe;
 /** The finished sauce, with where every gram of it came from. */
 final readonly class CookedRecipe
 {
+    /** A trace of alcohol is a trace: known to so much at the worst, half-width in ln; judgement. */
+    private const ALCOHOL_AT_MOST = 1.5;
+
     /** @var array<int, float> d(mass) / d ln(amount), g, by what decides the amount */
     public array $massSlopes;
 
@@ -39,6 +43,7 @@ final readonly class CookedRecipe
      *     0 for what else is not known exactly
      * @param array<int, float> $spreads half-widths in ln(amount) of the four-in-five interval, by the same
      * @param array<int, float|null> $simmered minutes each line has simmered; null where it never came to it
+     * @param array<int, float> $alcoholFalls ln of what is left of the water that a line's alcohol was in, by line
      * @param list<StageReport> $stages
      * @param list<Problem> $problems what the kitchen could not do, besides the recipe's own
      * @param Acidity|null $acidity null where there is too little water
@@ -50,6 +55,7 @@ final readonly class CookedRecipe
         public array $tangents,
         public array $spreads,
         public array $simmered,
+        private array $alcoholFalls,
         public array $stages,
         public array $problems,
         public ?Acidity $acidity,
@@ -110,6 +116,31 @@ final readonly class CookedRecipe
         }
 
         return $variance;
+    }
+
+    /**
+     * How well it is known what is left of the alcohol, half-width in ln: to ten points of what went in where the table
+     * says it, and by how well the volatility is known where it left with the water.
+     */
+    public function alcoholSpread(): float
+    {
+        $all = $unsure = 0.0;
+        foreach ($this->rows as $i => $row) {
+            $left = $row[Constituent::ETHANOL];
+            $minutes = $this->simmered[$i] ?? null;
+            if ($left > 0.0) {
+                $retained = Alcohol::retained($minutes);
+                $falls = $this->alcoholFalls[$i] ?? 0.0;
+                $all += $left;
+                $unsure += $left * match (true) {
+                    $minutes === null => 0.0,
+                    $retained <= exp(Spirits::VOLATILITY * $falls) => Alcohol::POINTS / $retained,
+                    default => -Spirits::VOLATILITY_SPREAD * $falls,
+                };
+            }
+        }
+
+        return $all > 0.0 ? min(self::ALCOHOL_AT_MOST, $unsure / $all) : 0.0;
     }
 
     /**

@@ -24,6 +24,9 @@ final readonly class Hob
 
     private const VAPORISATION_KJ_PER_G = 2.257;
 
+    /** Heat that a gram of alcohol takes to boil off beside a gram of water: 841 kJ/kg (CRC Handbook, from memory). */
+    public const ALCOHOL_TAKES = 0.841 / 2.257;
+
     /** Net power into a boiling pan, kW. */
     private const BOIL_KW = ['low' => 0.4, 'medium' => 0.9, 'high' => 1.5];
 

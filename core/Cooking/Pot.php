@@ -22,13 +22,6 @@ final class Pot
     /** What a dry thing takes up for a gram of what does not dissolve, g of water; common practice, no source. */
     private const TAKEN_UP = 1.5;
 
-    /**
-     * In strong sugar or salt what was steeped shrinks: by this share of its juice at the most, and by all of that from
-     * so much dissolved in the liquor on; judgement.
-     */
-    private const SHRINKS = 0.2;
-    private const STRONG_LIQUOR = 0.25;
-
     /** At most this share of the sauce leaves with what is lifted out. */
     private const MOST_HELD = 0.95;
 
@@ -53,11 +46,8 @@ final class Pot
     /** @var array<int, float> mL of liquor the solids of a hanging line keep, by line */
     private array $kept = [];
 
-    /**
-     * @var array<int, array<int, float>> d(alcohol of a line) / d ln(amount), by line and then by what decides it: each
-     *     line's leaves at its own pace
-     */
-    private array $alcohol = [];
+    /** What of it is alcohol: each line's leaves at its own pace. */
+    private Spirits $spirits;
 
     /** @var array<int, int> deciding line, by line */
     private array $sources = [];
@@ -68,6 +58,7 @@ final class Pot
     public function __construct()
     {
         $this->totals = array_fill(0, Constituent::COUNT, 0.0);
+        $this->spirits = new Spirits;
     }
 
     /**
@@ -101,7 +92,7 @@ final class Pot
                 $hanging[$constituent] -= $row[$constituent];
             }
             $this->hanging[$line] = $hanging;
-            $this->kept[$line] = max(self::liquid($row), $exchanged * self::TAKEN_UP * $solids);
+            $this->kept[$line] = max(Liquor::liquid($row), $exchanged * self::TAKEN_UP * $solids);
             $row = self::neutralAlone($row, $perGram);
         }
         foreach ($row as $constituent => $mass) {
@@ -114,7 +105,7 @@ final class Pot
         $this->tangents[$source]
             = isset($this->tangents[$source]) ? self::plus($this->tangents[$source], $row) : $row;
         if ($row[Constituent::ETHANOL] > 0.0) {
-            $this->alcohol[$line] = [$source => $row[Constituent::ETHANOL]];
+            $this->spirits->add($line, $source, $row[Constituent::ETHANOL]);
         }
         $this->sources[$line] = $source;
         $this->simmered[$line] = null;
@@ -223,35 +214,56 @@ final class Pot
     }
 
     /**
-     * So many more minutes at a simmer, for all that is in the pot.
+     * So many more minutes at a simmer, for all that is in the pot, and the alcohol that leaves with the steam.
      *
      * @param bool $isOpen without a lid, so that alcohol leaves
+     * @param float $amount of steam, weighted as boilOff() has it, alcohol included
+     * @param array<int, float> $slopes d(amount) / d ln(amount of the line)
+     * @param float $ofWater weight of a gram of water in the amount
+     * @param float $ofAcetic ... of acetic acid
+     * @param float $ofAlcohol ... of alcohol
      * @return array{float, array<int, float>} grams of alcohol that left, and d(grams) / d ln(amount)
      */
-    public function simmer(float $minutes, bool $isOpen): array
-    {
-        $gone = 0.0;
-        $slopes = [];
-        foreach ($this->rows as $line => $row) {
-            $was = $this->simmered[$line];
+    public function simmer(
+        float $minutes,
+        bool $isOpen,
+        float $amount = 0.0,
+        array $slopes = [],
+        float $ofWater = 1.0,
+        float $ofAcetic = 1.0,
+        float $ofAlcohol = 1.0,
+    ): array {
+        foreach ($this->simmered as $line => $was) {
             $this->simmered[$line] = ($was ?? 0.0) + $minutes;
-            if (! $isOpen || $row[Constituent::ETHANOL] <= 0.0) {
-                continue;
-            }
-            $left = Alcohol::retained($this->simmered[$line]) / Alcohol::retained($was);
-            $gone += (1 - $left) * $row[Constituent::ETHANOL];
-            $this->rows[$line][Constituent::ETHANOL] *= $left;
-            foreach ($this->alcohol[$line] as $source => $tangent) {
-                $slopes[$source] = ($slopes[$source] ?? 0.0) + (1 - $left) * $tangent;
-                $this->alcohol[$line][$source] *= $left;
-            }
         }
-        foreach ($slopes as $source => $slope) {
+        if (! $isOpen || $this->spirits->isNone()) {
+            return [0.0, []];
+        }
+        $weights = [Constituent::WATER => $ofWater, Constituent::ACETIC => $ofAcetic];
+        [$left, $gone, $goneSlopes] = $this->spirits->leave(
+            $this->simmered,
+            Mixture::sum($weights, $this->totals),
+            Mixture::sums($weights, $this->tangents),
+            $amount,
+            $slopes,
+            $ofAlcohol,
+        );
+        foreach ($left as $line => $grams) {
+            $this->rows[$line][Constituent::ETHANOL] = $grams;
+        }
+        foreach ($goneSlopes as $source => $slope) {
+            $this->tangents[$source] ??= array_fill(0, Constituent::COUNT, 0.0);
             $this->tangents[$source][Constituent::ETHANOL] -= $slope;
         }
-        $this->totals[Constituent::ETHANOL] -= $gone;
+        $this->totals[Constituent::ETHANOL] = array_sum(array_column($this->rows, Constituent::ETHANOL));
 
-        return [$gone, $slopes];
+        return [$gone, $goneSlopes];
+    }
+
+    /** ln of what is left of the water a line's alcohol was in, by boiling; 0 where it brought none. */
+    public function alcoholFalls(int $line): float
+    {
+        return $this->spirits->fallOf($line);
     }
 
     /** Raw starch swells and thickens, what of it is in the sauce. */
@@ -307,65 +319,6 @@ final class Pot
     }
 
     /**
-     * What of their own room steeped things still fill in a liquor so strong.
-     *
-     * @param float $water g of it in the liquor
-     * @param float $mass g of the liquor
-     */
-    private static function shrunk(float $water, float $mass): float
-    {
-        $strength = $mass > 0.0 ? 1 - $water / $mass : 0.0;
-
-        return 1 - self::SHRINKS * min(1.0, $strength / self::STRONG_LIQUOR);
-    }
-
-    /**
-     * How that moves with a slope of the pot.
-     *
-     * @param float $water g of it in the liquor
-     * @param float $mass g of the liquor
-     * @param array<int, float> $tangent
-     */
-    private static function shrinks(float $water, float $mass, array $tangent): float
-    {
-        return $mass <= 0.0 || 1 - $water / $mass >= self::STRONG_LIQUOR
-            ? 0.0
-            : self::SHRINKS / self::STRONG_LIQUOR
-                * ($tangent[Constituent::WATER] - $water / $mass * self::liquor($tangent))
-                / $mass;
-    }
-
-    /**
-     * What is dissolved of a mixture, or of a slope of one, g.
-     *
-     * @param array<int, float> $grams
-     */
-    private static function liquor(array $grams): float
-    {
-        $mass = Mixture::massOf($grams);
-        foreach (Constituent::MATRIX as $constituent) {
-            $mass -= $grams[$constituent];
-        }
-
-        return $mass;
-    }
-
-    /**
-     * What would go into the liquor of a mixture, or of a slope of one, mL.
-     *
-     * @param array<int, float> $grams
-     */
-    private static function liquid(array $grams): float
-    {
-        $volume = Density::volumeOf($grams);
-        foreach (Constituent::MATRIX as $constituent) {
-            $volume -= $grams[$constituent] * Density::millilitresPerGram($constituent);
-        }
-
-        return $volume;
-    }
-
-    /**
      * The juice of a thing whose solids are to be lifted out again, with so much charge that it has the thing's own pH
      * by itself: the rest of it belongs to the protein, which stays behind in the solids.
      *
@@ -406,10 +359,10 @@ final class Pot
      */
     public function liftOut(float $press): array
     {
-        $liquid = self::liquid($this->totals);
-        $inLiquor = self::liquor($this->totals);
+        $liquid = Liquor::liquid($this->totals);
+        $inLiquor = Liquor::liquor($this->totals);
         $water = $this->totals[Constituent::WATER];
-        $shrunk = self::shrunk($water, $inLiquor);
+        $shrunk = Liquor::shrunk($water, $inLiquor);
         $acidity = $this->acidity();
         $kept = [];
         $mass = 0.0;
@@ -449,8 +402,8 @@ final class Pot
                 = $capped || $liquid <= 0.0
                     ? 0.0
                     : ($shrunk * ($kept[$source] ?? 0.0)
-                        + $all * self::shrinks($water, $inLiquor, $tangent)
-                        - $share * self::liquid($tangent)) / $liquid;
+                        + $all * Liquor::shrinks($water, $inLiquor, $tangent)
+                        - $share * Liquor::liquid($tangent)) / $liquid;
             $ofLiquor = Mixture::sum($neutral, $tangent);
             $owes
                 = $share * $ofLiquor
@@ -463,13 +416,7 @@ final class Pot
             $this->tangents[$source] = $tangent;
         }
         $before = Mixture::massOf($this->totals);
-        foreach (array_keys($this->alcohol) as $line) {
-            foreach ($shareSlopes as $source => $slope) {
-                $this->alcohol[$line][$source]
-                    = (1 - $share) * ($this->alcohol[$line][$source] ?? 0.0)
-                    - $slope * $this->rows[$line][Constituent::ETHANOL];
-            }
-        }
+        $this->spirits->thin($share, $shareSlopes);
         foreach ($this->rows as $line => $row) {
             $owes = $share * Mixture::sum($neutral, $row);
             foreach ($dissolved as $constituent => $total) {

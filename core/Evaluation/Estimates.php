@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vinculum\Evaluation;
 
 use Vinculum\Amount\Spread;
-use Vinculum\Cooking\Alcohol;
 use Vinculum\Cooking\CookedRecipe;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Acidity;
@@ -14,6 +13,7 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Mixture\Nutrition;
+use Vinculum\Mixture\Saturation;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Mixture\WaterActivity;
 use Vinculum\Pantry\Body;
@@ -123,6 +123,14 @@ final readonly class Estimates
     /** As a refractometer would show it. */
     public function brix(): ?Figure
     {
+        $grams = $this->cooked->mixture->grams;
+        if (Saturation::isOver($grams)) {
+            // as much as the water holds, whatever the amounts are exactly
+            $held = Brix::of($grams);
+
+            return $held === null ? null : new Figure($held, self::BRIX_SPREAD, '°Brix', most: 100.0);
+        }
+
         return $this->quotient(
             Brix::INCREMENTS,
             Brix::liquid($this->cooked->mixture->grams),
@@ -132,23 +140,14 @@ final readonly class Estimates
         );
     }
 
-    /** g per 100 g; what is left of it after a simmer is known to ten points of what went in. */
+    /** g per 100 g. */
     public function ethanol(): ?Figure
     {
-        $ethanol = $this->cooked->mixture->grams[Constituent::ETHANOL];
-        $unsure = 0.0;
-        foreach ($this->cooked->rows as $i => $row) {
-            $minutes = $this->cooked->simmered[$i] ?? null;
-            if ($minutes !== null && $row[Constituent::ETHANOL] > 0.0) {
-                $unsure += Alcohol::POINTS * $row[Constituent::ETHANOL] / Alcohol::retained($minutes);
-            }
-        }
-
         return $this->quotient(
             [Constituent::ETHANOL => 1.0],
             $this->cooked->mixture->mass(),
             $this->cooked->massSlopes,
-            $ethanol > 0.0 ? min(1.0, $unsure / $ethanol) : 0.0,
+            $this->cooked->alcoholSpread(),
             '%',
         );
     }
@@ -175,7 +174,7 @@ final readonly class Estimates
         $variance += $this->cooked->compositionVariance($byLine);
 
         // of pure water it is one
-        return Figure::even($value, max(self::ACTIVITY_LEAST, sqrt($variance)), '', 1.0);
+        return Figure::even($value, max(self::ACTIVITY_LEAST, sqrt($variance)), '', 0.0, 1.0);
     }
 
     public function thickness(bool $isHot = false): ?Thickness
@@ -341,6 +340,6 @@ final readonly class Estimates
             + $this->cooked->amountVariance($slopes)
             + $this->cooked->compositionVariance($byLine);
 
-        return new Figure((100 * $sum) / $divisor, sqrt($variance), $unit);
+        return new Figure((100 * $sum) / $divisor, sqrt($variance), $unit, most: 100.0);
     }
 }

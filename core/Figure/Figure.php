@@ -20,6 +20,7 @@ final readonly class Figure
      * @param float $spread half-width of the interval, 0 or more: in ln(value), or in the value where it is even as it
      *     is
      * @param float $most what it cannot pass, whatever is known of it
+     * @param float $least ... and what it cannot fall below
      * @param float $unknown what may come on top of it of things nobody has measured, in the value's unit
      */
     public function __construct(
@@ -29,23 +30,40 @@ final readonly class Figure
         private bool $isEven = false,
         private float $most = INF,
         private float $unknown = 0.0,
+        private float $least = -INF,
     ) {}
 
     /** Even in the value itself. */
-    public static function even(float $value, float $halfWidth, string $unit, float $most = INF): self
-    {
-        return new self($value, $halfWidth, $unit, true, $most);
+    public static function even(
+        float $value,
+        float $halfWidth,
+        string $unit,
+        float $least = -INF,
+        float $most = INF,
+    ): self {
+        return new self($value, $halfWidth, $unit, true, $most, least: $least);
     }
 
     /** The same, and so much that may come on top of it. */
     public function reaching(float $unknown): self
     {
-        return new self($this->value, $this->spread, $this->unit, $this->isEven, $this->most, $unknown);
+        return new self(
+            $this->value,
+            $this->spread,
+            $this->unit,
+            $this->isEven,
+            $this->most,
+            $unknown,
+            $this->least,
+        );
     }
 
     public function low(): float
     {
-        return $this->isEven ? $this->value - $this->spread : $this->value * exp(-$this->spread);
+        return max(
+            $this->least,
+            $this->isEven ? $this->value - $this->spread : $this->value * exp(-$this->spread),
+        );
     }
 
     public function high(): float

@@ -80,6 +80,7 @@ final class Brix
      */
     public static function of(array $grams): ?float
     {
+        $grams = Saturation::dissolved($grams);
         $liquid = self::liquid($grams);
 
         return $liquid > 0.0 ? (100 * self::dissolved($grams)) / $liquid : null;

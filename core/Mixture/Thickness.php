@@ -99,7 +99,9 @@ enum Thickness: int
         $starch
             = self::COOKED_STARCH * $weakened * $percent * $grams[Constituent::STARCH_COOKED];
         $pulp = $percent * $grams[Constituent::INSOLUBLE];
-        $dissolved = Brix::of($grams) ?? 0.0;
+        // what a syrup holds beyond what it should is as thick as if it should
+        $liquid = Brix::liquid($grams);
+        $dissolved = $liquid > 0.0 ? (100 * Brix::dissolved($grams)) / $liquid : 0.0;
         // log10 of the viscosity of sucrose solutions at 20 °C (CRC, from memory: 0.29 at 20 %, 0.79 at 40, 1.77 at 60,
         // 2.68 at 70)
         $syrup = min(self::SYRUP_MOST, $dissolved / max(1.0, 86.6 - 0.87 * $dissolved));

@@ -10,8 +10,8 @@ namespace Vinculum\Mixture;
  *
  * Sugars by Norrish (1966), ln a = ln X − K S², X and S the mole fractions of water and of the sugar; sodium chloride
  * by Pitzer (1973); acids, alcohol, potassium and what else is dissolved by Raoult. Constants from memory, after the
- * papers. Good to ± 0.02; solids, fat and protein are taken to bind no water, so a ferment full of amino acids reads a
- * little high.
+ * papers. What lies on the bottom as grains counts for nothing (Saturation). Good to ± 0.02; solids, fat and
+ * protein are taken to bind no water, so a ferment full of amino acids reads a little high.
  */
 final class WaterActivity
 {
@@ -62,6 +62,7 @@ final class WaterActivity
         if ($water <= 0.0) {
             return null;
         }
+        $grams = Saturation::dissolved($grams);
         $moles = $water / self::WATER_MOLAR;
         $logarithm = 0.0;
         foreach (self::NORRISH as $sugar => [$k, $molar]) {
@@ -86,6 +87,8 @@ final class WaterActivity
      */
     public static function gradient(array $grams, float $activity): array
     {
+        $pot = $grams;
+        $grams = Saturation::dissolved($pot);
         $water = $grams[Constituent::WATER];
         $moles = $water / self::WATER_MOLAR;
         $byMoles = 0.0;
@@ -111,7 +114,10 @@ final class WaterActivity
             - $gradient[Constituent::OTHER_SOLUBLE] * (Density::SALT_PER_SODIUM - 1);
         $gradient[Constituent::WATER] = $byMoles / self::WATER_MOLAR - ($bySalt * $molality) / $water;
 
-        return array_map(static fn (float $each): float => $each * $activity, $gradient);
+        return Saturation::gradient(
+            array_map(static fn (float $each): float => $each * $activity, $gradient),
+            $pot,
+        );
     }
 
     /**

@@ -130,4 +130,83 @@ final class AlcoholTest extends TestCase
         self::assertEqualsWithDelta(0.4, $left(1) / $in, 1e-6);
         self::assertEqualsWithDelta(Alcohol::retained(45.0), $left(0) / $in, 1e-6);
     }
+
+    /**
+     * What nobody who cooks has seen: boiling makes no wine stronger, whatever is done in whatever order.
+     */
+    public function test_boiling_on_never_makes_it_stronger(): void
+    {
+        mt_srand(12);
+        $kinds = [
+            ['kind' => 'boil', 'heat' => 'high'], ['kind' => 'boil'], ['kind' => 'simmer', 'heat' => 'low'],
+            ['kind' => 'simmer'], ['kind' => 'simmer', 'lid' => true], ['kind' => 'fry'],
+        ];
+        $strong = ['red-wine', 'brandy', 'mirin', 'lager'];
+        $rest = ['beef-stock', 'double-cream', 'soy-sauce', 'passata'];
+        for ($i = 0; $i < 150; $i++) {
+            $stages = [['id' => 's0', 'lines' => [
+                ['ingredient' => $strong[mt_rand(0, 3)], 'amount' => mt_rand(20, 400).' g'],
+                ['ingredient' => $rest[mt_rand(0, 3)], 'amount' => mt_rand(20, 400).' g'],
+            ]]];
+            for ($j = 1; $j < 5; $j++) {
+                $process = $kinds[mt_rand(0, 5)];
+                $process += mt_rand(0, 2) === 0 && ! isset($process['lid'])
+                    ? ['until' => ['loss_percent' => mt_rand(1, 25)]]
+                    : ['minutes' => mt_rand(0, 8)];
+                $stages[] = ['id' => "s{$j}", 'lines' => [], 'process' => $process];
+            }
+            $cooked = Evaluation::of(Sauce::of([], [], ['stages' => $stages]), Sauce::catalogue(), null)->cooked;
+            $before = INF;
+            foreach ($cooked->stages as $report) {
+                $share = $report->sauce->grams[Constituent::ETHANOL] / $report->sauce->mass();
+                self::assertLessThanOrEqual($before * (1 + 1e-9), $share, json_encode($stages) ?: '');
+                $before = $share;
+            }
+        }
+    }
+
+    /** Boiled down in one go or in two, by the clock, it is the same: alcohol, vinegar and all. */
+    public function test_a_boil_divided_is_the_same_boil(): void
+    {
+        $left = static function (array $minutes): array {
+            $stages = array_map(
+                static fn (float|int $each): array => [
+                    'lines' => [],
+                    'process' => ['kind' => 'boil', 'minutes' => $each, 'heat' => 'medium'],
+                ],
+                $minutes,
+            );
+            $stages[0]['lines'] = [
+                ['ingredient' => 'red-wine', 'amount' => '300 g'],
+                ['ingredient' => 'wine-vinegar', 'amount' => '60 g'],
+                ['ingredient' => 'beef-stock', 'amount' => '400 g'],
+            ];
+
+            return Evaluation::of(Sauce::of([], [], ['stages' => $stages]), Sauce::catalogue(), null)->cooked->mixture
+                ->grams;
+        };
+        $once = $left([9]);
+
+        foreach ([[2, 7], [1, 1, 1, 6], [4.5, 4.5]] as $divided) {
+            foreach ([Constituent::ETHANOL, Constituent::WATER, Constituent::ACETIC] as $of) {
+                self::assertEqualsWithDelta($once[$of], $left($divided)[$of], 1e-6 * $once[$of] + 1e-9);
+            }
+        }
+    }
+
+    /**
+     * Rayleigh's law: of wine boiled to half its water in an open pan a sixty-fourth of the alcohol is left, less
+     * than any dish of the table.
+     */
+    public function test_hard_boiled_wine_has_hardly_any_left(): void
+    {
+        $wine = Sauce::evaluate(['red-wine' => '250 g'])->cooked->mixture->grams[Constituent::ETHANOL];
+        $reduced = Sauce::evaluate(
+            ['red-wine' => '250 g'],
+            ['process' => ['kind' => 'boil', 'heat' => 'high', 'until' => ['mass_g' => 110]]],
+        );
+
+        self::assertLessThan(0.02 * $wine, $reduced->cooked->mixture->grams[Constituent::ETHANOL]);
+        self::assertEqualsWithDelta(110.0, $reduced->cooked->mixture->mass(), 1e-6);
+    }
 }

@@ -105,7 +105,7 @@ final class UmamiTest extends TestCase
         $weighed = Sauce::evaluate(['water' => '100 g'])->cooked->weighed;
 
         return Tasting::of(
-            new CookedRecipe($weighed, Mixture::of($row), [0 => $row], [0 => $row], [0 => 0.0], [], [], [], null),
+            new CookedRecipe($weighed, Mixture::of($row), [0 => $row], [0 => $row], [0 => 0.0], [], [], [], [], null),
         )->value(Measure::Umami);
     }
 }

@@ -81,7 +81,7 @@ final class EstimatesTest extends TestCase
     public function test_what_is_left_of_a_wine_is_known_to_ten_points_of_it(): void
     {
         $left = Sauce::evaluate(
-            ['white-wine' => '300 g', 'passata' => '300 g'],
+            ['white-wine' => '300 g', 'passata' => '2700 g'],
             ['process' => ['kind' => 'simmer', 'minutes' => 30]],
         )->estimates->ethanol();
 

@@ -70,8 +70,8 @@ final class LossesTest extends TestCase
         self::assertSame([], Limits::approached($mild->estimates, $sharp->estimates));
         self::assertSame([], Limits::approached($sharp->estimates, $sharp->estimates));
 
-        $syrup = Sauce::evaluate(['sugar' => '700 g', 'water' => '200 g']);
-        $thinned = Sauce::evaluate(['sugar' => '700 g', 'water' => '330 g']);
+        $syrup = Sauce::evaluate(['honey' => '700 g', 'water' => '200 g']);
+        $thinned = Sauce::evaluate(['honey' => '700 g', 'water' => '400 g']);
         self::assertStringContainsString(
             'limit for toxin is 0.85',
             implode(' ', array_map(Say::it(...), Limits::approached($syrup->estimates, $thinned->estimates))),
