@@ -12,7 +12,6 @@ use Vinculum\Figure\Sentence;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
-use Vinculum\Recipe\Process;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Until;
@@ -178,14 +177,9 @@ final class Scaler
             $goes = $process?->minutes !== null && $process->until === null && $report->boiledOff > 0.0;
             $isTimed = $isTimed || $goes;
             $stages[] = $goes
-                ? $report->stage->processed(new Process(
-                    $process->kind,
-                    $process->heat,
+                ? $report->stage->processed($process->ending(
                     null,
                     new Until('loss_percent', round(100 * $report->boiledOff / max(1e-9, $report->massIn), 1)),
-                    $process->panCm,
-                    $process->lid,
-                    $process->extra,
                 ))
                 : $report->stage;
         }

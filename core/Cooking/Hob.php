@@ -44,6 +44,7 @@ final readonly class Hob
     private const DRYING = [
         'fry' => ['low' => 0.012, 'medium' => 0.025, 'high' => 0.045],
         'roast' => ['low' => 0.006, 'medium' => 0.011, 'high' => 0.018],
+        'grill' => ['low' => 0.006, 'medium' => 0.011, 'high' => 0.018],
     ];
 
     /** @param float $gramsPerMinute of steam at a simmer or boil */

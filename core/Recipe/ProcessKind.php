@@ -14,7 +14,10 @@ enum ProcessKind: string
     case Simmer = 'simmer';
     case Boil = 'boil';
     case Roast = 'roast';
+    case Flame = 'flame';
+    case Grill = 'grill';
     case Blend = 'blend';
+    case Ferment = 'ferment';
     case Rest = 'rest';
     case Chill = 'chill';
 

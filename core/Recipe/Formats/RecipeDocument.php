@@ -50,14 +50,7 @@ use Vinculum\Recipe\Until;
  *     left_out?: bool,
  *     note?: string,
  * }
- * @phpstan-type ProcessArray array{
- *     kind: string,
- *     heat?: string|null,
- *     minutes?: float|int|null,
- *     until?: array<string, float|int>|null,
- *     pan_cm?: float|int|null,
- *     lid?: bool|null,
- * }
+ * @phpstan-import-type ProcessArray from ProcessDocument
  * @phpstan-type StageArray array{
  *     id?: string,
  *     name?: string,
@@ -206,7 +199,7 @@ final class RecipeDocument
             $stage['id'] ?? $this->makeId('s'),
             $stage['name'] ?? '',
             array_map($this->line(...), $stage['lines'] ?? []),
-            $process === null ? null : self::process($process),
+            $process === null ? null : ProcessDocument::read($process),
             $strain === null ? null : new Strain((float) ($strain['press'] ?? 0.0), self::extra($strain)),
             $stage['look_for'] ?? '',
             self::extra($stage),
@@ -242,29 +235,6 @@ final class RecipeDocument
     }
 
     /**
-     * @param ProcessArray $process
-     */
-    private static function process(array $process): Process
-    {
-        $until = null;
-        foreach (Until::KEYS as $kind) {
-            if (isset($process['until'][$kind])) {
-                $until = new Until($kind, (float) $process['until'][$kind]);
-            }
-        }
-
-        return new Process(
-            ProcessKind::from($process['kind']),
-            $process['heat'] ?? null,
-            self::float($process['minutes'] ?? null),
-            $until,
-            self::float($process['pan_cm'] ?? null),
-            $process['lid'] ?? null,
-            self::extra($process),
-        );
-    }
-
-    /**
      * @return array<string, mixed>
      */
     private static function writeStage(Stage $stage): array
@@ -284,23 +254,7 @@ final class RecipeDocument
                 'id' => $stage->id,
                 'name' => $stage->name,
                 'lines' => array_map(self::writeLine(...), $stage->lines),
-                'process'
-                    => $process === null
-                        ? null
-                        : self::without(
-                            ['heat' => null, 'minutes' => null, 'until' => null, 'pan_cm' => null, 'lid' => null],
-                            [
-                                'kind' => $process->kind->value,
-                                'heat' => $process->heat,
-                                'minutes' => $process->minutes,
-                                'until'
-                                    => $process->until === null
-                                        ? null
-                                        : [$process->until->kind => $process->until->value],
-                                'pan_cm' => $process->panCm,
-                                'lid' => $process->lid,
-                            ],
-                        ) + $process->extra,
+                'process' => $process === null ? null : ProcessDocument::write($process),
                 'strain' => $stage->strain === null ? null : ['press' => $stage->strain->press] + $stage->strain->extra,
                 'look_for' => $stage->lookFor,
                 'rest_better_minutes' => $stage->restBetterMinutes,

@@ -14,7 +14,6 @@ use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Jotted\JottedText;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
-use Vinculum\Recipe\Process;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Stage;
@@ -279,7 +278,7 @@ final readonly class Draft
         // nobody stops at 41 per cent
         $until = new Until('loss_percent', 5 * round(($already + (100 - $already) * $percent / 100) / 5));
         $stages = $recipe->stages;
-        $stages[0] = $stages[0]->processed(new Process($first->kind, $first->heat, null, $until, $first->panCm));
+        $stages[0] = $stages[0]->processed($first->ending(null, $until));
 
         return $recipe->withStages($stages);
     }

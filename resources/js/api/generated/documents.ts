@@ -637,9 +637,22 @@ export interface RecipeStage {
  */
 export interface RecipeProcess {
   /**
-   * one of none, soak, fry, warm, simmer, boil, roast, blend, rest, chill
+   * one of none, soak, fry, warm, simmer, boil, roast, flame, grill, blend, ferment, rest, chill
    */
-  kind: 'none' | 'soak' | 'fry' | 'warm' | 'simmer' | 'boil' | 'roast' | 'blend' | 'rest' | 'chill';
+  kind:
+    | 'none'
+    | 'soak'
+    | 'fry'
+    | 'warm'
+    | 'simmer'
+    | 'boil'
+    | 'roast'
+    | 'flame'
+    | 'grill'
+    | 'blend'
+    | 'ferment'
+    | 'rest'
+    | 'chill';
   /**
    * one of low, medium, high, or null
    */
@@ -660,6 +673,14 @@ export interface RecipeProcess {
    * true, false or null
    */
   lid?: boolean | null;
+  /**
+   * how hot it gets, 0 to 300 °C, or null
+   */
+  temperature_c?: number | null;
+  /**
+   * true where the minutes hold the heating up, false or null
+   */
+  from_cold?: boolean | null;
   [k: string]: unknown;
 }
 /**
