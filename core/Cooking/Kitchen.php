@@ -7,7 +7,6 @@ namespace Vinculum\Cooking;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Constituent;
-use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Handling;

@@ -9,13 +9,11 @@ use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Process;
-use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\Size;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Strain;
 use Vinculum\Recipe\Tie;
-use Vinculum\Recipe\Until;
 
 /**
  * The open recipe format: version 2 is written, 1 and 2 are read. The shape itself is stated once, in
