@@ -97,6 +97,7 @@ final readonly class AnalysisView
                 ],
                 Cautions::of($facts),
             ),
+            'troubles' => (new TroubleView($this->speech))->of($evaluation->cooked),
             'problems' => array_map($this->problem(...), $evaluation->problems()),
         ];
     }

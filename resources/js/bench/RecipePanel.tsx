@@ -48,6 +48,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
   const lines = new Map(evaluation?.bench.lines.map((line) => [line.id, line]));
   const stages = new Map(evaluation?.bench.stages.map((stage) => [stage.id, stage]));
   const problems = evaluation?.analysis.problems ?? [];
+  const troubles = evaluation?.analysis.troubles ?? [];
   const names = new Map(evaluation?.bench.lines.map((line) => [line.id, line.short_name]));
   const room = evaluation?.bench.room;
   const largest = Math.max(0.0001, ...(evaluation?.bench.lines.map((line) => line.share) ?? []));
@@ -126,6 +127,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
               stage={stage}
               figures={stages.get(stage.id ?? '')}
               problems={problems.filter((problem) => problem.at === stage.id)}
+              troubles={troubles.filter((trouble) => trouble.stage === stage.id)}
               isOnly={recipe.stages.length === 1}
               isOpen={isAt(looking, 'stage', stage.id)}
               onOpen={() => onLook(isAt(looking, 'stage', stage.id) ? null : { at: 'stage', id: stage.id ?? '' })}

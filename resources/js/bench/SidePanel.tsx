@@ -57,6 +57,7 @@ function Shown(props: Props) {
           stage={stage}
           bench={figures.bench}
           problems={(evaluation?.analysis.problems ?? []).filter((problem) => problem.at === stage.id)}
+          troubles={(evaluation?.analysis.troubles ?? []).filter((trouble) => trouble.stage === stage.id)}
           onClose={close}
         />
       );

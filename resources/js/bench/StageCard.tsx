@@ -1,4 +1,10 @@
-import type { AnalysisProblem, EvaluationBench, RecipeProcess, RecipeStage } from '../api/generated/documents';
+import type {
+  AnalysisProblem,
+  AnalysisTrouble,
+  EvaluationBench,
+  RecipeProcess,
+  RecipeStage,
+} from '../api/generated/documents';
 import { typedNumber } from '../shared/typedNumber';
 import { isHeated, processes } from '../shared/vocabulary';
 import { removeStage, setProcess, setStage } from './edits';
@@ -22,11 +28,12 @@ interface Props {
   stage: RecipeStage;
   bench: EvaluationBench;
   problems: AnalysisProblem[];
+  troubles: AnalysisTrouble[];
   onClose: () => void;
 }
 
 /** One stage: what is done to the pot, how to know that it is done, and what each stage made of the sauce. */
-export function StageCard({ draft, stage, bench, problems, onClose }: Props) {
+export function StageCard({ draft, stage, bench, problems, troubles, onClose }: Props) {
   const id = stage.id ?? '';
   const process = stage.process ?? null;
   const kind = process?.kind ?? 'none';
@@ -168,6 +175,13 @@ export function StageCard({ draft, stage, bench, problems, onClose }: Props) {
         <p key={problem.code} className="trouble">
           {problem.text}
         </p>
+      ))}
+      {troubles.map((trouble) => (
+        <section key={trouble.code} className="goes-wrong">
+          <h3>{trouble.text}</h3>
+          <p>{trouble.mend}</p>
+          <p className="quiet">{trouble.source}</p>
+        </section>
       ))}
       {figures !== undefined && figures.text !== '' && <p>{figures.text}.</p>}
       {figures !== undefined && figures.stop.length > 0 && (

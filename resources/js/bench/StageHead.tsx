@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { AnalysisProblem, EvaluationBench, RecipeStage } from '../api/generated/documents';
+import type { AnalysisProblem, AnalysisTrouble, EvaluationBench, RecipeStage } from '../api/generated/documents';
 import { endPoint } from '../shared/endPoint';
 import { typedNumber } from '../shared/typedNumber';
 import { setLoss } from './edits';
@@ -9,6 +9,7 @@ interface Props {
   stage: RecipeStage;
   figures: EvaluationBench['stages'][number] | undefined;
   problems: AnalysisProblem[];
+  troubles: AnalysisTrouble[];
   isOnly: boolean;
   isOpen: boolean;
   onOpen: () => void;
@@ -16,7 +17,7 @@ interface Props {
 }
 
 /** A stage's name, what is done in it, and how far it is boiled down. */
-export function StageHead({ stage, figures, problems, isOnly, isOpen, onOpen, edit }: Props) {
+export function StageHead({ stage, figures, problems, troubles, isOnly, isOpen, onOpen, edit }: Props) {
   const process = stage.process;
   const loss = process?.until && 'loss_percent' in process.until ? process.until.loss_percent : undefined;
   const [typed, setTyped] = useState<string | null>(null);
@@ -71,6 +72,16 @@ export function StageHead({ stage, figures, problems, isOnly, isOpen, onOpen, ed
       {problems.map((problem) => (
         <p key={problem.code} className="trouble" role="alert">
           {problem.text}
+        </p>
+      ))}
+      {troubles.map((trouble) => (
+        <p key={trouble.code} className="goes-wrong">
+          {trouble.text}{' '}
+          {!isOpen && (
+            <button type="button" className="plain" onClick={onOpen}>
+              What helps
+            </button>
+          )}
         </p>
       ))}
     </>

@@ -151,6 +151,10 @@ export interface Analysis {
    */
   allergens_to_check: string[];
   allergens_unsaid: string[];
+  /**
+   * what goes wrong in the pot, stage by stage, and what mends it
+   */
+  troubles: AnalysisTrouble[];
 }
 export interface AnalysisMeasure {
   value: number;
@@ -198,6 +202,17 @@ export interface AnalysisProblem {
    * each of them as it is read
    */
   suggestion_texts: string[];
+}
+export interface AnalysisTrouble {
+  stage: string;
+  code: string;
+  /**
+   * mind, or know
+   */
+  grade: 'mind' | 'know';
+  text: string;
+  mend: string;
+  source: string;
 }
 /**
  * a batch in the open format (docs/format.md)
