@@ -11,6 +11,7 @@ use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\Process;
+use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Stage;
 use Vinculum\Recipe\Until;
 
@@ -97,16 +98,20 @@ final class BoilingOff
     {
         $grams = $this->grams($amount, $until);
 
-        return $dries
-            ? -log(1 - $grams / $this->pot->totals[Constituent::WATER]) / $hob->dryingPerMinute
+        $perMinute = $dries ? $hob->dryingPerMinute : $hob->simmerPerMinute;
+
+        return $perMinute > 0.0
+            ? -log1p(-min(1 - 1e-9, $grams / $this->pot->totals[Constituent::WATER])) / $perMinute
             : $grams / $hob->gramsPerMinute;
     }
 
     /** How long all in it is at that heat: as the maker says, or as a kilogram would take. */
-    public function minutesAtIt(Process $process, Hob $hob, float $amount): float
+    public function minutesAtIt(Process $process, float $amount): float
     {
         $mass = $this->pot->mass();
         $gone = $process->until === null ? 0.0 : $this->grams($amount, $process->until);
+
+        $hob = Hob::for($process, self::A_KILOGRAM);
 
         return $process->minutes ?? (self::A_KILOGRAM * log($mass / ($mass - $gone))) / $hob->gramsPerMinute;
     }
@@ -119,9 +124,10 @@ final class BoilingOff
     /**
      * What goes in so many minutes, which no two hobs agree on: the rate is one more thing that is not known exactly.
      *
+     * @param array<int, float> $fills d ln(mass that the pan was chosen for) / d ln(amount)
      * @return array{float, array<int, float>} grams, and the derivatives
      */
-    public function byTheClock(int $number, Stage $stage, Process $process, Hob $hob, bool $dries): array
+    public function byTheClock(int $number, Stage $stage, Process $process, Hob $hob, array $fills): array
     {
         $minutes = $process->minutes;
         if ($minutes === 0.0) {
@@ -154,7 +160,7 @@ final class BoilingOff
         }
         $self = -1 - $number;
         $this->spreads[$self] = Hob::SPREAD;
-        if ($dries) {
+        if ($hob->dryingPerMinute > 0.0) {
             // never quite nothing, which no share can be taken of
             $left = max(self::TRACE_OF_WATER, exp(-$hob->dryingPerMinute * $minutes));
             $slopes = array_map(
@@ -165,20 +171,12 @@ final class BoilingOff
 
             return [$water * (1 - $left), $slopes];
         }
+        if ($hob->simmerPerMinute > 0.0) {
+            return $this->simmered($self, $stage, $hob, $minutes, $fills);
+        }
         $grams = $hob->gramsPerMinute * $minutes;
         if ($grams > self::DRIEST * $water) {
-            $this->problems[] = new Problem(
-                $stage->id,
-                'boils-dry',
-                Sentence::of(
-                    '{stage} would boil dry after about {minutes} without a lid. Shorten it, put the lid '
-                        .'on, lower the heat, or say how far it goes. The figures stop just short of dry.',
-                    [
-                        'stage' => Problem::named($stage),
-                        'minutes' => Quantity::minutes(floor($water / $hob->gramsPerMinute)),
-                    ],
-                ),
-            );
+            $this->boilsDry($stage, $water / $hob->gramsPerMinute);
             $slopes = array_map(
                 static fn (array $tangent): float => $tangent[Constituent::WATER] * self::DRIEST,
                 $this->pot->tangents,
@@ -187,12 +185,61 @@ final class BoilingOff
             return [self::DRIEST * $water, $slopes];
         }
 
-        return [$grams, [$self => $grams]];
+        // a larger amount stands in a wider pan
+        $slopes = array_map(static fn (float $slope): float => $hob->byMass * $slope * $grams, $fills);
+        $slopes[$self] = $grams;
+
+        return [$grams, $slopes];
+    }
+
+    /**
+     * At a simmer, which takes a share of what is there.
+     *
+     * @param int $self what its rate is one more unknown as
+     * @param array<int, float> $fills d ln(mass that the pan was chosen for) / d ln(amount)
+     * @return array{float, array<int, float>} grams, and the derivatives
+     */
+    private function simmered(int $self, Stage $stage, Hob $hob, float $minutes, array $fills): array
+    {
+        $steams = [Constituent::WATER => 1.0, Constituent::ACETIC => 1.0];
+        $all = Mixture::sum($steams, $this->pot->totals);
+        $times = $hob->simmerPerMinute * $minutes;
+        $left = exp(-$times);
+        if ($left < 1 - self::DRIEST) {
+            $this->boilsDry($stage, -log(1 - self::DRIEST) / $hob->simmerPerMinute);
+            $left = 1 - self::DRIEST;
+            $times = 0.0;
+        }
+        $slopes = array_map(
+            static fn (float $slope): float => $slope * (1 - $left),
+            Mixture::sums($steams, $this->pot->tangents),
+        );
+        $byRate = $all * $left * $times;
+        foreach ($fills as $source => $slope) {
+            $slopes[$source] = ($slopes[$source] ?? 0.0) + $byRate * ($hob->byMass - 1) * $slope;
+        }
+        $slopes[$self] = $byRate;
+
+        return [$all * (1 - $left), $slopes];
+    }
+
+    private function boilsDry(Stage $stage, float $minutes): void
+    {
+        $this->problems[] = new Problem(
+            $stage->id,
+            'boils-dry',
+            Sentence::of(
+                '{stage} would boil dry after about {minutes} without a lid. Shorten it, put the lid '
+                    .'on, lower the heat, or say how far it goes. The figures stop just short of dry.',
+                ['stage' => Problem::named($stage), 'minutes' => Quantity::minutes(max(1.0, floor($minutes)))],
+            ),
+        );
     }
 
     /**
      * What a gram of water, of acetic acid and of alcohol count in what a stage loses: by mass, by volume, or by the
-     * heat of a ring; where things dry by a share of their water, that water alone.
+     * heat of a ring; a simmer goes by its surface, and alcohol comes on top; where things dry by a share of
+     * their water, that water alone.
      *
      * @return array{float, float, float}
      */
@@ -206,6 +253,7 @@ final class BoilingOff
             ],
             $process->until !== null => [1.0, 1.0, 1.0],
             $dries => [1.0, 0.0, 0.0],
+            $process->kind === ProcessKind::Simmer => [1.0, 1.0, 0.0],
             default => [1.0, 1.0, Hob::ALCOHOL_TAKES],
         };
     }

@@ -42,6 +42,12 @@ final class Kitchen
 
     private bool $isHot = false;
 
+    /** The most that has been in it while it was heated, g: what the pan was chosen for. */
+    private float $fullest = 0.0;
+
+    /** @var array<int, float> d ln(that) / d ln(amount), by what decides it */
+    private array $fills = [];
+
     private function __construct(private readonly WeighedRecipe $weighed)
     {
         $this->pot = new Pot;
@@ -127,7 +133,19 @@ final class Kitchen
             $heating,
             $rate,
             $startsHot,
+            $process === null ? Hob::USUAL_PAN_CM : Hob::for($process, $this->fullest)->panCm,
         );
+    }
+
+    /** The ring and the pan: a cook changes to a wider one when more comes to it, and not to a narrower one. */
+    private function hob(Process $process, float $mass): Hob
+    {
+        if ($mass > $this->fullest) {
+            [$this->fullest, $slopes] = $this->pot->all(Mixture::massOf(...));
+            $this->fills = array_map(fn (float $slope): float => $slope / $this->fullest, $slopes);
+        }
+
+        return Hob::for($process, $this->fullest);
     }
 
     /** @return float g of water it brings */
@@ -166,7 +184,7 @@ final class Kitchen
      */
     private function process(int $number, Stage $stage, Process $process, float $mass): array
     {
-        $hob = Hob::for($process);
+        $hob = $this->hob($process, $mass);
         $isOpen = $process->lid !== true;
         $boils = in_array($process->kind, [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry], true);
         $dries = $hob->dryingPerMinute > 0.0;
@@ -186,13 +204,13 @@ final class Kitchen
                 ?? ($rate === null || $rate <= 0.0 || $mass <= 0.0
                     ? null
                     : $this->boilingOff->minutesFor($amount, $process->until, $hob, $dries));
-            $cooked = $mass > 0.0 ? $this->boilingOff->minutesAtIt($process, $hob, $amount) : $process->minutes ?? 0.0;
+            $cooked = $mass > 0.0 ? $this->boilingOff->minutesAtIt($process, $amount) : $process->minutes ?? 0.0;
         } else {
             $minutes = $process->minutes ?? ($boils ? 0.0 : null);
             $cooked = $minutes ?? 0.0;
             [$amount, $slopes]
                 = $isOpen && ($dries || $boils)
-                    ? $this->boilingOff->byTheClock($number, $stage, $process, $hob, $dries)
+                    ? $this->boilingOff->byTheClock($number, $stage, $process, $hob, $this->fills)
                     : [0.0, []];
         }
         [$ofWater, $ofAcetic, $ofAlcohol] = BoilingOff::weights($process, $dries);
@@ -217,6 +235,11 @@ final class Kitchen
         }
         $this->pot->boilOff($amount, $slopes, $ofWater, $ofAcetic);
         $this->pot->fadeBite(exp(-(self::BITE_FADES[$process->kind->value] ?? 0.0) * $cooked));
+
+        if ($hob->simmerPerMinute > 0.0 && $rate !== null && $minutes !== null && $minutes > 0.0 && $amount > 0.0) {
+            // on the way, all in all
+            $rate = $amount / $minutes / ($process->until?->kind === 'volume_ml' ? $ofWater : 1.0);
+        }
 
         return [$minutes, $heating, $rate];
     }

@@ -25,6 +25,7 @@ final readonly class StageReport
      *     it is no matter of minutes
      * @param float $heatingMinutes until it simmers, where it starts cold
      * @param bool $startsHot whether the pot is hot when the process begins
+     * @param float $panCm width of the pan, as said or as a cook would take
      * @param float|null $gramsPerMinute the rate it loses mass at; null where it loses none
      */
     public function __construct(
@@ -45,5 +46,6 @@ final readonly class StageReport
         public float $heatingMinutes,
         public ?float $gramsPerMinute,
         public bool $startsHot,
+        public float $panCm = Hob::USUAL_PAN_CM,
     ) {}
 }

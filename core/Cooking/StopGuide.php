@@ -40,7 +40,7 @@ final readonly class StopGuide
         if ($process === null || $report->boiledOff <= 0.0) {
             return null;
         }
-        $millimetres = static fn (float $millilitres): float => (10 * $millilitres) / Hob::floor($process);
+        $millimetres = static fn (float $millilitres): float => (10 * $millilitres) / Hob::floor($report->panCm);
         $minutes
             = $report->gramsPerMinute === null || $report->gramsPerMinute <= 0.0
                 ? null
@@ -60,7 +60,7 @@ final readonly class StopGuide
             Figure::even($millimetres($report->volumeAfter), self::DEPTH_READ_MM, 'mm'),
             $minutes,
             $report->heatingMinutes,
-            $process->panCm ?? Hob::USUAL_PAN_CM,
+            $report->panCm,
         );
     }
 

@@ -580,7 +580,7 @@ final class Cook
 
                 return [$grams, sqrt(self::MOVED_PAN_G ** 2 + Spread::SCALE_STEP_G ** 2)];
             case 'depth':
-                $area = Hob::floor($report->stage->process);
+                $area = Hob::floor($report->panCm);
                 $density = $report->volumeBefore > 0.0 ? $report->massIn / $report->volumeBefore : 1.0;
 
                 return [$value / 10 * $area * $density, self::DEPTH_MM / 10 * $area * $density];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vinculum\Stove;
 
-use Vinculum\Cooking\Hob;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Cooking\StopGuide;
 use Vinculum\Evaluation\Colour;
@@ -368,7 +367,7 @@ final class Steps
         $slots = [];
         if (in_array($kind->value, self::RING, true)) {
             $parts[] = ', in a {pan} cm pan';
-            $slots['pan'] = Quantity::number($process->panCm ?? Hob::USUAL_PAN_CM, 0);
+            $slots['pan'] = Quantity::number($report->panCm, 0);
         }
         if ($kind === ProcessKind::Fry) {
             $parts[] = ', stirring';

@@ -170,7 +170,7 @@ final class Moment
     }
 
     /** @return list<Thing> those that are of one of these kinds and stay in the sauce */
-    public function of(string ...$kinds): array
+    public function ofKind(string ...$kinds): array
     {
         return array_values(array_filter(
             $this->things,

@@ -38,15 +38,6 @@ final readonly class AnalysisView
         foreach (Measure::cases() as $measure) {
             $measures[$measure->value] = $this->measure($evaluation, $measure);
         }
-        $ratios = [];
-        foreach (Ratio::cases() as $ratio) {
-            $figure = $evaluation->tasting->ratios[$ratio->value];
-            $ratios[$ratio->value]
-                = $figure === null
-                    ? $this->unknown("too little {$ratio->under()->value} to divide by")
-                    : $this->figure($figure);
-        }
-
         return [
             'name' => $evaluation->recipe->name,
             'yield' => [
@@ -58,7 +49,7 @@ final readonly class AnalysisView
                         : Digits::six($evaluation->estimates->density()),
             ],
             'measures' => $measures,
-            'ratios' => $ratios,
+            'ratios' => $this->ratios($evaluation),
             'physics' => [
                 'ph' => $this->orUnknown($evaluation->estimates->ph(), self::TOO_DRY),
                 'brix' => $this->orUnknown($evaluation->estimates->brix(), self::TOO_DRY),
@@ -100,6 +91,23 @@ final readonly class AnalysisView
             'troubles' => (new TroubleView($this->speech))->of($evaluation->cooked),
             'problems' => array_map($this->problem(...), $evaluation->problems()),
         ];
+    }
+
+    /**
+     * @return array<string, mixed> by ratio
+     */
+    private function ratios(Evaluation $evaluation): array
+    {
+        $ratios = [];
+        foreach (Ratio::cases() as $ratio) {
+            $figure = $evaluation->tasting->ratios[$ratio->value];
+            $ratios[$ratio->value]
+                = $figure === null
+                    ? $this->unknown("too little {$ratio->under()->value} to divide by")
+                    : $this->figure($figure);
+        }
+
+        return $ratios;
     }
 
     /**

@@ -27,7 +27,7 @@ final class Burns implements Law
     /** g of wet things to a gram of it that keep it from burning. */
     private const SHELTERED = 1.5;
 
-    /** Minutes a sweet glaze bears in the oven or over coals, by the heat, and the share of sugars from which it is one. */
+    /** Minutes a sweet glaze bears in the oven or over coals, by the heat, and share of sugars from which it is one. */
     private const ROASTED = ['low' => 120.0, 'medium' => 45.0, 'high' => 25.0];
     private const SWEET = 0.2;
 
@@ -39,29 +39,7 @@ final class Burns implements Law
     {
         $heat = $moment->report->stage->process->heat ?? 'medium';
         if ($moment->is(ProcessKind::Fry)) {
-            $soon = array_values(array_filter(
-                $moment->things,
-                static fn (Thing $thing): bool => $thing->ingredient->is('burns-soon')
-                    || ($thing->ingredient->is('ground') && $thing->ingredient->isOf('spice', 'chilli', 'blend')),
-            ));
-            $wet = $moment->report->waterIn - Moment::sum($soon, Constituent::WATER);
-            $seen = Moment::weight($soon);
-            if ($seen > 0.0 && $moment->minutes() > self::FRIED[$heat] && $wet < self::SHELTERED * $seen) {
-                return self::trouble(
-                    $moment,
-                    Sentence::of(
-                        'It turns bitter: {thing} burns in hot fat after {minutes}.',
-                        [
-                            'thing' => $soon[0]->ingredient->shortName(),
-                            'minutes' => Quantity::minutes(self::FRIED[$heat]),
-                        ],
-                    ),
-                    Sentence::of(
-                        'Put it in for the last minute, over gentle heat, or into cold fat. Burnt already: begin '
-                            .'again, for the bitterness stays.',
-                    ),
-                );
-            }
+            return self::fried($moment, $heat);
         }
         if (
             $moment->is(ProcessKind::Roast, ProcessKind::Grill)
@@ -75,7 +53,7 @@ final class Burns implements Law
             );
         }
         $milk = Moment::weight(array_values(array_filter(
-            $moment->of('dairy'),
+            $moment->ofKind('dairy'),
             static fn (Thing $thing): bool => $thing->ingredient->is('curdles'),
         )));
         $isThick = $moment->share(Constituent::WATER) < self::THICK && $moment->sugars() < 0.6;
@@ -91,6 +69,35 @@ final class Burns implements Law
                 Sentence::of(
                     'Turn it low once it is thick, and stir to the bottom. Caught already: pour what is above into a '
                         .'clean pan, and do not scrape.',
+                ),
+            );
+        }
+
+        return null;
+    }
+
+    private static function fried(Moment $moment, string $heat): ?Trouble
+    {
+        $soon = array_values(array_filter(
+            $moment->things,
+            static fn (Thing $thing): bool => $thing->ingredient->is('burns-soon')
+                || ($thing->ingredient->is('ground') && $thing->ingredient->isOf('spice', 'chilli', 'blend')),
+        ));
+        $wet = $moment->report->waterIn - Moment::sum($soon, Constituent::WATER);
+        $seen = Moment::weight($soon);
+        if ($seen > 0.0 && $moment->minutes() > self::FRIED[$heat] && $wet < self::SHELTERED * $seen) {
+            return self::trouble(
+                $moment,
+                Sentence::of(
+                    'It turns bitter: {thing} burns in hot fat after {minutes}.',
+                    [
+                        'thing' => $soon[0]->ingredient->shortName(),
+                        'minutes' => Quantity::minutes(self::FRIED[$heat]),
+                    ],
+                ),
+                Sentence::of(
+                    'Put it in for the last minute, over gentle heat, or into cold fat. Burnt already: begin '
+                        .'again, for the bitterness stays.',
                 ),
             );
         }

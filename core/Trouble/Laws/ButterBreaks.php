@@ -36,7 +36,7 @@ final class ButterBreaks implements Law
                 && $thing->hottest < self::FROM,
         ));
         $cream = array_values(array_filter(
-            $moment->of('cream', 'cultured'),
+            $moment->ofKind('cream', 'cultured'),
             static fn (Thing $thing): bool => $thing->ingredient->perGram[Constituent::FAT] > 0.15,
         ));
         if (

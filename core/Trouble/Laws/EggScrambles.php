@@ -50,9 +50,9 @@ final class EggScrambles implements Law
             $moment->stage(),
             true,
             Sentence::of(
-                'It scrambles: {egg} sets in grains from about {from} °C on.',
+                'It scrambles: {name} sets in grains from about {from} °C on.',
                 [
-                    'egg' => $eggs[0]->ingredient->shortName(),
+                    'name' => $eggs[0]->ingredient->shortName(),
                     'from' => Quantity::number($isHeldBack ? self::HELD_BACK : self::FROM, 0),
                 ],
             ),

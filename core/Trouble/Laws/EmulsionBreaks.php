@@ -15,9 +15,9 @@ use Vinculum\Trouble\Thing;
 use Vinculum\Trouble\Trouble;
 
 /**
- * Oil that is to be held in drops wants something that holds it, and some water to be drops in: an egg yolk holds 150 to
- * 250 mL of oil, 5 g of mustard some 150; of all that is there the drops may fill about nine tenths. What yolk holds it
- * lets go of when it boils. McGee, On Food and Cooking (2004); the figures from memory.
+ * Oil that is to be held in drops wants something that holds it, and some water to be drops in: an egg yolk holds
+ * 150 to 250 mL of oil, 5 g of mustard some 150; of all that is there the drops may fill about nine tenths. What
+ * yolk holds it lets go of when it boils. McGee, On Food and Cooking (2004); the figures from memory.
  */
 final class EmulsionBreaks implements Law
 {
@@ -42,7 +42,7 @@ final class EmulsionBreaks implements Law
 
     public function of(Moment $moment): ?Trouble
     {
-        $made = $moment->of('emulsion');
+        $made = $moment->ofKind('emulsion');
         if ($moment->celsius >= self::LETS_GO && Moment::weight($made) >= self::SEEN * $moment->mass()) {
             return new Trouble(
                 Fault::BreaksOil,
@@ -66,7 +66,7 @@ final class EmulsionBreaks implements Law
     private function tooMuchOil(Moment $moment): ?Trouble
     {
         $oils = array_values(array_filter(
-            $moment->of('oil'),
+            $moment->ofKind('oil'),
             static fn (Thing $thing): bool => $thing->ingredient->perGram[Constituent::FAT] > 0.9,
         ));
         $oil = Moment::weight($oils);
@@ -79,7 +79,10 @@ final class EmulsionBreaks implements Law
         }
         $holds
             = self::HELD_BY_PROTEIN * Moment::sum(
-                [...$moment->having('raw-egg', 'emulsifies'), ...$moment->of('plant-dairy', 'soya-curd', 'milks', 'cream', 'cultured')],
+                [
+                    ...$moment->having('raw-egg', 'emulsifies'),
+                    ...$moment->ofKind('plant-dairy', 'soya-curd', 'milks', 'cream', 'cultured'),
+                ],
                 Constituent::PROTEIN,
             )
             + self::HELD_BY_LITTLE * Moment::weight($moment->having('emulsifies-a-little'));

@@ -46,7 +46,10 @@ final class GrainsStay implements Law
             Fault::GrainsStay,
             $moment->stage(),
             false,
-            Sentence::of('About {grains} stays as grains: the water holds no more.', ['grains' => Quantity::mass($all)]),
+            Sentence::of(
+                'About {grains} stays as grains: the water holds no more.',
+                ['grains' => Quantity::mass($all)],
+            ),
             Sentence::of('Leave it, less salt or sugar, or more liquid.'),
             'CRC Handbook',
         );

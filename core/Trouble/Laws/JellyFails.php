@@ -54,15 +54,21 @@ final class JellyFails implements Law
             return self::trouble(
                 $moment,
                 Sentence::of(
-                    'It does not set: {agar} has to boil before it sets.',
-                    ['agar' => $unboiled[0]->ingredient->shortName()],
+                    'It does not set: {name} has to boil before it sets.',
+                    ['name' => $unboiled[0]->ingredient->shortName()],
                 ),
                 Sentence::of('Boil it for two minutes in the liquid, stirring; it then sets as it cools.'),
             );
         }
-        if ($share <= 0.0) {
-            return null;
-        }
+        return $share > 0.0 ? self::gelatine($moment, $jelly, $share, $eaters) : null;
+    }
+
+    /**
+     * @param list<Thing> $jelly
+     * @param list<Thing> $eaters
+     */
+    private static function gelatine(Moment $moment, array $jelly, float $share, array $eaters): ?Trouble
+    {
         if (Moment::weight($eaters) >= self::EATS_FROM * $moment->mass()) {
             return self::trouble(
                 $moment,
@@ -72,8 +78,8 @@ final class JellyFails implements Law
                 ),
                 Sentence::of(
                     'Boil the fruit for five minutes first, or set it with agar. As it is now: boil it all, let it '
-                        .'cool to hand-hot and stir in {gelatine} of fresh gelatine, soaked.',
-                    ['gelatine' => Quantity::mass(Moment::weight($jelly))],
+                        .'cool to hand-hot and stir in {grams} of fresh gelatine, soaked.',
+                    ['grams' => Quantity::mass(Moment::weight($jelly))],
                 ),
             );
         }
@@ -88,8 +94,8 @@ final class JellyFails implements Law
             return self::trouble(
                 $moment,
                 Sentence::of(
-                    'It does not set: {gelatine} of gelatine is too little for so much.',
-                    ['gelatine' => Quantity::mass(Moment::weight($jelly))],
+                    'It does not set: {grams} of gelatine is too little for so much.',
+                    ['grams' => Quantity::mass(Moment::weight($jelly))],
                 ),
                 Sentence::of(
                     'Warm it and stir in {more} more, soaked in cold water.',

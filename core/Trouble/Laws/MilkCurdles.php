@@ -42,7 +42,7 @@ final class MilkCurdles implements Law
     public function of(Moment $moment): ?Trouble
     {
         $milky = array_values(array_filter(
-            $moment->of('dairy', 'plant-dairy'),
+            $moment->ofKind('dairy', 'plant-dairy'),
             static fn (Thing $thing): bool => $thing->ingredient->is('curdles')
                 || $thing->ingredient->is('sets-when-sour'),
         ));

@@ -36,16 +36,19 @@ final class OilRises implements Law
     public function of(Moment $moment): ?Trouble
     {
         $oil = Moment::weight(array_values(array_filter(
-            $moment->of('oil'),
+            $moment->ofKind('oil'),
             static fn (Thing $thing): bool => $thing->ingredient->perGram[Constituent::FAT] > 0.9,
         )));
         $holds
             = self::HELD_BY_PROTEIN * Moment::sum(
-                [...$moment->having('raw-egg', 'emulsifies'), ...$moment->of('soya-curd', 'milks', 'cream', 'cultured')],
+                [
+                    ...$moment->having('raw-egg', 'emulsifies'),
+                    ...$moment->ofKind('soya-curd', 'milks', 'cream', 'cultured'),
+                ],
                 Constituent::PROTEIN,
             )
             + self::HELD_BY_LITTLE * Moment::weight($moment->having('emulsifies-a-little'));
-        $isThick = $moment->starch() > 0.01 || Moment::weight($moment->of('gum')) > 0.0005 * $moment->mass();
+        $isThick = $moment->starch() > 0.01 || Moment::weight($moment->ofKind('gum')) > 0.0005 * $moment->mass();
         $hasBits
             = $moment->share(Constituent::INSOLUBLE) >= self::BITS
             || $moment->pieces() >= self::PIECES * $moment->mass();

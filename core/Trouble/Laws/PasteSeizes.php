@@ -31,13 +31,13 @@ final class PasteSeizes implements Law
     {
         foreach ([['nut-paste', self::PASTE, 0.8], ['chocolate', self::CHOCOLATE, 0.35]] as [$kind, $seizes, $pours]) {
             $pastes = array_values(array_filter(
-                $moment->of($kind),
+                $moment->ofKind($kind),
                 static fn (Thing $thing): bool => $thing->ingredient->perGram[Constituent::FAT] > 0.25,
             ));
             $paste = Moment::weight($pastes);
             $water = $moment->grams(Constituent::WATER) - Moment::sum($pastes, Constituent::WATER);
             $ratio = $paste > 0.0 ? $water / $paste : 0.0;
-            $fats = Moment::weight($moment->of('fat'));
+            $fats = Moment::weight($moment->ofKind('fat'));
             if (
                 $paste >= self::SEEN * $moment->mass()
                 && $ratio >= $seizes[0]

@@ -50,14 +50,16 @@ final class PectinFails implements Law
             match (true) {
                 ! $isBoiled => Sentence::of('It does not set: pectin has to boil with the sugar.'),
                 ! $isSweet => Sentence::of(
-                    'It does not set: plain pectin wants more than half of it to be sugar. A packet that says "low '
-                        .'sugar" is another thing: do as it says.',
+                    'It does not set: plain pectin wants more than half of it to be sugar. A packet for little '
+                        .'sweetness is another thing: do as it says.',
                 ),
                 default => Sentence::of('It does not set: pectin wants it sourer.'),
             },
             match (true) {
                 ! $isBoiled => Sentence::of('Bring it to a full boil for a minute or two.'),
-                ! $isSweet => Sentence::of('More sugar, a pectin for little sugar, or a teaspoon of agar boiled in it.'),
+                ! $isSweet => Sentence::of(
+                    'More sugar, a pectin for little sugar, or a teaspoon of agar boiled in it.',
+                ),
                 default => Sentence::of('A tablespoon of lemon juice to half a kilogram, and boil it once more.'),
             },
             'McGee, On Food and Cooking (2004)',

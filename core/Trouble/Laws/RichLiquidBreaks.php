@@ -39,7 +39,7 @@ final class RichLiquidBreaks implements Law
             return null;
         }
         $coconut = array_values(array_filter(
-            $moment->of('plant-dairy'),
+            $moment->ofKind('plant-dairy'),
             static fn (Thing $thing): bool => $thing->ingredient->perGram[Constituent::FAT] >= self::RICH,
         ));
         $isHard = $moment->is(ProcessKind::Boil) || $moment->isHigh();
@@ -62,8 +62,8 @@ final class RichLiquidBreaks implements Law
         }
         if (
             $moment->celsius >= self::CHEESE_FROM
-            && Moment::weight($moment->of('ripe-cheese')) >= self::CHEESE * $moment->mass()
-            && Moment::weight($moment->of('cream')) < self::CREAMY * Moment::weight($moment->of('ripe-cheese'))
+            && Moment::weight($moment->ofKind('ripe-cheese')) >= self::CHEESE * $moment->mass()
+            && Moment::weight($moment->ofKind('cream')) < self::CREAMY * Moment::weight($moment->ofKind('ripe-cheese'))
         ) {
             return new Trouble(
                 Fault::BreaksOil,

@@ -27,7 +27,7 @@ final class SourStarchThins implements Law
 
     public function of(Moment $moment): ?Trouble
     {
-        $starch = Moment::sum($moment->of('starch'), Constituent::STARCH_RAW);
+        $starch = Moment::sum($moment->ofKind('starch'), Constituent::STARCH_RAW);
         if (
             $moment->celsius < 90.0
             || $moment->minutes() < self::LONG

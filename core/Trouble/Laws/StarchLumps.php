@@ -27,8 +27,9 @@ final class StarchLumps implements Law
     public function of(Moment $moment): ?Trouble
     {
         $fresh = array_values(array_filter(
-            $moment->of('starch'),
-            static fn (Thing $thing): bool => $thing->stage === $moment->stage() && $thing->ingredient->is('starch-raw'),
+            $moment->ofKind('starch'),
+            static fn (Thing $thing): bool => $thing->stage === $moment->stage()
+                && $thing->ingredient->is('starch-raw'),
         ));
         $starch = Moment::weight($fresh);
         $fat = 0.0;

@@ -15,8 +15,8 @@ use Vinculum\Trouble\Trouble;
 
 /**
  * Water at 20 °C holds twice its weight of sugar: what was boiled down past that comes out in grains as it stands,
- * unless acid has split some of it or another sugar, fat or milk is in the way. Honey sets in grains within weeks. McGee,
- * On Food and Cooking (2004); White, Composition of American Honeys (1962); from memory.
+ * unless acid has split some of it or another sugar, fat or milk is in the way. Honey sets in grains within weeks.
+ * McGee, On Food and Cooking (2004); White, Composition of American Honeys (1962); from memory.
  */
 final class SugarCrystallises implements Law
 {
@@ -67,7 +67,9 @@ final class SugarCrystallises implements Law
             return self::trouble(
                 $moment,
                 Sentence::of('It sets in grains within weeks, as honey does, soonest at cellar cold.'),
-                Sentence::of('Stand it in water of 40 °C for half an hour; a fifth of water or vinegar keeps it clear.'),
+                Sentence::of(
+                    'Stand it in water of 40 °C for half an hour; a fifth of water or vinegar keeps it clear.',
+                ),
             );
         }
 

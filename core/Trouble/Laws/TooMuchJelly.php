@@ -26,7 +26,7 @@ final class TooMuchJelly implements Law
 
     public function of(Moment $moment): ?Trouble
     {
-        foreach ($moment->of('gum') as $gum) {
+        foreach ($moment->ofKind('gum') as $gum) {
             $thing = $gum->ingredient;
             $most = match (true) {
                 $thing->is('jelly-that-melts') => self::GELATINE,

@@ -29,7 +29,7 @@ final class TooMuchStarch implements Law
     public function of(Moment $moment): ?Trouble
     {
         $starch = $moment->grams(Constituent::STARCH_COOKED);
-        $thickened = Moment::sum($moment->of('starch'), Constituent::STARCH_RAW);
+        $thickened = Moment::sum($moment->ofKind('starch'), Constituent::STARCH_RAW);
         $isCut = $moment->ph() < self::SOUR && $moment->minutes() > self::LONG;
         if (! $moment->isLast || $isCut || $starch < self::STANDS * $moment->mass() || $thickened < $starch / 2) {
             return null;

@@ -21,7 +21,7 @@ final class NotInProportionTest extends TestCase
 {
     public function test_a_stage_by_the_clock_takes_longer_for_more_and_comes_to_the_same_sauce(): void
     {
-        foreach (['3x' => [3.0, 60], 'half' => [0.5, 10]] as $to => [$factor, $minutes]) {
+        foreach (['3x' => [3.0, 31], 'half' => [0.5, 15]] as $to => [$factor, $minutes]) {
             $from = Sauce::evaluate(
                 ['plum' => '1 kg', 'sugar' => '200 g', 'cider-vinegar' => '150 g'],
                 ['process' => ['kind' => 'simmer', 'minutes' => 20]],
@@ -34,7 +34,7 @@ final class NotInProportionTest extends TestCase
                 $scaled->evaluation->cooked->mixture->mass() / $from->cooked->mixture->mass(),
                 0.02 * $factor,
             );
-            self::assertEqualsWithDelta($minutes, $process?->minutes, 1.0, 'the same pan takes off as much a minute');
+            self::assertEqualsWithDelta($minutes, $process?->minutes, 1.0, 'more of it stands in a wider pan');
             self::assertSame('loss_percent', $process?->until?->kind);
             self::assertStringContainsString(
                 "about {$minutes} minutes",

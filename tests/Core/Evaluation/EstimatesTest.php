@@ -82,7 +82,7 @@ final class EstimatesTest extends TestCase
     {
         $left = Sauce::evaluate(
             ['white-wine' => '300 g', 'passata' => '2700 g'],
-            ['process' => ['kind' => 'simmer', 'minutes' => 30]],
+            ['process' => ['kind' => 'simmer', 'minutes' => 30, 'heat' => 'low', 'pan_cm' => 16]],
         )->estimates->ethanol();
 
         self::assertNotNull($left);
@@ -117,7 +117,9 @@ final class EstimatesTest extends TestCase
         self::assertEqualsWithDelta(0.7 * 1122, $guide->grams->value, 1e-6);
         // volume over the area of a 20 cm pan, 314 cm²
         self::assertEqualsWithDelta($report->volumeAfter / 31.416, $guide->depthAfter->value, 0.01);
-        self::assertEqualsWithDelta((0.3 * 1122) / (150 * M_PI * 0.01), $guide->minutes?->value, 1e-6);
+        // the water falls by the share that a litre in this pan loses: by a third in half an hour or less
+        self::assertGreaterThan(20.0, $guide->minutes?->value);
+        self::assertLessThan(40.0, $guide->minutes->value);
         self::assertEqualsWithDelta(
             $guide->minutes->value,
             (20 * 0.3) / StopGuide::lostIn($report, 20),

@@ -192,7 +192,7 @@ final class SchedulerTest extends TestCase
         $known = Tasks::of(0, $sauce, 1.0, ['simmer medium 24 cm' => new Figure(11.0, 0.05, 'g/min')]);
 
         self::assertEqualsWithDelta($sauce->cooked->stages[0]->heatingMinutes + 330 / 11.0, $known[1]->minutes, 0.01);
-        self::assertNotEqualsWithDelta($usual[1]->minutes, $known[1]->minutes, 5.0);
+        self::assertNotEqualsWithDelta($usual[1]->minutes, $known[1]->minutes, 1.0);
     }
 
     /**
