@@ -11,15 +11,13 @@ use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Brix;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
-use Vinculum\Mixture\Mixture;
 use Vinculum\Mixture\Nutrition;
 use Vinculum\Mixture\Saturation;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Mixture\WaterActivity;
-use Vinculum\Pantry\Body;
 
 /** What instruments would read of the finished sauce, each with its four-in-five interval. */
-final readonly class Estimates
+final class Estimates
 {
     /** No pH is said to be better known than this, half-width. */
     private const PH_LEAST = 0.2;
@@ -33,20 +31,13 @@ final readonly class Estimates
     /** What a refractometer's estimate may be off, half-width in ln. */
     private const BRIX_SPREAD = 0.04;
 
-    /** From this share of the sauce on, each keeps so much of the free fat in drops; judgement. */
-    private const EMULSIFIER_FROM = 0.005;
-    private const EMULSIFIES = ['emulsifies' => 1.0, 'emulsifies-a-little' => 0.5];
-
-    /**
-     * A thing that is fat and water by itself already holds its drops: mayonnaise, cream, cheese. Least share of water.
-     */
-    private const DROPS_WATER = 0.1;
-
     /** At most this share of its water is taken for boiled off, and to so many grams it is worked out how much is. */
     private const BOILS_OFF = 0.9;
     private const TO_A_GRAM = 1.0;
 
-    public function __construct(private CookedRecipe $cooked) {}
+    private ?Hold $hold = null;
+
+    public function __construct(private readonly CookedRecipe $cooked) {}
 
     /** Finished mass, g. */
     public function mass(): Figure
@@ -236,59 +227,27 @@ final readonly class Estimates
         return $isHot ? $cold - Thickness::HOT : $cold;
     }
 
-    /** g of fat that stays in drops: what came in drops, and of the rest what an emulsifier holds. */
+    /** g of fat that stays in drops. */
     public function emulsifiedFat(): float
     {
-        $mass = $this->cooked->mixture->mass();
-        $inDrops = 0.0;
-        $held = 0.0;
-        foreach ($this->cooked->rows as $i => $row) {
-            $ingredient = $this->cooked->weighed->lines[$i]->ingredient;
-            if ($ingredient === null) {
-                continue;
-            }
-            if ($ingredient->perGram[Constituent::WATER] >= self::DROPS_WATER) {
-                $inDrops += $row[Constituent::FAT];
-            }
-            if ($mass > 0.0 && Mixture::massOf($row) >= self::EMULSIFIER_FROM * $mass) {
-                foreach (self::EMULSIFIES as $trait => $share) {
-                    $held = $ingredient->is($trait) ? max($held, $share) : $held;
-                }
-            }
-        }
-
-        return $inDrops + $held * ($this->cooked->mixture->grams[Constituent::FAT] - $inDrops);
+        return $this->hold()->emulsifiedFat();
     }
 
-    /**
-     * What sets or swells by its nature, powers of ten of viscosity times 100 g: soured milk, cooked egg, gums; jelly
-     * only once it is cold; less where the starch of flour is weaker than is counted.
-     */
+    /** What sets or swells by its nature, powers of ten of viscosity times 100 g. */
     public function body(bool $isHot = false): float
     {
-        $body = 0.0;
-        foreach ($this->cooked->rows as $i => $row) {
-            $ingredient = $this->cooked->weighed->lines[$i]->ingredient;
-            if ($ingredient === null) {
-                continue;
-            }
-            $body += Body::of($ingredient, $row, ($this->cooked->simmered[$i] ?? null) !== null, $isHot);
-        }
-
-        return $body;
+        return $this->hold()->body($isHot);
     }
 
     /** Longest that any starch has simmered, minutes. */
     public function starchMinutes(): float
     {
-        $minutes = 0.0;
-        foreach ($this->cooked->rows as $i => $row) {
-            if ($row[Constituent::STARCH_COOKED] > 0.0) {
-                $minutes = max($minutes, $this->cooked->simmered[$i] ?? 0.0);
-            }
-        }
+        return $this->hold()->starchMinutes();
+    }
 
-        return $minutes;
+    private function hold(): Hold
+    {
+        return $this->hold ??= new Hold($this->cooked);
     }
 
     /** @param array<int, float> $slopes d(value) / d ln(amount), by what decides the amount */

@@ -10,6 +10,9 @@ use Vinculum\Mixture\Thickness;
 /** What an ingredient thickens beyond what it is made of. */
 final class Body
 {
+    /** What a gel of soured milk keeps of its hold once it has simmered, share; judgement. */
+    private const LET_GO = 0.4;
+
     /**
      * In powers of ten of viscosity times 100 g.
      *
@@ -20,7 +23,7 @@ final class Body
     {
         $body = 0.0;
         if ($ingredient->is('sets-when-sour')) {
-            $body += Thickness::SOURED * $row[Constituent::PROTEIN];
+            $body += ($wasCooked ? self::LET_GO : 1.0) * Thickness::SOURED * $row[Constituent::PROTEIN];
         }
         if ($wasCooked && $ingredient->is('raw-egg')) {
             $body += Thickness::COOKED_EGG * $row[Constituent::PROTEIN];

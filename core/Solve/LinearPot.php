@@ -97,6 +97,18 @@ final readonly class LinearPot
         return self::made($grams, $emulsified, $body, $this->minutes);
     }
 
+    /** The same, with chillies so many times as hot. */
+    public function asHot(float $times): self
+    {
+        if ($times === 1.0) {
+            return $this;
+        }
+        $grams = $this->mixture->grams;
+        $grams[Constituent::CAPSAICINOIDS] *= $times;
+
+        return self::made($grams, $this->emulsified, $this->body, $this->minutes);
+    }
+
     /**
      * What a gram of steam is made of.
      *

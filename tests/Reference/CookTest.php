@@ -107,11 +107,15 @@ final class CookTest extends TestCase
      */
     private static function rescued(Evaluation $from, string $said, array $have): array
     {
-        [$feel, $steps] = explode(':', $said);
+        $feels = [];
+        foreach (explode(' ', $said) as $each) {
+            [$feel, $steps] = explode(':', $each);
+            $feels[$feel] = (float) $steps;
+        }
         $remedies = Rescue::of(
             $from,
             Sauce::catalogue(),
-            [$feel => (float) $steps],
+            $feels,
             array_map(Sauce::ingredient(...), $have),
         )->remedies;
         $answers = [];

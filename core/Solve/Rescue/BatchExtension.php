@@ -80,26 +80,17 @@ final class BatchExtension
         if ($names === [] || $additions === []) {
             return null;
         }
-        $exact = $from->cooked->weighed->times(
-            array_fill_keys(
-                array_keys(
-                    array_filter(
-                        $from->cooked->weighed->lines,
-                        static fn ($line): bool => isset($amounts[$line->line->id]),
-                    ),
-                ),
-                $factor,
-            ),
-        );
         $stages = array_map(static fn ($stage) => $stage->scaled($factor), $from->recipe->stages);
-        $after = Evaluation::ofWeighed($exact, $from->style);
         $recipe = $from->recipe->withStages($stages)->withAmounts($amounts);
         $written = Evaluation::of($recipe, $catalogue, $from->style);
         $left = [];
         foreach (Feel::cases() as $feel) {
             $left[$feel->value]
                 = ($feels[$feel->value] ?? 0.0)
-                + $feel->steps($feel->value(LinearPot::of($from->cooked)), $feel->value(LinearPot::of($after->cooked)));
+                + $feel->steps(
+                    $feel->value(LinearPot::of($from->cooked)),
+                    $feel->value(LinearPot::of($written->cooked)),
+                );
         }
         $named = implode(' and ', $names);
 

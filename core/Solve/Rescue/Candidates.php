@@ -46,14 +46,14 @@ final readonly class Candidates
     /** Parts of what is too much in the pot from which a thing thins it no more; judgement. */
     private const A_THIRD_AS_MUCH = 1 / 3;
 
+    /** The same of what the sauce is made of; judgement. */
+    private const LESS_OF_IT = 0.95;
+
+    /** Sweetness, in the measure's unit, from which sugar is no stranger to a sauce; judgement. */
+    private const SWEET_ANYWAY = 1.5;
+
     /** Groups of what goes in for its taste, however dry it is. */
     private const FOR_THE_TASTE = ['spice', 'chilli', 'blend'];
-
-    /** Share of what pours up to which a sauce is a mash, and no water goes into it; judgement. */
-    private const POURED = 0.1;
-
-    /** Share of fat from which a sauce is one of oil; judgement. */
-    private const OILY = 0.25;
 
     /** Steps of what is too much, for each that is mended of what is short, which nobody tastes; judgement. */
     private const HARDLY = 0.25;
@@ -61,20 +61,10 @@ final readonly class Candidates
     /** Share of water from which dairy pours; judgement. */
     private const POURS = 0.4;
 
-    /** Share of butter or oil from which a sauce is made of it, and takes more of it; judgement. */
-    private const OF_BUTTER = 0.4;
-
-    /** Share of what is chopped raw from which a sauce is made of it, and takes more; judgement. */
-    private const OF_PIECES = 0.25;
-
-    /** Share of egg from which a sauce is held by it; judgement. */
-    private const OF_EGGS = 0.1;
-
     /** @var list<string> slugs of what would bring something nobody expects in it */
     private array $strangers;
 
-    /** @var list<Ingredient> */
-    private array $own;
+    public MadeOf $made;
 
     private Sensible $sensible;
 
@@ -91,13 +81,7 @@ final readonly class Candidates
     ) {
         $this->sensible = new Sensible($from);
         $this->strangers = Brings::strangersTo($from->cooked->weighed, $catalogue);
-        $own = [];
-        foreach ($from->cooked->weighed->lines as $line) {
-            if ($line->ingredient !== null && ! $line->line->leftOut) {
-                $own[] = $line->ingredient;
-            }
-        }
-        $this->own = $own;
+        $this->made = new MadeOf($from, $feels, $pot, $this->sensible, $isNameless);
     }
 
     /**
@@ -132,11 +116,57 @@ final readonly class Candidates
             ($never = $this->sensible->whyNot($thing)) !== null => $never,
             $this->isAskedForAnotherThing($thing) => WhyNot::AnotherThing,
             $this->makesItWorse($thing) => WhyNot::MakesItWorse,
-            $this->isOwn($thing) || $this->isPlain($thing) || $this->isAkin($thing) => null,
+            $this->made->isOwn($thing) => null,
+            $this->isOnlyToHold($thing) => WhyNot::AnotherThing,
+            $this->isPlain($thing) || $this->isAkin($thing) || $this->loosensEmulsion($thing) => null,
             $thing->isThickener() => WhyNot::WouldBoil,
             in_array($thing->slug, $this->strangers, true) => WhyNot::BringsNew,
             default => WhyNot::AnotherFamily,
         };
+    }
+
+    /**
+     * A seasoning the sauce has none of, and that neither brings what is short nor hides what is too much: no lemon to
+     * hold the sourness of a bread sauce, no salt where it is left out on purpose, no miso because it is sharp.
+     */
+    private function isOnlyToHold(Ingredient $thing): bool
+    {
+        if ($this->isNameless || (! $thing->isSeasoning() && ! $this->isPlainAcid($thing))) {
+            return false;
+        }
+        $isSweetAnyway
+            = Feel::Sweet->value($this->pot) >= self::SWEET_ANYWAY
+            && ! $this->made->isOfMilk()
+            && ! $this->made->isOfButter();
+        foreach ($this->feels as $named => $steps) {
+            $feel = Feel::from($named);
+            $measure = $feel->measure();
+            $does = match (true) {
+                $feel === Feel::Thick => true,
+                $steps < 0.0 => $measure !== null
+                    && ($measure->strengthOf($thing) ?? 0.0) >= self::STRONG[$measure->value],
+                $feel === Feel::Sweet, $feel === Feel::Rich => $this->isPlainAcid($thing),
+                $feel === Feel::Umami => false,
+                default => $thing->isOf('sweet') && $isSweetAnyway,
+            };
+            if ($does) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Yoghurt and soured cream into what is made of mayonnaise. */
+    private function loosensEmulsion(Ingredient $thing): bool
+    {
+        return $thing->isOf('cultured')
+            && ! $thing->isFatty()
+            && array_filter($this->feels, static fn (float $steps): bool => $steps > 0.0) !== []
+            && array_filter(
+                $this->made->own,
+                fn (Ingredient $own): bool => $own->isOf('emulsion') && $this->made->isBody($own),
+            ) !== [];
     }
 
     /**
@@ -157,55 +187,11 @@ final readonly class Candidates
         if ($isOnlyToHold) {
             return true;
         }
-        $fat = $this->pot->mixture->grams[Constituent::FAT] / max(1e-9, $this->pot->mass);
-        $isOfOil = $this->isWateredDownSoon() && ($fat >= self::OILY || $this->isMashed());
+        $isOfOil = $this->made->isOfOil();
 
         return $thing->isPlain('water')
-            && $thick <= 0.0
-            && ($isOfOil || $this->isOfButter() || $this->isBoiledDown());
-    }
-
-    /** Held together by the butter, the oil or the eggs it is made of, hot or cold: water loosens it until it runs. */
-    private function isOfButter(): bool
-    {
-        return array_filter(
-            $this->own,
-            fn (Ingredient $own): bool => $this->isMadeOf($own)
-                || ($own->is('raw-egg') && $this->shareOf($own) >= self::OF_EGGS),
-        ) !== [];
-    }
-
-    /** Butter or oil that a good part of it is. */
-    private function isMadeOf(Ingredient $thing): bool
-    {
-        return $thing->isFatty() && $this->shareOf($thing) >= self::OF_BUTTER;
-    }
-
-    private function shareOf(Ingredient $own): float
-    {
-        return $this->from->cooked->weighed->gramsOf($own->slug) / max(1e-9, $this->from->cooked->mixture->mass());
-    }
-
-    /** What was boiled down without water is no less sweet for water that has to be boiled off again. */
-    private function isBoiledDown(): bool
-    {
-        return ($this->feels[Feel::Sweet->value] ?? 0.0) > 0.0
-            && $this->sensible->isCooked
-            && ($this->isNameless
-                || array_filter($this->own, static fn (Ingredient $own): bool => $own->isPlain('water')) === []);
-    }
-
-    /** Of pieces, pastes and powders, with hardly a spoon of anything that pours. */
-    private function isMashed(): bool
-    {
-        $poured = 0.0;
-        $all = 0.0;
-        foreach ($this->from->cooked->weighed->lines as $line) {
-            $all += $line->grams;
-            $poured += $line->ingredient?->form === Form::Liquid ? $line->grams : 0.0;
-        }
-
-        return $poured < self::POURED * $all;
+            && ($thick <= 0.0 || $this->made->isOfMilk())
+            && ($thick !== 0.0 || $isOfOil || $this->made->isOfButter() || $this->made->isBoiledDown());
     }
 
     /** Whether something of it simmers or boils. */
@@ -246,35 +232,17 @@ final readonly class Candidates
             = $thing->form === Form::Pieces && $thing->isOf('fruit', 'vegetable', 'tomatoes');
         $isAroma = array_diff($thing->roles, ['aroma']) === [];
 
-        return (! $isFatty || $mayBeFatty || $this->isMadeOf($thing))
+        return (! $isFatty || $mayBeFatty || $this->made->isMadeOf($thing))
             && ! $thing->is('raw-egg')
             && (! $isRaw || $this->isRawAnyway($thing))
             && ! $isAroma
             && ! $thing->isOf('blend');
     }
 
-    /** Raw pieces of what the sauce is made of anyway, where nothing of it is cooked: more tomato in a raw salsa. */
+    /** Pieces of what the sauce is made of: more tomato in a raw salsa, more fruit cooked soft in a chutney. */
     private function isRawAnyway(Ingredient $thing): bool
     {
-        return ! $this->sensible->isHeated && $this->isOwn($thing) && $this->shareOf($thing) >= self::OF_PIECES;
-    }
-
-    /** Eaten as it is stirred, and made without water: a dip of yoghurt, a salsa. */
-    public function isWateredDownSoon(): bool
-    {
-        return ! $this->sensible->isHeated
-            && array_filter($this->own, static fn (Ingredient $own): bool => $own->isPlain('water')) === [];
-    }
-
-    public function isOwn(Ingredient $thing): bool
-    {
-        foreach ($this->own as $own) {
-            if ($own->slug === $thing->slug) {
-                return ! $thing->isThickener() || $this->mayThicken();
-            }
-        }
-
-        return false;
+        return $this->made->isBody($thing);
     }
 
     /** It has more of something than the pot has already too much of. */
@@ -304,7 +272,10 @@ final readonly class Candidates
             // what has a third as much of it thins nothing to speak of, unless it is what the sauce is made of
             $now = $feel->value($this->pot);
             $brings = ($has - $now) / $feel->perStep($now);
-            if ($has > self::A_THIRD_AS_MUCH * $now && ! $this->hardlyMoves($thing, $brings)) {
+            // stock is water with salt in it
+            $isWatery = MadeOf::isWatery($thing);
+            $most = $this->made->isBody($thing) && ! $isWatery ? self::LESS_OF_IT : self::A_THIRD_AS_MUCH;
+            if ($has > $most * $now && ! $this->hardlyMoves($thing, $brings)) {
                 return true;
             }
         }
@@ -346,7 +317,7 @@ final readonly class Candidates
 
         // vinegar or lime where the sauce has neither; where it has one, more of that
         return $this->isPlainAcid($thing)
-            && ($this->isNameless || array_filter($this->own, $this->isPlainAcid(...)) === []);
+            && ($this->isNameless || array_filter($this->made->own, $this->isPlainAcid(...)) === []);
     }
 
     /** Vinegar and citrus juice, and nothing sweet or salt. */
@@ -406,22 +377,23 @@ final readonly class Candidates
             return false;
         }
         if ($thing->isThickener()) {
-            return $this->mayThicken();
+            return $this->made->mayThicken();
         }
-        foreach ($this->own as $own) {
+        foreach ($this->made->own as $own) {
             $does = array_intersect($thing->roles, array_diff($own->roles, ['aroma', 'base', 'body']));
             $isSugar = $own->isOf('sweet') && $thing->isOf('sweet');
             if (
                 $does !== []
                 && $own->isBeside($thing)
                 && ($isSugar || Aroma::likeness($own, $thing) >= self::AKIN)
+                && ! self::isSweeter($thing, $own)
             ) {
                 return true;
             }
         }
 
         // thicker dairy for thin dairy, thinner for thick, nut paste for nut paste
-        foreach (isset($this->feels[Feel::Thick->value]) ? $this->own : [] as $own) {
+        foreach (isset($this->feels[Feel::Thick->value]) ? $this->made->own : [] as $own) {
             $pours = min($own->perGram[Constituent::WATER], $thing->perGram[Constituent::WATER]) > self::POURS;
             if (
                 $own->isBeside($thing)
@@ -439,9 +411,18 @@ final readonly class Candidates
             && $thing->is('chilli');
     }
 
-    /** Starch wants to boil, and is asked for where the sauce is thin. */
-    private function mayThicken(): bool
+    /** A juice that brings sugar where the sour thing of the sauce brings none is no more of that. */
+    private static function isSweeter(Ingredient $thing, Ingredient $than): bool
     {
-        return $this->sensible->isCooked && ($this->feels[Feel::Thick->value] ?? 0.0) < 0.0;
+        $sweet = Measure::Sweetness;
+
+        return in_array('acid', $than->roles, true)
+            && ($sweet->strengthOf($thing) ?? 0.0) > 2 * ($sweet->strengthOf($than) ?? 0.0) + self::SOUR;
+    }
+
+    /** Water, where the sauce is let down with what it is made of. */
+    public function isBehindItsBody(Ingredient $thing): bool
+    {
+        return $this->made->isBehindItsBody($thing, $this->makesItWorse(...));
     }
 }

@@ -9,11 +9,9 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Pantry\Catalogue;
-use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
-use Vinculum\Solve\Sensible;
 use Vinculum\Solve\WhyNot;
 use Vinculum\Taste\Ratio;
 
@@ -38,8 +36,7 @@ final readonly class Equations
     private const PIN_STEP = 0.05;
     /** Only decides between sets that do equally well. */
     private const MASS = 1e-4;
-    /** At most so many times the pot of any one thing. */
-    private const MOST = 3.0;
+
     /** Share of fat in drops from which a sauce breaks when it boils. */
     private const BREAKS = 0.15;
     /**
@@ -60,24 +57,22 @@ final readonly class Equations
     private const CUTS = 0.5;
     /** Steps short of what was wanted that are enough. */
     private const ENOUGH = 0.35;
-    /** The pot may grow by half; where only more of the sauce helps, by nearly as much again; judgement. */
-    private const GROWS = 0.5;
-    private const GROWS_WHERE_ONLY_MORE_HELPS = 0.9;
+
     /** Weight of a pot that grows as far as it may and no further. */
     private const FULL = 1e3;
-    /** What there is of a thing that may go in once more beyond its sensible share; judgement. */
-    private const MORE_OF_IT = 0.35;
-    /** What makes up so much of the pot may be more of it. */
-    private const IS_THE_SAUCE = 0.5;
-    /** Roles of what a sauce is made of. */
-    private const BODY = ['base', 'body'];
-    /** Grams of a line that are more than a pinch of it. */
-    private const PINCH = 5.0;
-    /** Water in an eaten-as-stirred sauce that has none as a line, in parts of the pot; judgement. */
-    private const LET_DOWN = 0.25;
+
+    /**
+     * Sourness that a gram of sweetness in 100 g hides, share, and the most it hides (after Pangborn's taste
+     * interrelationships and Schifferstein and Frijters, Chem. Senses 15 (1990) 87, from memory).
+     */
+    private const MASKS = 0.035;
+    private const MASKS_AT_MOST = 0.45;
 
     /** What will be finished of what is in the pot now. */
     public LinearPot $pot;
+
+    /** How many times as hot as ours the maker's chilli is, since the spoon says that it is too much; 1 for as ours. */
+    public float $isHotter;
 
     /** The slug of what was boiled away too far and is to go back first; null where nothing was, or it is too weak. */
     public ?string $boiledAway;
@@ -122,7 +117,9 @@ final readonly class Equations
         $this->massNow = $state->grams ?? $planned;
         $this->share = $this->massNow / $planned;
         $lost = $state->boiledFurther * $this->share;
-        $this->pot = LinearPot::of($from->cooked, $this->share)->with([], $lost);
+        $pot = LinearPot::of($from->cooked, $this->share)->with([], $lost);
+        $this->isHotter = Room::believed($feels, $pot);
+        $this->pot = $pot->asHot($this->isHotter);
         $wanted = [];
         foreach (Feel::cases() as $feel) {
             $value = $feel->value($this->pot);
@@ -155,31 +152,10 @@ final readonly class Equations
             $perGram[$thing->slug] = LinearPot::stirredIn($thing);
         }
         $this->perGram = $perGram;
+        $room = new Room($this, $this->candidates->made);
         $mostOf = ['' => 0.9 * $this->pot->mixture->grams[Constituent::WATER]];
         foreach ($this->things as $thing) {
-            $most = self::MOST * $this->pot->mass;
-            $there = ($from->cooked->weighed->gramsOf($thing->slug) * $this->pot->mass) / $mass;
-            // of the pot as it will be, which grows by what goes in
-            $isTheSauce = $there > self::IS_THE_SAUCE * $this->pot->mass;
-            // a sauce that already has its fill of a thing is one that takes more of it than most do
-            $room = $isTheSauce ? $most : Sensible::roomWhereItGrows($thing, $this->pot->mass, $there);
-            $mostOf[$thing->slug] = min($most, max($room, self::MORE_OF_IT * $there));
-            // what is too much is thinned by what thins, and not by a second helping of every seasoning
-            $isSeasoning = ! in_array('base', $thing->roles, true) && $there > self::PINCH;
-            if ($isSeasoning && $feels !== [] && min($feels) > 0.0) {
-                $mostOf[$thing->slug] = min($mostOf[$thing->slug], $there);
-            }
-            // what is chopped into it is doubled at the most: nobody salts a mayonnaise with a jar of capers
-            if ($there > 0.0 && self::isChoppedIn($thing)) {
-                $mostOf[$thing->slug] = min($mostOf[$thing->slug], $there);
-            }
-            // a drink that goes in last is not boiled off any more
-            if ($thing->isAlcoholic() && $this->concentrates() <= 1.0) {
-                $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::MORE_OF_IT * $there);
-            }
-            if ($thing->isPlain('water') && $this->candidates->isWateredDownSoon()) {
-                $mostOf[$thing->slug] = min($mostOf[$thing->slug], self::LET_DOWN * $this->pot->mass);
-            }
+            $mostOf[$thing->slug] = $room->most($thing);
         }
         $boiledAway = null;
         // an over-reduced pot takes back what was boiled off, and no more
@@ -309,7 +285,7 @@ final readonly class Equations
             $hiding = $hides === null ? 0.0 : $hides->value($this->pot);
             $share = $hides === null
                 ? 0.0
-                : (self::hidden($feel) * $feel->perStep($wanted))
+                : ($this->hidden($feel) * $feel->perStep($wanted))
                     / $hides->perStep(max($hiding, $hides->measure()?->threshold() ?? 0.0));
             if ($hides !== null) {
                 $right += $share * ($hides->value($at) - $hiding) * $at->mass;
@@ -372,9 +348,16 @@ final readonly class Equations
     }
 
     /** Steps of it that a step of what hides it does. */
-    public static function hidden(Feel $feel): float
+    public function hidden(Feel $feel): float
     {
-        return self::isCut($feel) ? self::CUTS : self::ROUNDS;
+        if ($feel !== Feel::Sour) {
+            return self::isCut($feel) ? self::CUTS : self::ROUNDS;
+        }
+        $sweet = max(Feel::Sweet->value($this->pot), Feel::Sweet->measure()?->threshold() ?? 0.0);
+        $sour = $feel->value($this->pot);
+        $bySweet = self::MASKS * $sour / (1 - min(self::MASKS_AT_MOST, self::MASKS * $sweet));
+
+        return max(self::ROUNDS, $bySweet * Feel::Sweet->perStep($sweet) / $feel->perStep($sour));
     }
 
     /**
@@ -387,10 +370,11 @@ final readonly class Equations
 
         return match (true) {
             $thing === null => 2,
-            self::isChoppedIn($thing) => 0,
+            Room::isChoppedIn($thing) => 0,
             // salt is what salts, before the mustard and the cheese
             $this->isOnlyToSeason() && ! $thing->isSeasoning() && ! $thing->isPlain('water') => 0,
-            $this->candidates->isOwn($thing) => 2,
+            $slug !== $this->boiledAway && $this->candidates->isBehindItsBody($thing) => 0,
+            $this->candidates->made->isOwn($thing) => 2,
             $thing->isPlain('water') => 1,
             default => 0,
         };
@@ -406,26 +390,10 @@ final readonly class Equations
             && array_diff(array_keys($this->feels), $seasoned) === [];
     }
 
-    private static function isChoppedIn(Ingredient $thing): bool
-    {
-        return $thing->form === Form::Pieces && array_intersect($thing->roles, self::BODY) === [];
-    }
-
     /** Whether something of it simmers or boils. */
     public function isCooked(): bool
     {
         return $this->candidates->isCooked();
-    }
-
-    /** By how much of itself the pot may grow; what boils down again before it is done may be more. */
-    public function mayGrow(): float
-    {
-        $onlyMoreHelps = array_filter(
-            [Feel::Hot, Feel::Rich],
-            fn (Feel $feel): bool => ($this->feels[$feel->value] ?? 0.0) > 0.0,
-        );
-
-        return ($onlyMoreHelps === [] ? self::GROWS : self::GROWS_WHERE_ONLY_MORE_HELPS) * $this->concentrates();
     }
 
     /**
@@ -440,7 +408,7 @@ final readonly class Equations
 
         return [
             array_map(static fn (string $slug): float => $slug === '' ? -$weight : $weight, $set),
-            $weight * $this->mayGrow() * $this->pot->mass,
+            $weight * $this->mayGrow($set) * $this->pot->mass,
         ];
     }
 
@@ -563,5 +531,17 @@ final readonly class Equations
             }
         }
         throw new \LogicException("{$slug} is none of what may go in.");
+    }
+
+    /**
+     * By how much of itself the pot may grow.
+     *
+     * @param list<string> $set
+     */
+    public function mayGrow(array $set): float
+    {
+        $things = array_map($this->thing(...), array_values(array_diff($set, [''])));
+
+        return (new Room($this, $this->candidates->made))->grows($things);
     }
 }

@@ -18,6 +18,8 @@ final readonly class Ranking
     private const QUIET_TO_SEASON = 1.5;
     /** Where something is noticed anyway, one thing more has to save so many steps. */
     private const A_THING = 0.25;
+    /** Growth that comes first, in parts of the pot; judgement, and what writing it down in spoons may add. */
+    private const A_THIRD_MORE = 0.4;
     /** Boiling takes a while: as good as a tenth more in the pot. */
     private const TIME = 0.1;
     /** What is not in the sauce counts as more than one thing, and what is akin to nothing in it as more still. */
@@ -68,6 +70,8 @@ final readonly class Ranking
         $isQuiet = $moved <= ($this->equations->isOnlyToSeason() ? self::QUIET_TO_SEASON : self::QUIET);
 
         return [
+            // more of a pot than a third more is an offer, and no first answer
+            $growth > self::A_THIRD_MORE * $this->equations->concentrates() ? 1 : 0,
             $miss <= self::LANDS ? 0 : (int) ceil(2 * $miss),
             $isQuiet ? 0 : 1,
             $isQuiet ? $count : sqrt($disturbed) + self::A_THING * $count + $growth,
@@ -97,7 +101,7 @@ final readonly class Ranking
 
         return $hides === null
             ? $steps[$named]
-            : $steps[$named] - Equations::hidden($feel) * $this->equations->moreOf($hides, $steps);
+            : $steps[$named] - $this->equations->hidden($feel) * $this->equations->moreOf($hides, $steps);
     }
 
     /**
@@ -161,7 +165,7 @@ final readonly class Ranking
                 $isOld
                     = $isOld
                     || (array_diff($better['slugs'], $each['slugs']) === []
-                        && array_slice($better['rank'], 0, 3) <= array_slice($each['rank'], 0, 3));
+                        && array_slice($better['rank'], 0, 4) <= array_slice($each['rank'], 0, 4));
             }
             if (! $isOld) {
                 $news[] = $each;

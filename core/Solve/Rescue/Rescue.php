@@ -19,6 +19,8 @@ final readonly class Rescue
     private const MOST_GROWTH = 3.0;
     /** So much more may the pot grow for it where it goes first, in parts of the pot; judgement. */
     private const HARDLY_MORE = 0.25;
+    /** So many times as strong as the sauce, a thing is what makes it so; judgement. */
+    private const STRONG = 2.0;
     /** Share of a taste from which one line is what it hangs on. */
     private const BRINGS_MOST = 0.5;
 
@@ -92,15 +94,24 @@ final readonly class Rescue
             $this->equations->feels,
             $this->equations->from,
             $this->writer->note($remedies),
-            $this->passedOver(),
+            $this->passedOver($remedies),
         );
     }
 
-    /** @return array<string, list<string>> names by WhyNot value */
-    private function passedOver(): array
+    /**
+     * @param list<Remedy> $remedies in which, as a batch more, something may go in after all
+     * @return array<string, list<string>> names by WhyNot value
+     */
+    private function passedOver(array $remedies): array
     {
+        $goesIn = [];
+        foreach ($remedies as $remedy) {
+            foreach ($remedy->additions as $addition) {
+                $goesIn[$addition->ingredient->slug] = true;
+            }
+        }
         $names = [];
-        foreach ($this->equations->whyNot as $slug => $reason) {
+        foreach (array_diff_key($this->equations->whyNot, $goesIn) as $slug => $reason) {
             $names[$reason->value][] = $this->catalogue->find($slug)?->shortName() ?? $slug;
         }
 
@@ -132,6 +143,24 @@ final readonly class Rescue
             );
     }
 
+    /** It brings much of something that there is too much of. */
+    private function isTooMuchAlready(Ingredient $thing): bool
+    {
+        foreach ($this->equations->feels as $named => $steps) {
+            $measure = Feel::from($named)->measure();
+            if (
+                $steps > 0.0
+                && $measure !== null
+                && ($measure->strengthOf($thing) ?? 0.0)
+                    > self::STRONG * $this->equations->from->tasting->value($measure)
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Everything but the lines that bring most of what is too much, as often as that takes. */
     private function secondBatch(): ?Remedy
     {
@@ -143,11 +172,13 @@ final readonly class Rescue
             return null;
         }
         $value = $this->equations->from->tasting->value($measure);
-        // none of the lines that have more of it than the sauce goes in again
+        // none of the lines that have more of it than the sauce goes in again, nor what brings another thing there is
+        // too much of
         $bringing = array_filter(
             $this->equations->from->cooked->weighed->lines,
-            static fn (WeighedLine $line): bool => $line->ingredient !== null
-                && ($measure->strengthOf($line->ingredient) ?? 0.0) > $value,
+            fn (WeighedLine $line): bool => $line->ingredient !== null
+                && (($measure->strengthOf($line->ingredient) ?? 0.0) > $value
+                    || $this->isTooMuchAlready($line->ingredient)),
         );
         $bring = array_sum(array_intersect_key($by, $bringing));
         $room = $this->equations->wanted[Feel::ofMeasure($measure)->value] - $value + $bring;

@@ -347,7 +347,7 @@ final readonly class Search
             $most,
         );
         $solution = LeastSquares::solve($a, $b, $least, $most);
-        $room = $this->equations->mayGrow() * $this->equations->pot->mass;
+        $room = $this->equations->mayGrow($set) * $this->equations->pot->mass;
         if ($solution->stop === Stop::Optimal && $this->equations->massOf($set, $solution->x) > $room) {
             // what is best within the room is at its edge, since the objective is convex
             [$row, $right] = $this->equations->full($set);

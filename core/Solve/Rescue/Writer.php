@@ -9,14 +9,8 @@ use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Pantry\Catalogue;
-use Vinculum\Recipe\Handling;
-use Vinculum\Recipe\Line;
 use Vinculum\Recipe\LineWriter;
-use Vinculum\Recipe\Process;
-use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\Stage;
-use Vinculum\Recipe\Until;
 use Vinculum\Safety\Limits;
 use Vinculum\Solve\Addition;
 use Vinculum\Solve\Feel;
@@ -26,7 +20,8 @@ use Vinculum\Solve\LinearPot;
 final readonly class Writer
 {
     /** From this growth on, it is worth splitting the pot; beyond the second no addition is a mend. */
-    private const SPLIT_FROM = 1 / 3;
+    private const SPLIT_FROM = 0.3;
+
     /** A dose of so many steps or more is better added in halves. */
     private const STRONG = 0.8;
     /** Steps of sweetness from which it is said what it is there for. */
@@ -41,11 +36,15 @@ final readonly class Writer
     private const FIRST_TASTED = [Feel::Sweet, Feel::Sour, Feel::Salty];
     private const STRONG_ROLES = ['salty', 'hot', 'acid', 'umami'];
 
+    private StirredIn $stirred;
+
     public function __construct(
         private Equations $equations,
         private Ranking $ranking,
         private Catalogue $catalogue,
-    ) {}
+    ) {
+        $this->stirred = new StirredIn($equations);
+    }
 
     /**
      * @param array<string, float> $grams
@@ -54,6 +53,8 @@ final readonly class Writer
     public function remedy(array $grams, array $texts, float $boil): Remedy
     {
         $additions = [];
+        // what there is most of is read first
+        arsort($grams);
         foreach ($grams as $slug => $each) {
             $additions[] = new Addition($this->equations->thing($slug), $each, $texts[$slug]);
         }
@@ -61,7 +62,7 @@ final readonly class Writer
             ...array_values($grams),
             $boil,
         ]);
-        $recipe = $this->applied($additions, $boil, 1.0);
+        $recipe = $this->stirred->applied($additions, $boil, 1.0);
         $after = Evaluation::of($recipe, $this->catalogue, $this->equations->from->style);
         $isStrong = false;
         foreach ($additions as $addition) {
@@ -84,84 +85,10 @@ final readonly class Writer
             $left,
             $after,
             $recipe,
-            $isStrong ? $this->applied($additions, $boil, 0.5) : null,
+            $isStrong ? $this->stirred->applied($additions, $boil, 0.5) : null,
             $this->remark($additions, $at, $left),
             Limits::approached($this->equations->from->estimates, $after->estimates),
         );
-    }
-
-    /**
-     * The recipe with the remedy behind its last stage. Where the pot is not what the recipe makes, in proportion.
-     *
-     * @param list<Addition> $additions
-     */
-    private function applied(array $additions, float $boil, float $share): Recipe
-    {
-        $recipe = $this->equations->from->recipe;
-        $recipe = $recipe->size === null ? $recipe : $recipe->inGrams($this->equations->from->cooked->weighed);
-        $planned = $this->equations->from->cooked->mixture->mass();
-        $scale = 1 / $this->equations->share;
-        $stages = $recipe->stages;
-        $hangs = array_filter($recipe->lines(), static fn (Line $line): bool => $line->handling !== Handling::In);
-        if ($hangs !== []) {
-            // what was steeped is out before anything is stirred in
-            $stages = [...array_slice($stages, 0, -1), ...array_map(
-                static fn (Stage $last): Stage => $last->strained(),
-                array_slice($stages, -1),
-            )];
-        }
-        if ($this->equations->state->boiledFurther > 0.0) {
-            $stages[] = new Stage(
-                $recipe->freshId('s'),
-                'Boiled down further',
-                [],
-                new Process(
-                    ProcessKind::Simmer,
-                    until: new Until('mass_g', $planned - $this->equations->state->boiledFurther),
-                ),
-            );
-        }
-        $lines = [];
-        $thickens = false;
-        foreach ($additions as $i => $addition) {
-            $grams = $addition->grams * $share * $scale;
-            $text
-                = abs($scale * $share - 1) < 1e-9
-                    ? $addition->text
-                    : LineWriter::weighed($grams, $this->equations->kit);
-            $lines[] = new Line($recipe->freshId('a').'-'.($i + 1), $addition->ingredient->slug, $text);
-            $thickens = $thickens || $addition->ingredient->perGram[Constituent::STARCH_RAW] > 0.5;
-        }
-        $next = $recipe->freshId('t');
-        if ($lines !== []) {
-            $stages[] = new Stage(
-                $next,
-                'To taste',
-                $lines,
-                $thickens ? new Process(ProcessKind::Simmer, minutes: 1.0, lid: true) : null,
-                extra: [Rescue::TO_TASTE => true],
-            );
-        }
-        if ($boil > 0.0) {
-            $added
-                = array_sum(array_map(static fn (Addition $addition): float => $addition->grams, $additions))
-                * $share;
-            $stages[] = new Stage(
-                "{$next}-b",
-                'Boil down to taste',
-                [],
-                new Process(
-                    ProcessKind::Simmer,
-                    until: new Until(
-                        'loss_percent',
-                        round((100 * $boil * $share) / ($this->equations->pot->mass + $added), 2),
-                    ),
-                ),
-                extra: [Rescue::TO_TASTE => true],
-            );
-        }
-
-        return $recipe->withStages($stages);
     }
 
     /**
@@ -178,6 +105,12 @@ final readonly class Writer
                     [
                         'name' => $addition->ingredient->shortName(),
                     ],
+                );
+            }
+            if ($this->stirred->isCookedSoft($addition->ingredient)) {
+                $remarks[] = Sentence::of(
+                    'Cut the {name} small and simmer it in it, lid on, until it is as soft as the rest.',
+                    ['name' => $addition->ingredient->shortName()],
                 );
             }
         }
@@ -326,6 +259,9 @@ final readonly class Writer
                         .'second batch without what is too much, mixed with this one, is the honest way.',
                 )
                 : Sentence::of('Nothing on hand mends it all the way; this comes nearest.');
+        }
+        if ($this->equations->isHotter > 1.0) {
+            $notes[] = Sentence::of('Your chilli is hotter than the one we know: the spoon is believed.');
         }
         if ($this->equations->state->isHot) {
             $notes[] = Sentence::of(

@@ -62,13 +62,13 @@ final readonly class Equations
     private const NO_BODY = 0.12;
     /** Starch that sets as much as an egg does, in parts of it: a spoon to an egg; common practice, no source. */
     private const SET_BY_STARCH = 0.1;
+    /** A spice stands in for another by so many times its weight at most; judgement. */
+    private const MORE_SPICE = 1.5;
     /** How far from that an amount may be, in parts of it; judgement. */
     private const AS_STRONG = [0.75, 1.35];
     private const AS_THICK = [0.3, 3.0];
     private const ABOUT_AS_THICK = [0.5, 2.0];
     private const AS_HEAVY = [0.75, 1.35];
-    /** What a thing may be there for, in the order it counts. */
-    private const TASTES = [Measure::Sweetness, Measure::Sourness, Measure::Saltiness, Measure::Heat];
     /** What the plain thing is for, by the taste it makes up. */
     public const BASICS = [
         'sweet' => 'sweet',
@@ -447,7 +447,7 @@ final readonly class Equations
         if ($thing->isThickener() && ! $out->isThickener()) {
             return self::around($about * self::SET_BY_STARCH, self::ABOUT_AS_THICK);
         }
-        $measure = self::measureOf($out, $thing);
+        $measure = Purpose::shared($out, $thing);
         // and where they share no taste but their smell: fresh onion for onion powder, but never a cup of oil
         // for a spoon
         $isSmell = array_diff($out->roles, ['aroma']) === []
@@ -466,7 +466,10 @@ final readonly class Equations
             return self::around(($about * $bit) / $bites, self::AS_STRONG);
         }
         if ($had > 0.0 && $has > 0.0) {
-            return self::around(($about * $had) / $has, self::AS_STRONG);
+            // a weaker spice is missed, and no spoonful of it makes up for a pinch of the stronger
+            $most = $out->isOf('spice') && $thing->isOf('spice') ? self::MORE_SPICE : INF;
+
+            return self::around($about * min($most, $had / $has), self::AS_STRONG);
         }
         [$had, $has] = [$out->bite(), $thing->bite()];
         if ($measure === Measure::Heat && $had > 0.0 && $has > 0.0) {
@@ -482,7 +485,7 @@ final readonly class Equations
     {
         $out = $this->out->ingredient;
 
-        return $out !== null && $thing->mostShare < self::NO_BODY && self::measureOf($out, $thing) !== null;
+        return $out !== null && $thing->mostShare < self::NO_BODY && Purpose::shared($out, $thing) !== null;
     }
 
     /** Dried fruit for fresh, paste for juice: as much of what is not water. */
@@ -520,8 +523,8 @@ final readonly class Equations
     public function sharers(array $things, Ingredient $thing): int
     {
         $out = $this->out->ingredient;
-        $measure = $out === null || $this->isByWeight() ? null : self::measureOf($out, $thing);
-        $same = static fn (Ingredient $one): bool => $out !== null && self::measureOf($out, $one) === $measure;
+        $measure = $out === null || $this->isByWeight() ? null : Purpose::shared($out, $thing);
+        $same = static fn (Ingredient $one): bool => $out !== null && Purpose::shared($out, $one) === $measure;
 
         return $measure === null ? count($things) : count(array_filter($things, $same));
     }
@@ -539,18 +542,6 @@ final readonly class Equations
     private static function around(float $grams, array $parts): array
     {
         return [$grams, $parts[0] * $grams, $parts[1] * $grams];
-    }
-
-    /** The taste both are for; null where they share none. */
-    private static function measureOf(Ingredient $out, Ingredient $thing): ?Measure
-    {
-        foreach (self::TASTES as $measure) {
-            if (array_intersect([$measure->role()], $out->roles, $thing->roles) !== []) {
-                return $measure;
-            }
-        }
-
-        return null;
     }
 
     /**
