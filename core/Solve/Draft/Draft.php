@@ -22,7 +22,7 @@ use Vinculum\Recipe\WeighedLine;
 use Vinculum\Recipe\WeighedRecipe;
 use Vinculum\Safety\Need;
 use Vinculum\Solve\Aims;
-use Vinculum\Solve\Rebalance\Equations;
+use Vinculum\Solve\Rebalance\Policy;
 use Vinculum\Solve\Rebalance\Rebalance;
 use Vinculum\Solve\Sensible;
 use Vinculum\Solve\Swap\Criteria;
@@ -127,7 +127,7 @@ final readonly class Draft
             $evaluation,
             $catalogue,
             Aims::ofStyle($evaluation, $style),
-            Equations::FREELY,
+            Policy::FREELY,
         );
         $answer = $answers[min($another, count($answers) - 1)];
         // what cannot land is better as it is usually made than blown up on the way

@@ -6,10 +6,8 @@ namespace Vinculum\Solve\Rebalance;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Mixture;
-use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\LeastSquares;
-use Vinculum\Solve\Sensible;
 use Vinculum\Solve\Stop;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Ratio;
@@ -20,7 +18,7 @@ use Vinculum\Taste\Ratio;
  * The unknowns are x, ln of the factor on each line that decides an amount and may move, and t, where each taste ends
  * within its interval. With s(x) the tastes in noticeable steps and J their slopes, which the tasting has exactly,
  *
- *     minimise ½ ‖x‖² + ½ W² ‖s + J x − t‖² + ½ P² ‖pinned ratios, in steps of 5 %‖² + ½ Y² (change of ln yield)²
+ *     minimise ½ Σ c x² + ½ W² ‖s + J x − t‖² + ½ P² ‖pinned ratios, in steps of 5 %‖² + ½ Y² (change of ln yield)²
  *
  * within the lines' own bounds, taken again at the new x a few times. Lines that then hardly matter stay as they are.
  * What is found is written in amounts a kitchen measures, and everything said of it is said of the recipe as written.
@@ -34,28 +32,15 @@ final readonly class Equations
     private const HOLD = 600.0;
     private const PIN = 200.0;
     private const PIN_STEP = 0.05;
-    /**
-     * ln of how far a line may move unasked: what somebody wrote to nearly a half or twice of it, so that it is no
-     * further once it stands in spoons; judgement.
-     */
-    public const WRITTEN = [-0.64, 0.64];
-    /** ... and as it then is written. */
-    private const AS_WRITTEN = M_LN2;
-    /**
-     * ... and what is only drafted, or brings much of a taste that was asked for, to a fiftieth or eight times;
-     * judgement.
-     */
-    public const FREELY = [-3.9, 2.08];
-    /** Much of a taste, in parts of it; judgement. */
-    private const BRINGS_IT = 0.25;
+
+
     /** Largest change of x in one round, and how many rounds. */
     public const TRUST = 1.2;
     /** Of an end point, beside which a taste is nothing. */
     private const MUST = 3000.0;
     /** At least this is left to boil off where a stage ends at a mass, in parts of what it leaves. */
     private const TO_BOIL_OFF = 0.01;
-    /** At most so many lines move: the ones that matter most. */
-    private const MOST_LINES = 33;
+
     /**
      * Inside its interval by so many steps, or this share of it, so that writing it down does not fall out of it again.
      */
@@ -64,96 +49,14 @@ final readonly class Equations
     /** An aim is met within so many steps. */
     public const MET = 0.35;
 
-    /** Of a move, that is no matter. */
-    private const HAIR = 1e-6;
-
-    private Sensible $sensible;
+    public Policy $policy;
 
     /**
      * @param array{float, float} $reach ln of the least and the most of what a line was, where it has no other bound
      */
-    public function __construct(public Evaluation $from, public Aims $aims, private array $reach = self::WRITTEN)
+    public function __construct(public Evaluation $from, public Aims $aims, array $reach = Policy::WRITTEN)
     {
-        $this->sensible = new Sensible($from);
-    }
-
-    /**
-     * How far each deciding line may move. One that something locked follows may not.
-     *
-     * @return array<int, array{float, float}>
-     */
-    public function bounds(): array
-    {
-        $bounds = [];
-        $locked = [];
-        $movesHeat = $this->aims->steps(Measure::Heat, $this->from->tasting->value(Measure::Heat)) !== 0.0;
-        foreach ($this->from->cooked->weighed->lines as $line) {
-            if (
-                $line->grams <= 0.0
-                || $line->ingredient === null
-                || ! isset($this->from->cooked->tangents[$line->source])
-            ) {
-                continue;
-            }
-            $bounds[$line->source] ??= $this->reach($line);
-            if ($line->line->lock || ! $this->sensible->isLever($line->ingredient, $movesHeat)) {
-                $locked[$line->source] = true;
-            }
-            // less than a spoon measures is nothing
-            $least = log($line->ingredient->leastMeasured() / $line->grams);
-            $bounds[$line->source][0] = min(0.0, max($bounds[$line->source][0], $least));
-            if ($line->line->minG !== null) {
-                $bounds[$line->source][0] = max(
-                    $bounds[$line->source][0],
-                    $line->line->minG > 0.0 ? log($line->line->minG / $line->grams) : self::FREELY[0],
-                );
-            }
-            // never past what anyone would put in, though what is in already may stay
-            $room = log(Sensible::room($line->ingredient, $this->from->cooked->mixture->mass()) / $line->grams);
-            $bounds[$line->source][1] = min($bounds[$line->source][1], max(0.0, $room));
-            if ($line->line->maxG !== null && $line->line->maxG > 0.0) {
-                $bounds[$line->source][1] = min($bounds[$line->source][1], log($line->line->maxG / $line->grams));
-            }
-        }
-        $bounds = array_filter(
-            array_diff_key($bounds, $locked),
-            static fn (array $each): bool => $each[0] <= $each[1],
-        );
-        if (count($bounds) > self::MOST_LINES) {
-            $leverage = array_map(
-                fn (int $source): float => self::leverage($this->from, $source),
-                array_combine(array_keys($bounds), array_keys($bounds)),
-            );
-            arsort($leverage);
-            $bounds = array_intersect_key($bounds, array_slice($leverage, 0, self::MOST_LINES, true));
-        }
-
-        return $bounds;
-    }
-
-    /** @return array{float, float} ln of the least and the most that a line may be of what it was */
-    private function reach(WeighedLine $line): array
-    {
-        foreach ($this->aims->asked as $measure) {
-            $tasted = $this->from->tasting->measures[$measure];
-            $brings = 0.0;
-            foreach ($this->from->cooked->weighed->lines as $i => $other) {
-                $brings += $other->source === $line->source ? $tasted->contributions[$i] ?? 0.0 : 0.0;
-            }
-            if ($brings > 0.0 && $brings >= self::BRINGS_IT * $tasted->figure->value) {
-                return self::FREELY;
-            }
-        }
-
-        return $this->reach;
-    }
-
-    /** Whether an amount as it would be written is no further from what it was than a line may move. */
-    public function isWithinReach(WeighedLine $line, float $grams): bool
-    {
-        $move = abs(log(max($grams, 1e-12) / $line->grams));
-
-        return $grams <= 0.0 || $this->reach($line) !== self::WRITTEN || $move <= self::AS_WRITTEN + self::HAIR;
+        $this->policy = new Policy($from, $aims, $reach);
     }
 
     /**
@@ -185,7 +88,10 @@ final readonly class Equations
      */
     public function residuals(array $x, Evaluation $at, float $yield, array $yields): array
     {
-        $residuals = array_values($x);
+        $residuals = [];
+        foreach ($x as $source => $move) {
+            $residuals[] = $this->policy->cost($source) * $move;
+        }
         foreach (Measure::cases() as $measure) {
             [$low, $high] = $this->interval($measure);
             $is = self::inSteps($measure, $at->tasting->value($measure));
@@ -239,7 +145,7 @@ final readonly class Equations
         $high = [];
         foreach ($sources as $i => $source) {
             $row = array_fill(0, $n, 0.0);
-            $row[$i] = 1.0;
+            $row[$i] = $this->policy->cost($source);
             $a[] = $row;
             $b[] = 0.0;
             $low[] = max($bounds[$source][0], min($bounds[$source][1], $x[$source] - $trust));

@@ -39,7 +39,7 @@ final readonly class Rebalance
         Evaluation $from,
         Catalogue $catalogue,
         Aims $aims,
-        array $reach = Equations::WRITTEN,
+        array $reach = Policy::WRITTEN,
     ): array {
         $equations = new Equations($from, $aims, $reach);
         $search = new Search($equations);

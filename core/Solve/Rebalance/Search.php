@@ -13,9 +13,9 @@ final readonly class Search
      * Weight of ln(yield), and the least and most it may make in parts of what it made, so that the yield hardly moves;
      * judgement.
      */
-    private const HELD = [5.0, 0.75, 1.3];
+    private const HELD = [5.0, 0.78, 1.24];
     /** ... and where that cannot be, so that it may move within these; judgement. */
-    private const FREE = [0.7, 0.75, 1.3];
+    private const FREE = [0.7, 0.78, 1.24];
     /**
      * Where to set out from, ln of the factor on every line, for when the nearest valley is not the deepest: from what
      * is written, with less of what brings too much (null), with less, with more, with far less and with next to
@@ -45,7 +45,7 @@ final readonly class Search
      */
     public function found(array $kept): array
     {
-        $bounds = array_diff_key($this->equations->bounds(), array_flip($kept));
+        $bounds = array_diff_key($this->equations->policy->bounds(), array_flip($kept));
         if (
             $bounds === []
             || ($this->equations->miss($this->equations->from) <= self::MATTERS

@@ -129,7 +129,7 @@ final readonly class Writer
     {
         return ($line->line->minG !== null && $grams < $line->line->minG - self::HAIR)
             || ($line->line->maxG !== null && $line->line->maxG > 0.0 && $grams > $line->line->maxG + self::HAIR)
-            || ! $this->equations->isWithinReach($line, $grams);
+            || ! $this->equations->policy->isWithinReach($line, $grams);
     }
 
     /**
@@ -243,7 +243,7 @@ final readonly class Writer
         $lines = $this->equations->from->cooked->weighed->lines;
         $bringers = $tasted->contributions;
         arsort($bringers);
-        $movable = $this->equations->bounds();
+        $movable = $this->equations->policy->bounds();
         foreach ($bringers as $i => $own) {
             $share = $tasted->figure->value > 0.0 ? $own / $tasted->figure->value : 0.0;
             if ($share < 0.2) {

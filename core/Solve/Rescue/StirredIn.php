@@ -34,28 +34,8 @@ final readonly class StirredIn
     {
         $recipe = $this->equations->from->recipe;
         $recipe = $recipe->size === null ? $recipe : $recipe->inGrams($this->equations->from->cooked->weighed);
-        $planned = $this->equations->from->cooked->mixture->mass();
         $scale = 1 / $this->equations->share;
-        $stages = $recipe->stages;
-        $hangs = array_filter($recipe->lines(), static fn (Line $line): bool => $line->handling !== Handling::In);
-        if ($hangs !== []) {
-            // what was steeped is out before anything is stirred in
-            $stages = [...array_slice($stages, 0, -1), ...array_map(
-                static fn (Stage $last): Stage => $last->strained(),
-                array_slice($stages, -1),
-            )];
-        }
-        if ($this->equations->state->boiledFurther > 0.0) {
-            $stages[] = new Stage(
-                $recipe->freshId('s'),
-                'Boiled down further',
-                [],
-                new Process(
-                    ProcessKind::Simmer,
-                    until: new Until('mass_g', $planned - $this->equations->state->boiledFurther),
-                ),
-            );
-        }
+        $stages = $this->begun($recipe);
         $lines = [];
         $thickens = $softens = false;
         foreach ($additions as $i => $addition) {
@@ -100,6 +80,34 @@ final readonly class StirredIn
         }
 
         return $recipe->withStages($stages);
+    }
+
+    /** @return list<Stage> as it stands when it is tasted */
+    private function begun(Recipe $recipe): array
+    {
+        $planned = $this->equations->from->cooked->mixture->mass();
+        $stages = $recipe->stages;
+        $hangs = array_filter($recipe->lines(), static fn (Line $line): bool => $line->handling !== Handling::In);
+        if ($hangs !== []) {
+            // what was steeped is out before anything is stirred in
+            $stages = [...array_slice($stages, 0, -1), ...array_map(
+                static fn (Stage $last): Stage => $last->strained(),
+                array_slice($stages, -1),
+            )];
+        }
+        if ($this->equations->state->boiledFurther > 0.0) {
+            $stages[] = new Stage(
+                $recipe->freshId('s'),
+                'Boiled down further',
+                [],
+                new Process(
+                    ProcessKind::Simmer,
+                    until: new Until('mass_g', $planned - $this->equations->state->boiledFurther),
+                ),
+            );
+        }
+
+        return $stages;
     }
 
     /** Pieces that go into a pot which simmers are cooked in it. */

@@ -114,28 +114,7 @@ final readonly class Writer
                 );
             }
         }
-        $growth = ($after->mass - $this->equations->pot->mass) / $this->equations->massNow;
-        if ($growth >= self::SPLIT_FROM) {
-            $take = $this->equations->massNow / (1 + $growth);
-            $parts = implode(
-                ' and ',
-                array_map(
-                    fn (Addition $addition): string => LineWriter::fresh(
-                        $addition->grams / (1 + $growth),
-                        $addition->ingredient,
-                        $this->equations->kit,
-                    )
-                        .' '
-                        .$addition->ingredient->shortName(),
-                    $additions,
-                ),
-            );
-            $remarks[] = Sentence::of(
-                'Or mend a part of it: take {take}, add {parts}, and there is as much as now. Keep the rest for '
-                    .'another batch.',
-                ['take' => Quantity::mass($take), 'parts' => $parts],
-            );
-        }
+        $remarks = [...$remarks, ...$this->inParts($additions, $after)];
         $short = array_filter(
             $left,
             fn (float $steps, string $feel): bool => isset($this->equations->feels[$feel])
@@ -164,6 +143,41 @@ final readonly class Writer
         }
 
         return Sentence::together($remarks);
+    }
+
+    /**
+     * What would grow much may be mended in part, and the rest kept.
+     *
+     * @param list<Addition> $additions
+     * @return list<Sentence>
+     */
+    private function inParts(array $additions, LinearPot $after): array
+    {
+        $remarks = [];
+        $growth = ($after->mass - $this->equations->pot->mass) / $this->equations->massNow;
+        if ($growth >= self::SPLIT_FROM) {
+            $take = $this->equations->massNow / (1 + $growth);
+            $parts = implode(
+                ' and ',
+                array_map(
+                    fn (Addition $addition): string => LineWriter::fresh(
+                        $addition->grams / (1 + $growth),
+                        $addition->ingredient,
+                        $this->equations->kit,
+                    )
+                        .' '
+                        .$addition->ingredient->shortName(),
+                    $additions,
+                ),
+            );
+            $remarks[] = Sentence::of(
+                'Or mend a part of it: take {take}, add {parts}, and there is as much as now. Keep the rest for '
+                    .'another batch.',
+                ['take' => Quantity::mass($take), 'parts' => $parts],
+            );
+        }
+
+        return $remarks;
     }
 
     /** Whether it takes away a good part of what is wrong, and throws nothing else far out. */

@@ -148,7 +148,7 @@ final class HonestTest extends TestCase
             $closest++;
             [$from, $aims] = Drawn::recipe($i + 1);
             $equations = new Equations($from, $aims);
-            $bounds = $equations->bounds();
+            $bounds = $equations->policy->bounds();
             $search = new Search($equations);
             mt_srand(1000 + $i);
             for ($start = 0; $bounds !== [] && $start < 8; $start++) {
