@@ -8,6 +8,7 @@ use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Recipe\Problem;
+use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\WeighedRecipe;
 
 /** The finished sauce, with where every gram of it came from. */
@@ -116,6 +117,18 @@ final readonly class CookedRecipe
         }
 
         return $variance;
+    }
+
+    /** Whether it was left to sour by itself. */
+    public function isFermented(): bool
+    {
+        foreach ($this->stages as $report) {
+            if ($report->stage->process?->kind === ProcessKind::Ferment) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Vinculum\Cooking;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Density;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Handling;
@@ -32,6 +33,11 @@ final class Kitchen
      * simmering.
      */
     private const BITE_FADES = ['warm' => 0.04, 'fry' => 0.17, 'simmer' => 0.17, 'boil' => 0.25, 'roast' => 0.17];
+
+    private const A_DAY = 1440.0;
+
+    /** A ferment of which nobody says how long it takes, minutes: a fortnight; common practice, no source. */
+    private const UNSAID_FERMENT = 20160.0;
 
     private readonly Pot $pot;
 
@@ -189,6 +195,11 @@ final class Kitchen
         $boils = in_array($process->kind, [ProcessKind::Simmer, ProcessKind::Boil, ProcessKind::Fry], true);
         $dries = $hob->dryingPerMinute > 0.0;
         $heating = $boils && ! $this->isHot ? $hob->minutesToSimmer($mass) : 0.0;
+        if ($process->fromCold === true && $process->minutes !== null) {
+            // its minutes hold the heating
+            $process = $process->during(max(0.0, $process->minutes - $heating));
+        }
+        $this->otherwise($process);
         $this->isHot = $this->weighed->vocabulary->leavesHot($process->kind->value) ?? $this->isHot;
         $water = $this->pot->totals[Constituent::WATER];
         $rate = match (true) {
@@ -215,20 +226,13 @@ final class Kitchen
         }
         [$ofWater, $ofAcetic, $ofAlcohol] = BoilingOff::weights($process, $dries);
         if ($boils && $mass > 0.0) {
+            $alcohol = $this->pot->simmer($cooked, $isOpen, $amount, $slopes, $ofWater, $ofAcetic, $ofAlcohol);
             [$amount, $slopes] = $this->boilingOff->withoutAlcohol(
                 $stage,
                 $process,
                 $amount,
                 $slopes,
-                $this->pot->simmer(
-                    $cooked,
-                    $isOpen,
-                    $amount,
-                    $slopes,
-                    $ofWater,
-                    $ofAcetic,
-                    $ofAlcohol,
-                ),
+                $alcohol,
                 $ofAlcohol,
             );
             $this->pot->swellStarch();
@@ -236,11 +240,46 @@ final class Kitchen
         $this->pot->boilOff($amount, $slopes, $ofWater, $ofAcetic);
         $this->pot->fadeBite(exp(-(self::BITE_FADES[$process->kind->value] ?? 0.0) * $cooked));
 
-        if ($hob->simmerPerMinute > 0.0 && $rate !== null && $minutes !== null && $minutes > 0.0 && $amount > 0.0) {
-            // on the way, all in all
-            $rate = $amount / $minutes / ($process->until?->kind === 'volume_ml' ? $ofWater : 1.0);
+        return [$minutes, $heating, $this->onTheWay($hob, $rate, $minutes, $process, $amount)];
+    }
+
+    /** g a minute of a simmer, which slows, all in all. */
+    private function onTheWay(Hob $hob, ?float $rate, ?float $minutes, Process $process, float $amount): ?float
+    {
+        if ($rate === null || $hob->simmerPerMinute <= 0.0 || $minutes === null || $minutes * $amount <= 0.0) {
+            return $rate;
+        }
+        $perGram = $process->until?->kind === 'volume_ml' ? Density::millilitresPerGram(Constituent::WATER) : 1.0;
+
+        return $amount / $minutes / $perGram;
+    }
+
+    /** What neither boils nor dries: set alight, left to ferment. */
+    private function otherwise(Process $process): void
+    {
+        if ($process->kind === ProcessKind::Flame) {
+            $this->pot->flame();
+        }
+        if ($process->kind === ProcessKind::Ferment) {
+            $this->pot->ferment(
+                ($process->minutes ?? self::UNSAID_FERMENT) / self::A_DAY,
+                $process->celsius ?? Fermenting::USUAL,
+                $this->isYoghurt(),
+            );
+        }
+    }
+
+    /** Mostly milk, with something of soured milk in it. */
+    private function isYoghurt(): bool
+    {
+        $all = $milk = 0.0;
+        $isSet = false;
+        foreach ($this->weighed->lines as $line) {
+            $all += $line->grams;
+            $milk += $line->ingredient?->isOf('milks') === true ? $line->grams : 0.0;
+            $isSet = $isSet || ($line->ingredient?->is('sets-when-sour') === true && $line->grams > 0.0);
         }
 
-        return [$minutes, $heating, $rate];
+        return $isSet && $milk > $all / 2;
     }
 }

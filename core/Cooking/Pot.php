@@ -52,6 +52,11 @@ final class Pot
     /** @var array<int, int> deciding line, by line */
     private array $sources = [];
 
+    /** How long it has fermented, in times of its own, and share of the sugars that turn in the end. */
+    private float $fermented = 0.0;
+
+    private ?float $turns = null;
+
     /** The pH it had when last asked: near the next one. */
     private float $ph = Acidity::ABOUT;
 
@@ -286,6 +291,42 @@ final class Pot
         if ($grams[Constituent::STARCH_RAW] !== 0.0) {
             $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
             $grams[Constituent::STARCH_RAW] = 0.0;
+        }
+    }
+
+    /**
+     * So many more days of fermenting: sugars turn to acid, in every line alike.
+     *
+     * @param bool $isYoghurt milk with soured milk in it
+     */
+    public function ferment(float $days, float $celsius, bool $isYoghurt): void
+    {
+        $mass = Mixture::massOf($this->totals);
+        if ($mass <= 0.0 || $days <= 0.0) {
+            return;
+        }
+        $this->turns ??= Fermenting::most($this->totals, $isYoghurt);
+        $before = 1 - $this->turns * Fermenting::gone($this->fermented);
+        $this->fermented += $days * Fermenting::pace($this->totals, $mass, $celsius, $isYoghurt);
+        $share = 1 - (1 - $this->turns * Fermenting::gone($this->fermented)) / $before;
+        $this->totals = Fermenting::turned($this->totals, $share);
+        foreach ($this->rows as $line => $row) {
+            $this->rows[$line] = Fermenting::turned($row, $share);
+        }
+        foreach ($this->tangents as $source => $tangent) {
+            $this->tangents[$source] = Fermenting::turned($tangent, $share);
+        }
+    }
+
+    /** Set alight: some of the alcohol burns off. */
+    public function flame(): void
+    {
+        foreach ($this->spirits->burn() as $line => $grams) {
+            $this->rows[$line][Constituent::ETHANOL] = $grams;
+        }
+        $this->totals[Constituent::ETHANOL] *= Spirits::AFTER_A_FLAME;
+        foreach ($this->tangents as $source => $_) {
+            $this->tangents[$source][Constituent::ETHANOL] *= Spirits::AFTER_A_FLAME;
         }
     }
 

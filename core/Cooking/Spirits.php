@@ -24,6 +24,9 @@ final class Spirits
     /** Half-width of that, so that 4 to 9 is about four in five; judgement. */
     public const VOLATILITY_SPREAD = 2.5;
 
+    /** What is left where it was set alight; USDA Table of Nutrient Retention Factors, release 6, from memory. */
+    public const AFTER_A_FLAME = 0.75;
+
     /** Halvings that find how far the water falls, to the last figure. */
     private const HALVINGS = 60;
 
@@ -129,6 +132,21 @@ final class Spirits
         }
 
         return [$this->there, $gone, $slopes];
+    }
+
+    /** @return array<int, float> g left by line, where it was set alight */
+    public function burn(): array
+    {
+        foreach (array_keys($this->there) as $line) {
+            $this->brought[$line] *= self::AFTER_A_FLAME;
+            $this->there[$line] *= self::AFTER_A_FLAME;
+            foreach ([&$this->broughtSlopes[$line], &$this->thereSlopes[$line]] as &$slopes) {
+                $slopes = array_map(static fn (float $slope): float => $slope * self::AFTER_A_FLAME, $slopes);
+            }
+            unset($slopes);
+        }
+
+        return $this->there;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Vinculum\Evaluation;
 
 use Vinculum\Amount\Spread;
 use Vinculum\Cooking\CookedRecipe;
+use Vinculum\Cooking\Fermenting;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Brix;
@@ -86,7 +87,9 @@ final class Estimates
             return null;
         }
         $variance
-            = Acidity::MODEL_SPREAD ** 2 + $this->cooked->amountVariance($this->cooked->phSlopes);
+            = Acidity::MODEL_SPREAD ** 2
+            + $this->cooked->amountVariance($this->cooked->phSlopes)
+            + ($this->cooked->isFermented() ? Fermenting::SPREAD ** 2 : 0.0);
         $byAcids = [];
         $byPh = [];
         foreach ($this->cooked->phByLine as $i => $shift) {

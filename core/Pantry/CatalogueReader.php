@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vinculum\Pantry;
 
-use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
 
@@ -493,15 +492,13 @@ final class CatalogueReader
         $composition[Constituent::CARBONIC] ??= 0.0;
         $open['sources'][Constituent::CARBONIC] = $open['sources'][Constituent::CARBONIC] ?: 'none, by its nature';
         if ($open['ph'] !== null) {
-            $charge = Acidity::chargeFor(
-                array_map(static fn (?float $value): float => $value ?? 0.0, $composition),
+            [$composition, $open['sources']] = Ions::balanced(
+                $open['kinds'],
                 $open['ph'],
+                $open['phSource'],
+                $composition,
+                $open['sources'],
             );
-            $composition[Constituent::STRONG_BASE] = max(0.0, $charge);
-            $composition[Constituent::STRONG_ACID] = max(0.0, -$charge);
-            $open['sources'][Constituent::STRONG_BASE] = $open['sources'][
-                Constituent::STRONG_ACID
-            ] = "computed, from its pH: {$open['phSource']}";
         }
         $open['composition'] = array_values($composition);
         $open['sourness'] = Ingredient::sournessOf($open['composition']);

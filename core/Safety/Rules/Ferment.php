@@ -30,7 +30,8 @@ final class Ferment implements Rule
     public function of(Facts $sauce): array
     {
         $isMash
-            = ($sauce->minutesOf(ProcessKind::Rest) ?? 0.0) >= self::FERMENTS_FROM
+            = (($sauce->minutesOf(ProcessKind::Rest) ?? 0.0) >= self::FERMENTS_FROM
+                || $sauce->minutesOf(ProcessKind::Ferment) !== null)
             && ! $sauce->wasCooked()
             && $sauce->having('low-acid-plant') !== [];
 

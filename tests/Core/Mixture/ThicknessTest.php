@@ -111,7 +111,7 @@ final class ThicknessTest extends TestCase
         ];
         yield 'four yolks thicken a pint of milk' => [
             ['milk' => '500 g', 'egg-yolk' => '72 g'],
-            self::BOILED,
+            ['process' => ['kind' => 'simmer', 'minutes' => 3, 'lid' => true, 'temperature_c' => 70]],
             ['coats'],
         ];
         yield 'and not before they are cooked' => [
