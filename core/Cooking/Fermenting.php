@@ -7,6 +7,7 @@ namespace Vinculum\Cooking;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
+use Vinculum\Mixture\Mixture;
 
 /**
  * How far a ferment goes: lactic acid from the sugars that are there,
@@ -62,12 +63,36 @@ final class Fermenting
 
     private const HALVINGS = 40;
 
+    /** How long it has fermented, in times τ, and share of the sugars that turn in the end. */
+    private float $times = 0.0;
+
+    private ?float $most = null;
+
+    /**
+     * Share of the sugars there are now that turns in so many days more.
+     *
+     * @param array<int, float> $grams by Constituent
+     * @param bool $isYoghurt milk with soured milk in it
+     */
+    public function turns(array $grams, float $days, float $celsius, bool $isYoghurt): float
+    {
+        $mass = Mixture::massOf($grams);
+        if ($mass <= 0.0 || $days <= 0.0) {
+            return 0.0;
+        }
+        $this->most ??= self::most($grams, $isYoghurt);
+        $before = 1 - $this->most * self::gone($this->times);
+        $this->times += $days * self::pace($grams, $mass, $celsius, $isYoghurt);
+
+        return 1 - (1 - $this->most * self::gone($this->times)) / $before;
+    }
+
     /**
      * Times τ that go by: what adds up however the days are divided.
      *
      * @param array<int, float> $grams by Constituent
      */
-    public static function pace(array $grams, float $mass, float $celsius, bool $isYoghurt): float
+    private static function pace(array $grams, float $mass, float $celsius, bool $isYoghurt): float
     {
         if ($isYoghurt && $celsius >= self::YOGHURT_FROM) {
             return 1 / self::YOGHURT_DAYS;
@@ -80,7 +105,7 @@ final class Fermenting
     }
 
     /** Share of the way it has gone after so many times τ. */
-    public static function gone(float $times): float
+    private static function gone(float $times): float
     {
         return -expm1(-($times ** self::STEEPNESS));
     }
@@ -90,7 +115,7 @@ final class Fermenting
      *
      * @param array<int, float> $grams by Constituent
      */
-    public static function most(array $grams, bool $isYoghurt): float
+    private static function most(array $grams, bool $isYoghurt): float
     {
         $stops = $isYoghurt ? self::YOGHURT_STOPS : self::STOPS;
         $ph = static fn (float $share): float => Acidity::of(self::turned($grams, $share))->ph ?? 7.0;

@@ -77,7 +77,7 @@ final class Kitchen
             $pot->tangents,
             $kitchen->boilingOff->spreads,
             $pot->simmered,
-            array_map($pot->alcoholFalls(...), array_combine(array_keys($pot->rows), array_keys($pot->rows))),
+            array_map($pot->spirits->fallOf(...), array_combine(array_keys($pot->rows), array_keys($pot->rows))),
             $reports,
             [...$kitchen->problems, ...$kitchen->boilingOff->problems],
             $pot->acidity(),

@@ -47,15 +47,12 @@ final class Pot
     private array $kept = [];
 
     /** What of it is alcohol: each line's leaves at its own pace. */
-    private Spirits $spirits;
+    public readonly Spirits $spirits;
 
     /** @var array<int, int> deciding line, by line */
     private array $sources = [];
 
-    /** How long it has fermented, in times of its own, and share of the sugars that turn in the end. */
-    private float $fermented = 0.0;
-
-    private ?float $turns = null;
+    private Fermenting $fermenting;
 
     /** The pH it had when last asked: near the next one. */
     private float $ph = Acidity::ABOUT;
@@ -64,6 +61,7 @@ final class Pot
     {
         $this->totals = array_fill(0, Constituent::COUNT, 0.0);
         $this->spirits = new Spirits;
+        $this->fermenting = new Fermenting;
     }
 
     /**
@@ -265,84 +263,46 @@ final class Pot
         return [$gone, $goneSlopes];
     }
 
-    /** ln of what is left of the water a line's alcohol was in, by boiling; 0 where it brought none. */
-    public function alcoholFalls(int $line): float
+    /**
+     * What is true of every gram alike: of all of it, of every line's part, and of how it answers to each amount.
+     *
+     * @param callable(array<int, float>): array<int, float> $linear
+     */
+    private function turn(callable $linear): void
     {
-        return $this->spirits->fallOf($line);
+        $this->totals = $linear($this->totals);
+        $this->rows = array_map($linear, $this->rows);
+        $this->tangents = array_map($linear, $this->tangents);
     }
 
     /** Raw starch swells and thickens, what of it is in the sauce. */
     public function swellStarch(): void
     {
-        self::swell($this->totals);
-        foreach ($this->rows as &$row) {
-            self::swell($row);
-        }
-        unset($row);
-        foreach ($this->tangents as &$tangent) {
-            self::swell($tangent);
-        }
-        unset($tangent);
-    }
-
-    /** @param array<int, float> $grams by Constituent */
-    private static function swell(array &$grams): void
-    {
-        if ($grams[Constituent::STARCH_RAW] !== 0.0) {
-            $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
-            $grams[Constituent::STARCH_RAW] = 0.0;
-        }
-    }
-
-    /**
-     * So many more days of fermenting: sugars turn to acid, in every line alike.
-     *
-     * @param bool $isYoghurt milk with soured milk in it
-     */
-    public function ferment(float $days, float $celsius, bool $isYoghurt): void
-    {
-        $mass = Mixture::massOf($this->totals);
-        if ($mass <= 0.0 || $days <= 0.0) {
-            return;
-        }
-        $this->turns ??= Fermenting::most($this->totals, $isYoghurt);
-        $before = 1 - $this->turns * Fermenting::gone($this->fermented);
-        $this->fermented += $days * Fermenting::pace($this->totals, $mass, $celsius, $isYoghurt);
-        $share = 1 - (1 - $this->turns * Fermenting::gone($this->fermented)) / $before;
-        $this->totals = Fermenting::turned($this->totals, $share);
-        foreach ($this->rows as $line => $row) {
-            $this->rows[$line] = Fermenting::turned($row, $share);
-        }
-        foreach ($this->tangents as $source => $tangent) {
-            $this->tangents[$source] = Fermenting::turned($tangent, $share);
-        }
-    }
-
-    /** Set alight: some of the alcohol burns off. */
-    public function flame(): void
-    {
-        foreach ($this->spirits->burn() as $line => $grams) {
-            $this->rows[$line][Constituent::ETHANOL] = $grams;
-        }
-        $this->totals[Constituent::ETHANOL] *= Spirits::AFTER_A_FLAME;
-        foreach ($this->tangents as $source => $_) {
-            $this->tangents[$source][Constituent::ETHANOL] *= Spirits::AFTER_A_FLAME;
+        if ($this->totals[Constituent::STARCH_RAW] !== 0.0) {
+            $this->turn(Turning::swollen(...));
         }
     }
 
     /** The bite of mustard and horseradish, down to a share of what it was. */
     public function fadeBite(float $left): void
     {
-        if ($this->totals[Constituent::MUSTARD_BITE] === 0.0) {
-            return;
+        if ($this->totals[Constituent::MUSTARD_BITE] !== 0.0) {
+            $this->turn(fn (array $grams): array => Turning::less($grams, Constituent::MUSTARD_BITE, $left));
         }
-        $this->totals[Constituent::MUSTARD_BITE] *= $left;
-        foreach (array_keys($this->rows) as $line) {
-            $this->rows[$line][Constituent::MUSTARD_BITE] *= $left;
-        }
-        foreach (array_keys($this->tangents) as $source) {
-            $this->tangents[$source][Constituent::MUSTARD_BITE] *= $left;
-        }
+    }
+
+    /** So many more days of fermenting, of milk with soured milk in it or of anything else. */
+    public function ferment(float $days, float $celsius, bool $isYoghurt): void
+    {
+        $share = $this->fermenting->turns($this->totals, $days, $celsius, $isYoghurt);
+        $this->turn(static fn (array $grams): array => Fermenting::turned($grams, $share));
+    }
+
+    /** Set alight: some of the alcohol burns off. */
+    public function flame(): void
+    {
+        $left = $this->spirits->burn();
+        $this->turn(static fn (array $grams): array => Turning::less($grams, Constituent::ETHANOL, $left));
     }
 
     /** Null where there is too little water. */
@@ -432,11 +392,10 @@ final class Pot
         $stays = 1 - $share;
         $dissolved = [];
         foreach (Constituent::DISSOLVED as $constituent) {
-            // what is nowhere in the pot is in no line of it
-            if ($this->totals[$constituent] !== 0.0) {
-                $dissolved[$constituent] = $this->totals[$constituent];
-            }
+            $dissolved[$constituent] = $this->totals[$constituent];
         }
+        // what is nowhere in the pot is in no line of it
+        $dissolved = array_filter($dissolved, static fn (float $grams): bool => $grams !== 0.0);
         $shareSlopes = [];
         foreach ($this->tangents as $source => $tangent) {
             $shareSlopes[$source] = $slope

@@ -25,7 +25,7 @@ final class Spirits
     public const VOLATILITY_SPREAD = 2.5;
 
     /** What is left where it was set alight; USDA Table of Nutrient Retention Factors, release 6, from memory. */
-    public const AFTER_A_FLAME = 0.75;
+    private const AFTER_A_FLAME = 0.75;
 
     /** Halvings that find how far the water falls, to the last figure. */
     private const HALVINGS = 60;
@@ -134,8 +134,8 @@ final class Spirits
         return [$this->there, $gone, $slopes];
     }
 
-    /** @return array<int, float> g left by line, where it was set alight */
-    public function burn(): array
+    /** Set alight: share that is left. */
+    public function burn(): float
     {
         foreach (array_keys($this->there) as $line) {
             $this->brought[$line] *= self::AFTER_A_FLAME;
@@ -146,7 +146,7 @@ final class Spirits
             unset($slopes);
         }
 
-        return $this->there;
+        return self::AFTER_A_FLAME;
     }
 
     /**

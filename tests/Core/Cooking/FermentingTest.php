@@ -15,11 +15,11 @@ final class FermentingTest extends TestCase
 {
     /**
      * Courses of published ferments, from memory: sauerkraut at 2.25 % and 18 °C in three to four weeks 3.4 to 3.6
-     * (Pederson and Albury, New York State Agricultural Experiment Station Bulletin 824, 1969); cucumbers at 5 % in two
-     * to three weeks 3.3 to 3.5; chilli mash at 3 to 8 % in two to four weeks 3.4 to 3.9; milk with yoghurt at 42 °C 4.4
-     * to 4.6 in five to eight hours (Tamime and Robinson, Yoghurt, 1999).
+     * (Pederson and Albury, New York State Agricultural Experiment Station Bulletin 824, 1969); cucumbers at 5 % in
+     * two to three weeks 3.3 to 3.5; chilli mash at 3 to 8 % in two to four weeks 3.4 to 3.9; milk with yoghurt at 42
+     * °C 4.4 to 4.6 in five to eight hours (Tamime and Robinson, Yoghurt, 1999).
      *
-     * @return iterable<string, array{array<string, string>, float, float, float, float}> lines, days, °C, pH from and to
+     * @return iterable<string, array{array<string, string>, float, float, float, float}> lines, days, °C, pH
      */
     public static function courses(): iterable
     {
