@@ -11,7 +11,17 @@ use Vinculum\Mixture\Constituent;
 final class Ions
 {
     /** Kinds of what grows: their minerals are balanced by acids of their own. */
-    private const GROWN = ['vegetable', 'fruit', 'tomatoes', 'fresh-chilli', 'nut', 'spice'];
+    private const GROWN = ['vegetable', 'fruit', 'fresh-chilli'];
+
+    /** Where a table names one of these, it is believed. */
+    private const ACIDS = [
+        Constituent::CITRIC,
+        Constituent::MALIC,
+        Constituent::TARTARIC,
+        Constituent::OTHER_ACID,
+        Constituent::LACTIC,
+        Constituent::ACETIC,
+    ];
 
     /**
      * Moles of charge to a gram of each mineral that acids balance: four fifths of potassium and magnesium, whose rest
@@ -42,7 +52,9 @@ final class Ions
         array $sources,
     ): array {
         $grams = array_map(static fn (?float $value): float => $value ?? 0.0, $composition);
-        $missing = array_intersect($kinds, self::GROWN) === [] ? 0.0 : self::missing($grams, $ph);
+        $isUnsaid = array_filter(self::ACIDS, static fn (int $acid): bool => ($composition[$acid] ?? 0.0) > 0.0) === [];
+        $isGrown = array_intersect($kinds, self::GROWN) !== [];
+        $missing = $isGrown && $isUnsaid ? self::missing($grams, $ph) : 0.0;
         if ($missing > 0.0) {
             $composition[Constituent::MALIC] = $grams[Constituent::MALIC] += $missing;
             $composition[Constituent::OTHER_SOLUBLE] = $grams[Constituent::OTHER_SOLUBLE] -= $missing;

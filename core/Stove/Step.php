@@ -11,6 +11,23 @@ use Vinculum\Figure\Sentence;
 /** One step of a cook: what to do, with what, how long it usually takes, and what to look for. */
 final readonly class Step
 {
+    /** What is done, in the imperative, by process. */
+    public const TITLES = [
+        'none' => 'Stir in',
+        'fry' => 'Fry',
+        'warm' => 'Warm',
+        'simmer' => 'Simmer',
+        'boil' => 'Boil',
+        'roast' => 'Roast',
+        'flame' => 'Set alight',
+        'grill' => 'Grill',
+        'blend' => 'Blend',
+        'ferment' => 'Ferment',
+        'soak' => 'Soak',
+        'rest' => 'Rest',
+        'chill' => 'Chill',
+    ];
+
     /**
      * @param string $id the same for the same step of the same recipe
      * @param string $title a word or two

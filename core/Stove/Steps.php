@@ -30,22 +30,6 @@ final class Steps
     /** Share of the pot boiled off from which it is worth a step of its own to taste it. */
     private const TASTES_FROM = 0.02;
 
-    private const TITLES = [
-        'none' => 'Stir in',
-        'fry' => 'Fry',
-        'warm' => 'Warm',
-        'simmer' => 'Simmer',
-        'boil' => 'Boil',
-        'roast' => 'Roast',
-        'flame' => 'Set alight',
-        'grill' => 'Grill',
-        'blend' => 'Blend',
-        'ferment' => 'Ferment',
-        'soak' => 'Soak',
-        'rest' => 'Rest',
-        'chill' => 'Chill',
-    ];
-
     private const RING = ['fry', 'warm', 'simmer', 'boil'];
 
     /** @var array<string, list<WeighedLine>> by stage id */
@@ -190,8 +174,8 @@ final class Steps
                 "{$stage->id}.add",
                 StepKind::Add,
                 match (true) {
-                    $stage->name !== '' && $stage->name !== self::TITLES[$kind->value] => $stage->name,
-                    $this->isHot && $kind === ProcessKind::None => self::TITLES[$kind->value],
+                    $stage->name !== '' && $stage->name !== Step::TITLES[$kind->value] => $stage->name,
+                    $this->isHot && $kind === ProcessKind::None => Step::TITLES[$kind->value],
                     default => 'Put in',
                 },
                 $report,
@@ -338,7 +322,7 @@ final class Steps
                 ProcessKind::Soak, ProcessKind::Ferment, ProcessKind::Rest, ProcessKind::Chill => StepKind::Wait,
                 default => StepKind::Heat,
             },
-            self::TITLES[$kind->value],
+            Step::TITLES[$kind->value],
             $report,
             [],
             [],
@@ -357,7 +341,7 @@ final class Steps
     {
         $process = $report->stage->process;
         $isOnHeat = in_array($kind->value, [...self::RING, 'roast'], true);
-        $parts = [self::TITLES[$kind->value]];
+        $parts = [Step::TITLES[$kind->value]];
         if ($kind->simmers()) {
             $parts[] = $process?->lid === true ? ' with the lid on' : ' with no lid';
         }

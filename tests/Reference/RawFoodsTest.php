@@ -151,8 +151,14 @@ final class RawFoodsTest extends TestCase
             'coriander-leaf sugars',
             'turmeric sugars',
         ],
+        'theirs are those that were looked for, ours what balances the minerals' => [
+            'ginger acids',
+            'date acids',
+            'mint acids',
+            'avocado acids',
+            'parsley acids',
+        ],
         'ours are not known, and say so' => [
-            'coriander-leaf acids',
             'mustard-seed acids',
             'black-pepper acids',
             'clove acids',
