@@ -114,11 +114,21 @@ final readonly class Sensible
         return match (true) {
             $thing->is('potassium') && $for?->is('potassium') !== true => WhyNot::NotForEverybody,
             ! $this->isHeated && $thing->is('sets-cold') && $for?->is('sets-cold') !== true => WhyNot::SetsCold,
-            $this->isSweet && self::isSavoury($thing) => WhyNot::AnotherFamily,
+            $this->isSweet && (self::isSavoury($thing) || $this->isVinegar($thing)) => WhyNot::AnotherFamily,
             ! $this->isHeated && $thing->is('wants-cooking') && $for?->is('wants-cooking') !== true
                 => WhyNot::NotStirredIn,
             default => null,
         };
+    }
+
+    /** Lemon sharpens a caramel; vinegar only where there is some in it already. */
+    private function isVinegar(Ingredient $thing): bool
+    {
+        return $thing->isOf('vinegar')
+            && array_filter(
+                $this->of->cooked->weighed->lines,
+                static fn (WeighedLine $line): bool => $line->ingredient?->isOf('vinegar') === true,
+            ) === [];
     }
 
     /** Soy, cheese, mustard, tomato, onion, and an oil that tastes of what it was pressed from. */

@@ -131,6 +131,10 @@ final readonly class Candidates
      */
     private function isOnlyToHold(Ingredient $thing): bool
     {
+        // what is strong never pays for a taste that is not its own
+        if (in_array('hot', $thing->roles, true) && ($this->feels[Feel::Hot->value] ?? 0.0) >= 0.0) {
+            return ! $this->isNameless;
+        }
         if ($this->isNameless || (! $thing->isSeasoning() && ! $this->isPlainAcid($thing))) {
             return false;
         }
@@ -147,6 +151,7 @@ final readonly class Candidates
                     && ($measure->strengthOf($thing) ?? 0.0) >= self::STRONG[$measure->value],
                 $feel === Feel::Sweet, $feel === Feel::Rich => $this->isPlainAcid($thing),
                 $feel === Feel::Umami => false,
+                $feel === Feel::Sour => $thing->isOf('sweet') && ($isSweetAnyway || $this->made->isOfMilk()),
                 default => $thing->isOf('sweet') && $isSweetAnyway,
             };
             if ($does) {
@@ -354,7 +359,9 @@ final readonly class Candidates
                 continue;
             }
             foreach ($have as $thing) {
-                $isOfAPlant = array_intersect($thing->contains, $unexpected) === [] && ! $thing->is('flesh');
+                $brings = array_intersect($thing->contains, $unexpected);
+                $isOfAPlant = ! $thing->is('flesh')
+                    && ($brings === [] || ! in_array($thing->slug, $this->strangers, true));
                 if (
                     $does($thing)
                     && $isOfAPlant

@@ -119,15 +119,16 @@ final readonly class Equations
         $lost = $state->boiledFurther * $this->share;
         $pot = LinearPot::of($from->cooked, $this->share)->with([], $lost);
         $this->isHotter = Room::believed($feels, $pot);
-        $this->pot = $pot->asHot($this->isHotter);
+        $this->pot = Room::salted($from, $feels, $catalogue, $pot->asHot($this->isHotter));
         $wanted = [];
         foreach (Feel::cases() as $feel) {
             $value = $feel->value($this->pot);
             // before a reduction it is weaker than it will be: what should be right is the finished sauce
             $tasted = $feel->measure() === null ? $value : $value / $this->concentrates();
-            $wanted[$feel->value] = isset($feels[$feel->value])
-                ? $feel->moved($tasted, -$this->cold($feel, $feels[$feel->value]))
-                : $value;
+            $steps = $feels[$feel->value] ?? null;
+            $wanted[$feel->value] = $steps === null
+                ? $value
+                : max($feel->moved($tasted, -$this->cold($feel, $steps)), Room::floor($feel, $steps));
         }
         $this->wanted = $wanted;
         $this->candidates = new Candidates($from, $feels, $this->pot, $catalogue, $state->isNameless);
@@ -541,7 +542,6 @@ final readonly class Equations
     public function mayGrow(array $set): float
     {
         $things = array_map($this->thing(...), array_values(array_diff($set, [''])));
-
         return (new Room($this, $this->candidates->made))->grows($things);
     }
 }

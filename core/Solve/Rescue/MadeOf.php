@@ -64,6 +64,12 @@ final readonly class MadeOf
         return $this->isWateredDownSoon() && ($fat >= self::OILY || $this->isMashed());
     }
 
+    /** Held in drops: mayonnaise, and what is made of it. */
+    public function isEmulsion(): bool
+    {
+        return $this->from->estimates->emulsifiedFat() >= self::OILY * $this->pot->mass;
+    }
+
     /** What the sauce is made of: a good part of it, and no seasoning. */
     public function isBody(Ingredient $thing): bool
     {

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Vinculum\Solve\Rescue;
 
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Thickness;
+use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\LinearPot;
 use Vinculum\Solve\Sensible;
@@ -23,6 +26,7 @@ final readonly class Room
     private const LET_DOWN = 0.1;
 
     private const LET_DOWN_A_LITTLE = 0.1;
+    private const LET_DOWN_AN_EMULSION = 0.25;
 
     /** Share of water lines from which a sauce is made of water; judgement. */
     private const OF_WATER = 0.4;
@@ -44,6 +48,12 @@ final readonly class Room
 
     /** At most so many times the pot of any one thing. */
     private const MOST = 3.0;
+
+    /** Salt, sour and sweet that a sauce has at the least where it is said to be short of it; judgement. */
+    private const AT_LEAST = ['salty' => 0.5, 'sour' => 0.12, 'sweet' => 1.0];
+
+    /** Salt of a sauce that was salted to taste, g in 100 g; judgement. */
+    private const SALTED = 1.0;
 
     /** What is said to be too hot is at least so many times as hot as what would just be noticed so; judgement. */
     private const BELIEVED = 4.0;
@@ -103,7 +113,9 @@ final readonly class Room
             || $this->equations->concentrates() > 1.0;
 
         return match (true) {
-            $this->made->isOfOil() => self::LET_DOWN_A_LITTLE,
+            $this->made->isOfOil() => $isTooThick && $this->made->isEmulsion()
+                ? self::LET_DOWN_AN_EMULSION
+                : self::LET_DOWN_A_LITTLE,
             $this->made->isWateredDownSoon() && ! $isTooThick => self::LET_DOWN_A_LITTLE,
             $onlyThins || $isThin => self::WATERED,
             default => self::LET_DOWN,
@@ -150,6 +162,37 @@ final readonly class Room
         $grows = $isThick && $body !== [] && $rest === [] ? self::GROWS_BY_ITSELF : self::GROWS;
 
         return $grows * $this->equations->concentrates();
+    }
+
+    /**
+     * Where what is short should be at the least, in the measure's unit: a sauce without salt asks for a teaspoon and
+     * not for a pinch.
+     */
+    public static function floor(Feel $feel, float $steps): float
+    {
+        return $steps < 0.0 ? (self::AT_LEAST[$feel->value] ?? 0.0) * min(1.0, -$steps) : 0.0;
+    }
+
+    /**
+     * Salt that went in to taste, where it is said to be too much: as much as salts a sauce, and the steps on top.
+     *
+     * @param array<string, float> $feels
+     */
+    public static function salted(Evaluation $from, array $feels, Catalogue $catalogue, LinearPot $pot): LinearPot
+    {
+        $steps = $feels[Feel::Salty->value] ?? 0.0;
+        $salt = $catalogue->plainFor('salty');
+        $toTaste = array_filter(
+            $from->cooked->weighed->lines,
+            static fn (WeighedLine $line): bool => $line->ingredient?->isOf('salt') === true
+                && $line->amount?->isToTaste() === true,
+        );
+        if ($steps <= 0.0 || $salt === null || $toTaste === []) {
+            return $pot;
+        }
+        $missing = Feel::Salty->moved(self::SALTED, $steps) - Feel::Salty->value($pot);
+
+        return $missing > 0.0 ? $pot->with([[$salt, $missing / 100 * $pot->mass]]) : $pot;
     }
 
     /**
