@@ -30,13 +30,6 @@ final readonly class Candidates
     /** Traits of what is always plain. */
     private const PLAIN = ['water', 'sweet', 'salty', 'umami'];
 
-    /** Sweet, salty and sour, in the measures' units, by which an acid is a plain one; judgement. */
-    private const SWEET = 9.0;
-
-    private const SALTY = 1.0;
-
-    private const SOUR = 1.5;
-
     /** What brings a taste by itself, in the measure’s unit; judgement. */
     private const STRONG = ['sweetness' => 8.0, 'sourness' => 1.0, 'saltiness' => 2.0, 'umami' => 0.15, 'heat' => 0.0];
 
@@ -135,7 +128,7 @@ final readonly class Candidates
         if (in_array('hot', $thing->roles, true) && ($this->feels[Feel::Hot->value] ?? 0.0) >= 0.0) {
             return ! $this->isNameless;
         }
-        if ($this->isNameless || (! $thing->isSeasoning() && ! $this->isPlainAcid($thing))) {
+        if ($this->isNameless || (! $thing->isSeasoning() && ! Acids::isPlain($thing))) {
             return false;
         }
         $isSweetAnyway
@@ -149,9 +142,9 @@ final readonly class Candidates
                 $feel === Feel::Thick => true,
                 $steps < 0.0 => $measure !== null
                     && ($measure->strengthOf($thing) ?? 0.0) >= self::STRONG[$measure->value],
-                $feel === Feel::Sweet, $feel === Feel::Rich => $this->isPlainAcid($thing),
+                $feel === Feel::Sweet, $feel === Feel::Rich => Acids::isPlain($thing),
                 $feel === Feel::Umami => false,
-                $feel === Feel::Sour => $thing->isOf('sweet') && ($isSweetAnyway || $this->made->isOfMilk()),
+                $feel === Feel::Sour => $thing->isOf('sweet') && ! $this->made->isOfButter(),
                 default => $thing->isOf('sweet') && $isSweetAnyway,
             };
             if ($does) {
@@ -196,7 +189,7 @@ final readonly class Candidates
 
         return $thing->isPlain('water')
             && ($thick <= 0.0 || $this->made->isOfMilk())
-            && ($thick !== 0.0 || $isOfOil || $this->made->isOfButter() || $this->made->isBoiledDown());
+            && ($thick !== 0.0 || $this->made->isOfMilk() || $isOfOil || $this->made->isOfButter() || $this->made->isBoiledDown());
     }
 
     /** Whether something of it simmers or boils. */
@@ -321,18 +314,8 @@ final readonly class Candidates
         }
 
         // vinegar or lime where the sauce has neither; where it has one, more of that
-        return $this->isPlainAcid($thing)
-            && ($this->isNameless || array_filter($this->made->own, $this->isPlainAcid(...)) === []);
-    }
-
-    /** Vinegar and citrus juice, and nothing sweet or salt. */
-    private function isPlainAcid(Ingredient $thing): bool
-    {
-        return $thing->isOf('sour')
-            && in_array('acid', $thing->roles, true)
-            && (Measure::Sweetness->strengthOf($thing) ?? 0.0) < self::SWEET
-            && (Measure::Saltiness->strengthOf($thing) ?? 0.0) < self::SALTY
-            && (Measure::Sourness->strengthOf($thing) ?? 0.0) > self::SOUR;
+        return Acids::isPlain($thing)
+            && ($this->isNameless || array_filter($this->made->own, Acids::isPlain(...)) === []);
     }
 
     /**
@@ -393,7 +376,7 @@ final readonly class Candidates
                 $does !== []
                 && $own->isBeside($thing)
                 && ($isSugar || Aroma::likeness($own, $thing) >= self::AKIN)
-                && ! self::isSweeter($thing, $own)
+                && ! Acids::isSweeter($thing, $own)
             ) {
                 return true;
             }
@@ -416,15 +399,6 @@ final readonly class Candidates
         return isset($this->feels[Feel::Hot->value])
             && $this->feels[Feel::Hot->value] < 0.0
             && $thing->is('chilli');
-    }
-
-    /** A juice that brings sugar where the sour thing of the sauce brings none is no more of that. */
-    private static function isSweeter(Ingredient $thing, Ingredient $than): bool
-    {
-        $sweet = Measure::Sweetness;
-
-        return in_array('acid', $than->roles, true)
-            && ($sweet->strengthOf($thing) ?? 0.0) > 2 * ($sweet->strengthOf($than) ?? 0.0) + self::SOUR;
     }
 
     /** Water, where the sauce is let down with what it is made of. */

@@ -123,7 +123,7 @@ final readonly class Equations
         $wanted = [];
         foreach (Feel::cases() as $feel) {
             $value = $feel->value($this->pot);
-            // before a reduction it is weaker than it will be: what should be right is the finished sauce
+            // before a reduction it is weaker than it will be
             $tasted = $feel->measure() === null ? $value : $value / $this->concentrates();
             $steps = $feels[$feel->value] ?? null;
             $wanted[$feel->value] = $steps === null
@@ -166,8 +166,7 @@ final readonly class Equations
                 $boiledAway = $thing->slug;
             }
         }
-        $isTooStrong = array_filter($feels, static fn (float $steps): bool => $steps > 0.0) !== [];
-        $this->boiledAway = $isTooStrong ? $boiledAway : null;
+        $this->boiledAway = $feels !== [] && max($feels) > 0.0 ? $boiledAway : null;
         $this->mostOf = $mostOf;
     }
 

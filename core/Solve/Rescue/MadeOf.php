@@ -106,7 +106,7 @@ final readonly class MadeOf
     {
         return array_filter(
             $this->own,
-            fn (Ingredient $own): bool => $own->isOf('dairy', 'plant-dairy') && $this->isPouredBody($own),
+            fn (Ingredient $own): bool => $own->isOf('milks', 'cream', 'plant-dairy') && $this->isPouredBody($own),
         ) !== [];
     }
 
