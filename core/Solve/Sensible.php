@@ -121,14 +121,15 @@ final readonly class Sensible
         };
     }
 
-    /** Lemon sharpens a caramel; vinegar only where there is some in it already. */
+    /** Lemon sharpens a caramel or a chocolate sauce; vinegar is for fruit. */
     private function isVinegar(Ingredient $thing): bool
     {
         return $thing->isOf('vinegar')
             && array_filter(
                 $this->of->cooked->weighed->lines,
-                static fn (WeighedLine $line): bool => $line->ingredient?->isOf('vinegar') === true,
-            ) === [];
+                static fn (WeighedLine $line): bool => $line->ingredient !== null
+                    && $line->ingredient->isOf('dairy', 'solid-fat', 'chocolate'),
+            ) !== [];
     }
 
     /** Soy, cheese, mustard, tomato, onion, and an oil that tastes of what it was pressed from. */

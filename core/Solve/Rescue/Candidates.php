@@ -185,11 +185,10 @@ final readonly class Candidates
         if ($isOnlyToHold) {
             return true;
         }
-        $isOfOil = $this->made->isOfOil();
 
         return $thing->isPlain('water')
             && ($thick <= 0.0 || $this->made->isOfMilk())
-            && ($thick !== 0.0 || $this->made->isOfMilk() || $isOfOil || $this->made->isOfButter() || $this->made->isBoiledDown());
+            && ($thick !== 0.0 || $this->made->bearsNoWater());
     }
 
     /** Whether something of it simmers or boils. */

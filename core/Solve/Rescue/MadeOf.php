@@ -190,4 +190,10 @@ final readonly class MadeOf
     {
         return $thing->perGram[Constituent::WATER] > self::WATERY;
     }
+
+    /** Oil, butter, cream, or fruit boiled down without any. */
+    public function bearsNoWater(): bool
+    {
+        return $this->isOfOil() || $this->isOfMilk() || $this->isOfButter() || $this->isBoiledDown();
+    }
 }
