@@ -6,6 +6,7 @@ namespace Vinculum\Words;
 
 use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Evaluation\TastesLike;
 use Vinculum\Figure\Figure;
 use Vinculum\Recipe\Problem;
 use Vinculum\Recipe\WeighedLine;
@@ -34,10 +35,7 @@ final readonly class AnalysisView
     {
         $allergens = Allergens::of($evaluation->cooked->weighed);
         $facts = Facts::of($evaluation);
-        $measures = [];
-        foreach (Measure::cases() as $measure) {
-            $measures[$measure->value] = $this->measure($evaluation, $measure);
-        }
+
         return [
             'name' => $evaluation->recipe->name,
             'yield' => [
@@ -48,7 +46,7 @@ final readonly class AnalysisView
                         ? null
                         : Digits::six($evaluation->estimates->density()),
             ],
-            'measures' => $measures,
+            ...$this->tastes($evaluation),
             'ratios' => $this->ratios($evaluation),
             'physics' => [
                 'ph' => $this->orUnknown($evaluation->estimates->ph(), self::TOO_DRY),
@@ -90,6 +88,27 @@ final readonly class AnalysisView
             ),
             'troubles' => (new TroubleView($this->speech))->of($evaluation->cooked),
             'problems' => array_map($this->problem(...), $evaluation->problems()),
+        ];
+    }
+
+    /**
+     * What is in it, how strong a tongue finds it, and what bites besides.
+     *
+     * @return array<string, mixed>
+     */
+    private function tastes(Evaluation $evaluation): array
+    {
+        $tongue = new TastesLike($evaluation);
+        $measures = $likes = [];
+        foreach (Measure::cases() as $measure) {
+            $measures[$measure->value] = $this->measure($evaluation, $measure);
+            $likes[$measure->value] = $this->figure($tongue->strength($measure));
+        }
+
+        return [
+            'measures' => $measures,
+            'tastes_like' => $likes,
+            'bite' => $this->figure($tongue->bite()) + ['unit' => 'SHU'],
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Vinculum\Solve\Rescue;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Evaluation\TastesLike;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Thickness;
 use Vinculum\Pantry\Catalogue;
@@ -60,13 +61,6 @@ final readonly class Equations
 
     /** Weight of a pot that grows as far as it may and no further. */
     private const FULL = 1e3;
-
-    /**
-     * Sourness that a gram of sweetness in 100 g hides, share, and the most it hides (after Pangborn's taste
-     * interrelationships and Schifferstein and Frijters, Chem. Senses 15 (1990) 87, from memory).
-     */
-    private const MASKS = 0.035;
-    private const MASKS_AT_MOST = 0.45;
 
     /** What will be finished of what is in the pot now. */
     public LinearPot $pot;
@@ -355,7 +349,8 @@ final readonly class Equations
         }
         $sweet = max(Feel::Sweet->value($this->pot), Feel::Sweet->measure()?->threshold() ?? 0.0);
         $sour = $feel->value($this->pot);
-        $bySweet = self::MASKS * $sour / (1 - min(self::MASKS_AT_MOST, self::MASKS * $sweet));
+        $bySweet = TastesLike::SWEET_MASKS * $sour
+            / (1 - min(TastesLike::SWEET_MASKS_AT_MOST, TastesLike::SWEET_MASKS * $sweet));
 
         return max(self::ROUNDS, $bySweet * Feel::Sweet->perStep($sweet) / $feel->perStep($sour));
     }

@@ -70,7 +70,7 @@ final class MilkCurdles implements Law
                 'Whisk {starch} of starch, slaked in cold water, into it before it gets hot; or let the rest cool to '
                     .'hand-hot first and stir it in off the heat. Curdled already: blend it with that starch, and warm '
                     .'it gently.',
-                ['starch' => Quantity::mass(max(2.0, self::GUARDED * $moment->mass()))],
+                ['starch' => Quantity::mass(5 * ceil((self::GUARDED * $moment->mass()) / 5))],
             ),
             'McGee, On Food and Cooking (2004)',
         );

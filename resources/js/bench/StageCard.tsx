@@ -52,6 +52,13 @@ export function StageCard({ draft, stage, bench, problems, troubles, onClose }: 
           Close
         </button>
       </div>
+      {troubles.map((trouble) => (
+        <section key={trouble.code} className="goes-wrong">
+          <h3>{trouble.text}</h3>
+          <p>{trouble.mend}</p>
+          <p className="quiet">{trouble.source}</p>
+        </section>
+      ))}
       <div className="stage-fields">
         <label className="wide">
           Called
@@ -115,6 +122,11 @@ export function StageCard({ draft, stage, bench, problems, troubles, onClose }: 
                 onValue={(number) => change({ until: number === null ? null : ({ [ending]: number } as never) })}
               />
             )}
+            <NumberField
+              label="No hotter than, °C"
+              value={process?.temperature_c}
+              onValue={(temperature_c) => change({ temperature_c })}
+            />
             <NumberField label="Pan, cm wide" value={process?.pan_cm} onValue={(pan_cm) => change({ pan_cm })} />
             <label className="check">
               <input
@@ -175,13 +187,6 @@ export function StageCard({ draft, stage, bench, problems, troubles, onClose }: 
         <p key={problem.code} className="trouble">
           {problem.text}
         </p>
-      ))}
-      {troubles.map((trouble) => (
-        <section key={trouble.code} className="goes-wrong">
-          <h3>{trouble.text}</h3>
-          <p>{trouble.mend}</p>
-          <p className="quiet">{trouble.source}</p>
-        </section>
       ))}
       {figures !== undefined && figures.text !== '' && <p>{figures.text}.</p>}
       {figures !== undefined && figures.stop.length > 0 && (

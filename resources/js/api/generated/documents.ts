@@ -155,6 +155,25 @@ export interface Analysis {
    * what goes wrong in the pot, stage by stage, and what mends it
    */
   troubles: AnalysisTrouble[];
+  /**
+   * how strong a tongue finds each, in the measure's unit
+   */
+  tastes_like: {
+    sweetness: AnalysisFigure;
+    sourness: AnalysisFigure;
+    saltiness: AnalysisFigure;
+    umami: AnalysisFigure;
+    heat: AnalysisFigure;
+  };
+  /**
+   * what bites and is no chilli, as Scoville heat units
+   */
+  bite: {
+    value: number;
+    low: number;
+    high: number;
+    unit: string;
+  };
 }
 export interface AnalysisMeasure {
   value: number;
