@@ -10,6 +10,7 @@ use App\Recipes\Evaluator;
 use Illuminate\Console\Command;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Solve\Feel;
+use Vinculum\Solve\Mend\Complaint;
 use Vinculum\Words\RescueView;
 
 final class RescueCommand extends Command
@@ -24,6 +25,8 @@ final class RescueCommand extends Command
         {--boiled= : water boiled off beyond the plan, such as 100g}
         {--hot : it was tasted hot}
         {--before= : the id of a stage whose reduction is still to come}
+        {--trouble= : what it looks like: split, curdled, lumpy, grainy, too-firm, pasty, burnt, bitter, oily,
+            thin-again}
         {--have=* : the slug of something on hand; what is marked on hand where nothing is said}';
 
     protected $description = 'Finds what to add to a pot that does not taste right, as one JSON object';
@@ -59,6 +62,7 @@ final class RescueCommand extends Command
                         $much,
                         $have === [] ? null : $have,
                         $pot + ['hot' => $this->option('hot') === true],
+                        $this->trouble($text('trouble')),
                     ),
                     $recipe,
                 ),
@@ -66,5 +70,15 @@ final class RescueCommand extends Command
         } catch (InvalidRecipe|RequestRefused $invalid) {
             return $this->failed($invalid->getMessage());
         }
+    }
+
+    /** @throws InvalidRecipe where nobody says it so */
+    private function trouble(?string $said): ?Complaint
+    {
+        $words = array_map(static fn (Complaint $each): string => $each->value, Complaint::cases());
+
+        return $said === null
+            ? null
+            : Complaint::tryFrom($said) ?? throw InvalidRecipe::at('trouble', 'Say one of '.implode(', ', $words).'.');
     }
 }

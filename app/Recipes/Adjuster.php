@@ -18,6 +18,8 @@ use Vinculum\Recipe\Recipe;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Solve\Aims;
 use Vinculum\Solve\Feel;
+use Vinculum\Solve\Mend\Complaint;
+use Vinculum\Solve\Mend\Mend;
 use Vinculum\Solve\Rebalance\Rebalance;
 use Vinculum\Solve\Rebalance\Rebalanced;
 use Vinculum\Solve\Rescue\BatchExtension;
@@ -98,8 +100,14 @@ final readonly class Adjuster
      *
      * @throws InvalidRecipe
      */
-    public function rescue(Recipe $recipe, array $feels, array $much, ?array $have, array $pot): Rescued
-    {
+    public function rescue(
+        Recipe $recipe,
+        array $feels,
+        array $much,
+        ?array $have,
+        array $pot,
+        ?Complaint $trouble = null,
+    ): Rescued {
         $from = $this->evaluator->evaluate($recipe);
         if ($from->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in the pot yet. Give at least one line an amount.');
@@ -107,6 +115,11 @@ final readonly class Adjuster
         $feels = array_filter($feels, static fn (float $steps): bool => $steps !== 0.0);
         $state = $this->state($from, $pot);
         $catalogue = $this->household->catalogueFor($recipe);
+        if ($trouble !== null) {
+            $larder = $this->have($from, $have, $catalogue->find(...));
+
+            return Mend::of($from, $catalogue, $trouble, $larder, $state->grams);
+        }
         $remedies = [];
         foreach ($much as $line => $steps) {
             $remedy = BatchExtension::of($from, $catalogue, [(string) $line], $steps, $state);

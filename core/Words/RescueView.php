@@ -99,6 +99,8 @@ final readonly class RescueView
             'measures_after' => $measures,
             'note' => $this->speech->say($remedy->note),
             'cautions' => $this->speech->sayAll($remedy->cautions),
+            'steps' => $this->speech->sayAll($remedy->hands),
+            'growth' => Digits::six($remedy->growth()),
             'cost_text' => $this->cost($remedy, $rescued->before),
             'pot_text' => $this->pot($remedy),
             'makes_text' => $this->speech->volume($remedy->after->estimates->volume()->value),
@@ -118,7 +120,7 @@ final readonly class RescueView
             $parts[] = 'boil off '.$this->speech->grams($remedy->boilOff).' of water';
         }
 
-        return implode(', ', $parts);
+        return $parts === [] ? 'By hand alone' : implode(', ', $parts);
     }
 
     /**

@@ -199,4 +199,25 @@ final class AdjustTest extends HttpTestCase
         $this->deleteJson("/api/styles/{$style['slug']}")->assertNoContent();
         $this->putJson('/api/styles/fruit-ketchup', ['style' => $style])->assertNotFound();
     }
+
+    public function test_a_pot_that_has_split_is_mended_with_what_the_hands_do(): void
+    {
+        $recipe = ['name' => 'Butter sauce', 'stages' => [['id' => 's1', 'lines' => [
+            ['id' => 'l1', 'ingredient' => 'butter', 'amount' => '200 g'],
+            ['id' => 'l2', 'ingredient' => 'white-wine', 'amount' => '100 ml'],
+        ], 'process' => ['kind' => 'boil', 'minutes' => 4]]]] + self::RECIPE;
+        $answer = $this->documented('rescue', $this->postJson('/api/rescue', [
+            'recipe' => $recipe,
+            'trouble' => 'split',
+            'have' => ['double-cream'],
+        ]));
+
+        self::assertSame('double-cream', $answer['options'][0]['additions'][0]['ingredient']);
+        self::assertNotSame([], $answer['options'][0]['steps']);
+        $evaluation = $this->documented('evaluation', $this->postJson('/api/evaluate', ['recipe' => $recipe]));
+        $troubles = $evaluation['analysis']['troubles'];
+        self::assertSame('breaks-oil', $troubles[0]['code']);
+        self::assertSame('s1', $troubles[0]['stage']);
+        $this->postJson('/api/rescue', ['recipe' => $recipe, 'trouble' => 'haunted'])->assertStatus(422);
+    }
 }

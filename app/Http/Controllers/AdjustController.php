@@ -51,6 +51,7 @@ final readonly class AdjustController
                 $request->steps('much'),
                 $request->have(),
                 $request->pot(),
+                $request->trouble(),
             ),
             $recipe,
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Vinculum\Solve\Mend\Complaint;
+
 /** A recipe, what is in the pot of it, and what the spoon says (rescue-input.schema.json). */
 final class RescueRequest extends RecipeRequest
 {
@@ -19,6 +21,12 @@ final class RescueRequest extends RecipeRequest
         $given = $this->body[$field] ?? [];
 
         return array_map(floatval(...), $given);
+    }
+
+    /** What it looks like, where that is what is wrong. */
+    public function trouble(): ?Complaint
+    {
+        return Complaint::tryFrom(is_string($this->body['trouble'] ?? null) ? $this->body['trouble'] : '');
     }
 
     /** @return list<string>|null */

@@ -21,6 +21,7 @@ final readonly class Remedy
      * @param Recipe|null $half with half of it, to stir and taste; null where it is mild
      * @param Sentence $note what else is to be said
      * @param list<Sentence> $cautions limits it moves towards
+     * @param list<Sentence> $hands what the hands do, a step each; none where it is only stirred in
      */
     public function __construct(
         public array $additions,
@@ -33,6 +34,7 @@ final readonly class Remedy
         public ?Recipe $half,
         public Sentence $note,
         public array $cautions,
+        public array $hands = [],
     ) {}
 
     /** How much the pot grows: 0.2 is a fifth. */

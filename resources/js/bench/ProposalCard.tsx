@@ -40,6 +40,13 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
           ))}
         </ul>
       )}
+      {proposal.hands.length > 0 && (
+        <ol className="hands">
+          {proposal.hands.map((hand) => (
+            <li key={hand}>{hand}</li>
+          ))}
+        </ol>
+      )}
       <p>
         {proposal.cost}
         {proposal.makes !== '' && (

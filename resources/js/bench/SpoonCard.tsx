@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Evaluation } from '../api/generated/documents';
 import { hasDigitShortcuts } from '../shared/useDigitShortcuts';
-import type { Feel } from './adjusting';
+import type { Feel, Trouble } from './adjusting';
 import { ProposalCard } from './ProposalCard';
 import { SpoonRow } from './SpoonRow';
 import type { Adjusting } from './useAdjusting';
@@ -26,6 +26,20 @@ const tastes: [Feel, string, string][] = [
 const bodies: [Feel, string, string][] = [
   ['thick', 'Thick', '6'],
   ['rich', 'Rich', '7'],
+];
+
+/** What a pot looks like when it has gone wrong. */
+const troubles: [Trouble, string][] = [
+  ['split', 'split'],
+  ['curdled', 'curdled'],
+  ['lumpy', 'lumpy'],
+  ['grainy', 'grainy'],
+  ['too-firm', 'set too firm'],
+  ['pasty', 'pasty'],
+  ['thin-again', 'thin again'],
+  ['oily', 'oily on top'],
+  ['bitter', 'bitter'],
+  ['burnt', 'burnt'],
 ];
 
 /** What the spoon says, and what to do about it: on paper any amount may move, in the pot things can only be added. */
@@ -88,6 +102,24 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
       <div ref={rows} className="spoon-rows">
         {tastes.map(row)}
       </div>
+      {inPot && (
+        <label className="pot-trouble">
+          It has gone
+          <select
+            value={adjusting.trouble ?? ''}
+            onChange={(event) =>
+              adjusting.setTrouble(event.target.value === '' ? null : (event.target.value as Trouble))
+            }
+          >
+            <option value="">well, but for the taste</option>
+            {troubles.map(([trouble, words]) => (
+              <option key={trouble} value={trouble}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {inPot ? (
         <details className="pot-state">
           <summary>Thick, rich, too much of one; how much there is</summary>

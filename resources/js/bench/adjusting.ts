@@ -1,6 +1,8 @@
 import type { Ghost, RescueInput } from '../api/generated/documents';
 
 export type Feel = keyof NonNullable<RescueInput['feels']>;
+/** What a pot looks like, where that is what is wrong with it. */
+export type Trouble = NonNullable<RescueInput['trouble']>;
 type Measure = Ghost['measure'];
 
 /** What was asked for: by the spoon, by a column drawn to a height, by a figure typed, or by the recipe's style. */
@@ -25,6 +27,7 @@ export interface AdjustingState {
   asked: Asked;
   /** One line of the pot there is too much of. */
   much: { line: string; steps: number } | null;
+  trouble: Trouble | null;
   pot: PotState;
   /** The answer the pointer is on, and the one that was chosen. */
   pointed: number | null;
@@ -38,6 +41,7 @@ export type AdjustingAction =
   | { do: 'feel'; feel: Feel; steps: number }
   | { do: 'ask'; asked: Asked }
   | { do: 'much'; much: AdjustingState['much'] }
+  | { do: 'trouble'; trouble: Trouble | null }
   | { do: 'pot'; pot: PotState }
   | { do: 'point'; at: number | null }
   | { do: 'choose'; at: number | null }
@@ -49,6 +53,7 @@ export const nothingAsked: AdjustingState = {
   feels: {},
   asked: { by: 'spoon' },
   much: null,
+  trouble: null,
   pot: { in_pot: '', boiled_further: '', hot: false, before_stage: '' },
   pointed: null,
   chosen: null,
@@ -65,12 +70,14 @@ export function adjusting(was: AdjustingState, action: AdjustingAction): Adjusti
     case 'feel': {
       const { [action.feel]: _, ...others } = was.feels;
       const feels = action.steps === 0 ? others : { ...others, [action.feel]: action.steps };
-      return { ...was, feels, asked: { by: 'spoon' }, pointed: null, chosen: null, done: '' };
+      return { ...was, feels, asked: { by: 'spoon' }, trouble: null, pointed: null, chosen: null, done: '' };
     }
     case 'ask':
       return { ...cleared(was), mode: 'paper', asked: action.asked };
     case 'much':
-      return { ...was, much: action.much, pointed: null, chosen: null, done: '' };
+      return { ...was, much: action.much, trouble: null, pointed: null, chosen: null, done: '' };
+    case 'trouble':
+      return { ...cleared(was), trouble: action.trouble };
     case 'pot':
       return { ...was, pot: action.pot, pointed: null, chosen: null };
     case 'point':
@@ -88,4 +95,6 @@ export function adjusting(was: AdjustingState, action: AdjustingAction): Adjusti
 export const isInPot = ({ mode, asked }: AdjustingState): boolean => mode === 'pot' && asked.by === 'spoon';
 
 export const isAsking = (state: AdjustingState): boolean =>
-  state.asked.by !== 'spoon' || Object.keys(state.feels).length > 0 || (state.mode === 'pot' && state.much !== null);
+  state.asked.by !== 'spoon' ||
+  Object.keys(state.feels).length > 0 ||
+  (state.mode === 'pot' && (state.much !== null || state.trouble !== null));

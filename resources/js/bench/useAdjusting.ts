@@ -2,7 +2,16 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useReducer } from 'react';
 import { rebalance, rescue } from '../api/generated/client';
 import type { Brings, Ghost, RebalanceAnswer, Recipe, Rescue } from '../api/generated/documents';
-import { type Asked, adjusting, type Feel, isAsking, isInPot, nothingAsked, type PotState } from './adjusting';
+import {
+  type Asked,
+  adjusting,
+  type Feel,
+  isAsking,
+  isInPot,
+  nothingAsked,
+  type PotState,
+  type Trouble,
+} from './adjusting';
 
 /** One way to go about it, on paper or in the pot, as it is shown. */
 export interface Proposal {
@@ -14,6 +23,8 @@ export interface Proposal {
   /** The same in a word, for the finished sauce. */
   afterwards: string | null;
   note: string;
+  /** What the hands do, one step each. */
+  hands: string[];
   brings: Brings;
   cautions: string[];
   ghosts: Ghost[];
@@ -38,6 +49,7 @@ const onPaper = (answer: RebalanceAnswer): Proposal => ({
   makes: answer.lines.length === 0 ? '' : `makes ${answer.makes_text}`,
   afterwards: answer.lines.length === 0 ? null : `then ${answer.makes_text}`,
   note: '',
+  hands: [],
   brings: answer.brings,
   cautions: [],
   ghosts: answer.ghosts,
@@ -49,9 +61,10 @@ const inThePot = (option: Rescue['options'][number]): Proposal => ({
   words: option.words,
   lines: [],
   cost: option.cost_text,
-  makes: option.pot_text,
+  makes: option.additions.length === 0 && option.boil_off_g === 0 ? '' : option.pot_text,
   afterwards: `then ${option.makes_text}`,
   note: option.note,
+  hands: option.steps,
   brings: option.brings,
   cautions: option.cautions,
   ghosts: option.ghosts,
@@ -62,16 +75,22 @@ const inThePot = (option: Rescue['options'][number]): Proposal => ({
 /** What the spoon says, and what could be done about it. Nothing is worked out here; all of it is asked. */
 export function useAdjusting(recipe: Recipe) {
   const [state, act] = useReducer(adjusting, nothingAsked);
-  const { mode, feels, asked, much, pot, chosen } = state;
+  const { mode, feels, asked, much, trouble, pot, chosen } = state;
   const asking = isAsking(state);
   const inPot = isInPot(state);
   const answer = useQuery({
-    queryKey: ['adjust', inPot, recipe, feels, asked, much, pot],
+    queryKey: ['adjust', inPot, recipe, feels, asked, much, trouble, pot],
     queryFn: async ({ signal }): Promise<{ note: string; proposals: Proposal[]; whyNot: string[] }> => {
       if (inPot) {
         const given = Object.fromEntries(Object.entries(pot).filter(([, value]) => value !== ''));
         const mended = await rescue(
-          { recipe, feels, pot: given, ...(much === null ? {} : { much: { [much.line]: much.steps } }) },
+          {
+            recipe,
+            feels,
+            pot: given,
+            ...(much === null ? {} : { much: { [much.line]: much.steps } }),
+            ...(trouble === null ? {} : { trouble }),
+          },
           { signal },
         );
         return {
@@ -109,6 +128,8 @@ export function useAdjusting(recipe: Recipe) {
     ask: (next: Asked) => act({ do: 'ask', asked: next }),
     much,
     setMuch: (next: typeof much) => act({ do: 'much', much: next }),
+    trouble,
+    setTrouble: (next: Trouble | null) => act({ do: 'trouble', trouble: next }),
     pot,
     setPot: (next: PotState) => act({ do: 'pot', pot: next }),
     clear: () => act({ do: 'clear' }),

@@ -3198,6 +3198,11 @@ export interface RescueInput {
      */
     before_stage?: string;
   };
+  /**
+   * one of split, curdled, lumpy, grainy, too-firm, pasty, burnt, bitter, oily, thin-again
+   */
+  trouble?:
+    'split' | 'curdled' | 'lumpy' | 'grainy' | 'too-firm' | 'pasty' | 'burnt' | 'bitter' | 'oily' | 'thin-again';
 }
 /**
  * ways to mend a pot, best first
@@ -3247,6 +3252,14 @@ export interface Rescue {
     half: Recipe | null;
     makes_text: string;
     brings: Brings;
+    /**
+     * what the hands do, one step each
+     */
+    steps: string[];
+    /**
+     * how much the pot grows, as a share
+     */
+    growth: number;
   }[];
   note: string;
   /**
