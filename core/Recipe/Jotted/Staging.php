@@ -8,6 +8,7 @@ use Vinculum\Amount\Kitchenware;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Singular;
 use Vinculum\Recipe\Jotted\Reading\Divided;
+use Vinculum\Recipe\Jotted\Reading\Fire;
 use Vinculum\Recipe\Jotted\Reading\Lifting;
 use Vinculum\Recipe\Line;
 use Vinculum\Recipe\Process;
@@ -65,7 +66,15 @@ final readonly class Staging
                 $lines,
                 $step->kind === ProcessKind::None
                     ? null
-                    : new Process($step->kind, $step->heat, $step->minutes, $step->until, lid: $step->lid),
+                    : new Process(
+                        $step->kind,
+                        $step->heat,
+                        $step->minutes,
+                        $step->until,
+                        lid: $step->lid,
+                        fromCold: $step->minutes !== null && $step->kind->simmers()
+                            && Fire::isFromCold(mb_strtolower($step->words)) ? true : null,
+                    ),
                 $step->strains || $step->lifts ? new Strain($step->press) : null,
                 $step->lookFor,
             );

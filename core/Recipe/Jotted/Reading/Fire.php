@@ -38,4 +38,16 @@ final class Fire
             default => null,
         };
     }
+
+    /** Whether its minutes hold the heating up: "5 minutes up to the boil", "4 to 5 min until it thickens". */
+    public static function isFromCold(string $said): bool
+    {
+        return preg_match('/\bsimmer|\b(?:once|when|after)\b[^.]*\b(?:boil|bubbl)/u', $said) !== 1
+            && preg_match('/\bmin/u', $said) === 1
+            && preg_match(
+                '/\bup to (?:the|a) (?:boil|simmer)\b|\buntil\b[^.]*\b(?:boils|comes to (?:the|a) (?:boil|simmer)|'
+                    .'thickens|thickened|clear)\b/u',
+                $said,
+            ) === 1;
+    }
 }
