@@ -275,11 +275,25 @@ final class Pot
         $this->tangents = array_map($linear, $this->tangents);
     }
 
+    /** So much left of one constituent, wherever it is. */
+    private function less(int $of, float $left): void
+    {
+        $this->totals[$of] *= $left;
+        foreach (array_keys($this->rows) as $line) {
+            $this->rows[$line][$of] *= $left;
+        }
+        foreach (array_keys($this->tangents) as $source) {
+            $this->tangents[$source][$of] *= $left;
+        }
+    }
+
     /** Raw starch swells and thickens, what of it is in the sauce. */
     public function swellStarch(): void
     {
         if ($this->totals[Constituent::STARCH_RAW] !== 0.0) {
-            $this->turn(Turning::swollen(...));
+            Turning::swell($this->totals);
+            array_walk($this->rows, Turning::swell(...));
+            array_walk($this->tangents, Turning::swell(...));
         }
     }
 
@@ -287,7 +301,7 @@ final class Pot
     public function fadeBite(float $left): void
     {
         if ($this->totals[Constituent::MUSTARD_BITE] !== 0.0) {
-            $this->turn(fn (array $grams): array => Turning::less($grams, Constituent::MUSTARD_BITE, $left));
+            $this->less(Constituent::MUSTARD_BITE, $left);
         }
     }
 
@@ -301,8 +315,7 @@ final class Pot
     /** Set alight: some of the alcohol burns off. */
     public function flame(): void
     {
-        $left = $this->spirits->burn();
-        $this->turn(static fn (array $grams): array => Turning::less($grams, Constituent::ETHANOL, $left));
+        $this->less(Constituent::ETHANOL, $this->spirits->burn());
     }
 
     /** Null where there is too little water. */

@@ -178,10 +178,20 @@ final class Spirits
         if ($amount <= 0.0) {
             return 0.0;
         }
-        $off = function (float $falls) use ($minutes, $sum, $weight): float {
+        $bounds = [];
+        foreach ($this->there as $line => $grams) {
+            $brought = $this->brought[$line];
+            $bounds[] = [
+                $grams,
+                $brought * Alcohol::retained($minutes[$line] ?? null),
+                $brought * exp(self::VOLATILITY * ($this->fall - $this->since[$line][0])),
+            ];
+        }
+        $off = static function (float $falls) use ($bounds, $sum, $weight): float {
             $gone = 0.0;
-            foreach ($this->there as $line => $grams) {
-                $gone += $grams - $this->left($line, $minutes[$line] ?? null, $falls)[0];
+            [$byWater, $byRayleigh] = [exp($falls), exp(self::VOLATILITY * $falls)];
+            foreach ($bounds as [$there, $table, $rayleigh]) {
+                $gone += $there - min($there * $byWater, $table, $rayleigh * $byRayleigh);
             }
 
             return $sum * -expm1($falls) + $weight * $gone;

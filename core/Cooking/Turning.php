@@ -13,26 +13,12 @@ final class Turning
      * Raw starch that has swollen, and thickens.
      *
      * @param array<int, float> $grams by Constituent
-     * @return array<int, float>
      */
-    public static function swollen(array $grams): array
+    public static function swell(array &$grams): void
     {
-        $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
-        $grams[Constituent::STARCH_RAW] = 0.0;
-
-        return $grams;
-    }
-
-    /**
-     * So much left of one constituent.
-     *
-     * @param array<int, float> $grams by Constituent
-     * @return array<int, float>
-     */
-    public static function less(array $grams, int $of, float $left): array
-    {
-        $grams[$of] *= $left;
-
-        return $grams;
+        if ($grams[Constituent::STARCH_RAW] !== 0.0) {
+            $grams[Constituent::STARCH_COOKED] += $grams[Constituent::STARCH_RAW];
+            $grams[Constituent::STARCH_RAW] = 0.0;
+        }
     }
 }

@@ -19,6 +19,9 @@ final class Hold
     private const EMULSIFIER_FROM = 0.005;
     private const EMULSIFIES = ['emulsifies' => 1.0, 'emulsifies-a-little' => 0.5];
 
+    /** Share of fat in drops from which it is seen to come out; judgement. */
+    private const SEEN = 0.15;
+
     /** g of fat that a gram of the protein of soya milk and its like holds in drops; judgement. */
     private const BY_PROTEIN = 60.0;
 
@@ -73,11 +76,10 @@ final class Hold
 
         $free = $this->cooked->mixture->grams[Constituent::FAT] - $inDrops;
 
-        if ($this->fails(Fault::BreaksOil, Fault::Scrambles)) {
-            return 0.0;
-        }
+        $all = $inDrops + max($held * $free, min($free, self::BY_PROTEIN * $protein));
 
-        return $inDrops + max($held * $free, min($free, self::BY_PROTEIN * $protein));
+        // where there is little of it, nobody sees it come out
+        return $all > self::SEEN * $mass && $this->fails(Fault::BreaksOil, Fault::Scrambles) ? 0.0 : $all;
     }
 
     /**
@@ -87,16 +89,14 @@ final class Hold
     public function body(bool $isHot = false): float
     {
         $body = 0.0;
-        $isUnset = $this->fails(Fault::DoesNotSet);
-        $isGrainy = $this->fails(Fault::Scrambles);
         foreach ($this->cooked->rows as $i => $row) {
             $ingredient = $this->cooked->weighed->lines[$i]->ingredient;
             if ($ingredient === null) {
                 continue;
             }
             $isGone = match (true) {
-                $ingredient->is('gels') => $isUnset,
-                $ingredient->is('raw-egg') => $isGrainy,
+                $ingredient->is('gels') => $this->fails(Fault::DoesNotSet),
+                $ingredient->is('raw-egg') => $this->fails(Fault::Scrambles),
                 default => false,
             };
             $wasCooked = ($this->cooked->simmered[$i] ?? null) !== null;

@@ -44,6 +44,7 @@ final class Moment
      * @param float $celsius how hot it gets
      * @param float|null $before how hot it was, where it comes hot from the stage before
      * @param bool $isLast whether nothing but standing comes after it
+     * @param array<string, true> $marks every trait and kind of something in it
      * @param float $stands minutes it stands afterwards, cold, all that follows together
      */
     public function __construct(
@@ -53,6 +54,7 @@ final class Moment
         public readonly ?float $before,
         public readonly bool $isLast,
         public readonly float $stands,
+        private readonly array $marks,
     ) {}
 
     /** How hot a stage gets, where the one before left the pot so hot. */
@@ -162,6 +164,10 @@ final class Moment
     /** @return list<Thing> those that have one of these traits and stay in the sauce */
     public function having(string ...$traits): array
     {
+        if (! $this->hasOneOf($traits)) {
+            return [];
+        }
+
         return array_values(array_filter(
             $this->things,
             static fn (Thing $thing): bool => ! $thing->isLiftedOut
@@ -172,10 +178,26 @@ final class Moment
     /** @return list<Thing> those that are of one of these kinds and stay in the sauce */
     public function ofKind(string ...$kinds): array
     {
+        if (! $this->hasOneOf($kinds)) {
+            return [];
+        }
+
         return array_values(array_filter(
             $this->things,
             static fn (Thing $thing): bool => ! $thing->isLiftedOut && $thing->ingredient->isOf(...$kinds),
         ));
+    }
+
+    /** @param array<string> $marks */
+    private function hasOneOf(array $marks): bool
+    {
+        foreach ($marks as $mark) {
+            if (isset($this->marks[$mark])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -14,10 +14,22 @@ final class Troubles
 {
     private const STANDING = [ProcessKind::Rest, ProcessKind::Chill];
 
+    /** @var \WeakMap<CookedRecipe, list<Trouble>>|null the same pot is asked several times over */
+    private static ?\WeakMap $known = null;
+
     /**
      * @return list<Trouble> none where it all goes well
      */
     public static function of(CookedRecipe $cooked): array
+    {
+        self::$known ??= new \WeakMap;
+        self::$known[$cooked] ??= self::found($cooked);
+
+        return self::$known[$cooked];
+    }
+
+    /** @return list<Trouble> */
+    private static function found(CookedRecipe $cooked): array
     {
         foreach ($cooked->weighed->lines as $line) {
             if ($line->ingredient === null && ! $line->line->leftOut) {
@@ -27,7 +39,7 @@ final class Troubles
         }
         $laws = self::laws();
         $troubles = [];
-        $things = [];
+        $things = $marks = [];
         $before = null;
         $stages = $cooked->stages;
         $after = 0.0;
@@ -44,6 +56,7 @@ final class Troubles
                         $report->stage->id,
                         $line->line->handling !== Handling::In,
                     );
+                    $marks += array_fill_keys([...$line->ingredient->traits, ...$line->ingredient->kinds], true);
                 }
             }
             if ($things === []) {
@@ -54,7 +67,7 @@ final class Troubles
                 array_slice($stages, $i + 1),
                 static fn (StageReport $later): bool => self::stands($later) === 0.0 || $later->stage->lines !== [],
             ) === [];
-            $moment = new Moment($report, $things, $celsius, $before, $isLast, $after + self::stands($report));
+            $moment = new Moment($report, $things, $celsius, $before, $isLast, $after + self::stands($report), $marks);
             foreach ($laws as $law) {
                 $trouble = $law->of($moment);
                 if ($trouble !== null) {
