@@ -266,56 +266,39 @@ final class Pot
     /**
      * What is true of every gram alike: of all of it, of every line's part, and of how it answers to each amount.
      *
-     * @param callable(array<int, float>): array<int, float> $linear
+     * @param callable(array<int, float>): void $change in place
      */
-    private function turn(callable $linear): void
+    private function turn(callable $change): void
     {
-        $this->totals = $linear($this->totals);
-        $this->rows = array_map($linear, $this->rows);
-        $this->tangents = array_map($linear, $this->tangents);
-    }
-
-    /** So much left of one constituent, wherever it is. */
-    private function less(int $of, float $left): void
-    {
-        $this->totals[$of] *= $left;
-        foreach (array_keys($this->rows) as $line) {
-            $this->rows[$line][$of] *= $left;
-        }
-        foreach (array_keys($this->tangents) as $source) {
-            $this->tangents[$source][$of] *= $left;
-        }
+        $change($this->totals);
+        array_walk($this->rows, $change);
+        array_walk($this->tangents, $change);
     }
 
     /** Raw starch swells and thickens, what of it is in the sauce. */
     public function swellStarch(): void
     {
-        if ($this->totals[Constituent::STARCH_RAW] !== 0.0) {
-            Turning::swell($this->totals);
-            array_walk($this->rows, Turning::swell(...));
-            array_walk($this->tangents, Turning::swell(...));
-        }
+        $this->turn(Turning::swell(...));
     }
 
     /** The bite of mustard and horseradish, down to a share of what it was. */
     public function fadeBite(float $left): void
     {
         if ($this->totals[Constituent::MUSTARD_BITE] !== 0.0) {
-            $this->less(Constituent::MUSTARD_BITE, $left);
+            $this->turn(Turning::less(Constituent::MUSTARD_BITE, $left));
         }
     }
 
     /** So many more days of fermenting, of milk with soured milk in it or of anything else. */
     public function ferment(float $days, float $celsius, bool $isYoghurt): void
     {
-        $share = $this->fermenting->turns($this->totals, $days, $celsius, $isYoghurt);
-        $this->turn(static fn (array $grams): array => Fermenting::turned($grams, $share));
+        $this->turn(Turning::soured($this->fermenting->turns($this->totals, $days, $celsius, $isYoghurt)));
     }
 
     /** Set alight: some of the alcohol burns off. */
     public function flame(): void
     {
-        $this->less(Constituent::ETHANOL, $this->spirits->burn());
+        $this->turn(Turning::less(Constituent::ETHANOL, $this->spirits->burn()));
     }
 
     /** Null where there is too little water. */

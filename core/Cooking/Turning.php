@@ -21,4 +21,22 @@ final class Turning
             $grams[Constituent::STARCH_RAW] = 0.0;
         }
     }
+
+    /** @return callable(array<int, float>): void so much left of one constituent */
+    public static function less(int $of, float $left): callable
+    {
+        return static function (array &$grams) use ($of, $left): void {
+            /** @var array<int, float> $grams */
+            $grams[$of] *= $left;
+        };
+    }
+
+    /** @return callable(array<int, float>): void with so large a share of the sugars turned to acid */
+    public static function soured(float $share): callable
+    {
+        return static function (array &$grams) use ($share): void {
+            /** @var array<int, float> $grams */
+            $grams = Fermenting::turned($grams, $share);
+        };
+    }
 }
