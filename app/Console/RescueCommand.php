@@ -25,8 +25,7 @@ final class RescueCommand extends Command
         {--boiled= : water boiled off beyond the plan, such as 100g}
         {--hot : it was tasted hot}
         {--before= : the id of a stage whose reduction is still to come}
-        {--trouble= : what it looks like: split, curdled, lumpy, grainy, too-firm, pasty, burnt, bitter, oily,
-            thin-again}
+        {--trouble= : what it looks like instead: split, curdled, lumpy, grainy, too-firm, pasty, burnt and so on}
         {--have=* : the slug of something on hand; what is marked on hand where nothing is said}';
 
     protected $description = 'Finds what to add to a pot that does not taste right, as one JSON object';

@@ -35,8 +35,9 @@ final class Turning
     public static function soured(float $share): callable
     {
         return static function (array &$grams) use ($share): void {
-            /** @var array<int, float> $grams */
-            $grams = Fermenting::turned($grams, $share);
+            /** @var array<int, float> $was */
+            $was = $grams;
+            $grams = Fermenting::turned($was, $share);
         };
     }
 }

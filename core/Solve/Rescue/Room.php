@@ -110,6 +110,8 @@ final readonly class Room
         $isThin
             = $this->equations->pot->powers < Thickness::Coats->begins()
             || $this->made->waters() >= self::OF_WATER
+            // a pot of which only the kind is known takes what every kitchen has
+            || $this->equations->state->isNameless
             || $this->equations->concentrates() > 1.0;
 
         return match (true) {
@@ -127,7 +129,8 @@ final readonly class Room
     {
         foreach (array_keys($this->equations->feels) as $named) {
             $does = match ($this->equations->hides(Feel::from($named))) {
-                Feel::Sweet => $thing->isOf('sweet'),
+                // it hides little of what is salt
+                Feel::Sweet => $thing->isOf('sweet') && $named !== Feel::Salty->value,
                 Feel::Sour => in_array('acid', $thing->roles, true),
                 default => false,
             };
