@@ -12,6 +12,7 @@ use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Brix;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
+use Vinculum\Mixture\Meter;
 use Vinculum\Mixture\Nutrition;
 use Vinculum\Mixture\Saturation;
 use Vinculum\Mixture\Thickness;
@@ -99,7 +100,7 @@ final class Estimates
         }
         $variance += $this->cooked->compositionVariance($byAcids) + $this->cooked->compositionVariance($byPh);
 
-        return Figure::even($acidity->ph, max(self::PH_LEAST, sqrt($variance)), '');
+        return Figure::even(Meter::shows($acidity, $this->cooked->mixture->grams), max(self::PH_LEAST, sqrt($variance)), '');
     }
 
     /** Titratable acidity of everything, to pH 8.1, g acetic acid per 100 g. */

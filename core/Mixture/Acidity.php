@@ -240,7 +240,7 @@ final class Acidity
     }
 
     /** @param array<int, float> $grams by Constituent */
-    private static function kilogramsOfWater(array $grams): float
+    public static function kilogramsOfWater(array $grams): float
     {
         $mass = Mixture::massOf($grams);
 

@@ -6,6 +6,7 @@ namespace Vinculum\Pantry;
 
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Mixture\Meter;
 
 /** The ions of a thing, so that it alone has its own pH; in a plant, what its minerals are balanced by. */
 final class Ions
@@ -60,7 +61,7 @@ final class Ions
             $composition[Constituent::OTHER_SOLUBLE] = $grams[Constituent::OTHER_SOLUBLE] -= $missing;
             $sources[Constituent::MALIC] = 'computed, with what balances its minerals';
         }
-        $charge = Acidity::chargeFor($grams, $ph);
+        $charge = Acidity::chargeFor($grams, $ph + Meter::lowers($grams));
         $composition[Constituent::STRONG_BASE] = max(0.0, $charge);
         $composition[Constituent::STRONG_ACID] = max(0.0, -$charge);
         $sources[Constituent::STRONG_BASE] = $sources[Constituent::STRONG_ACID]

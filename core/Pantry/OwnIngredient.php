@@ -11,6 +11,7 @@ use Vinculum\Amount\UnreadableAmount;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
+use Vinculum\Mixture\Meter;
 use Vinculum\Mixture\Mixture;
 
 /**
@@ -316,10 +317,8 @@ final class OwnIngredient
         if ($ph === null) {
             return;
         }
-        $charge = Acidity::chargeFor(
-            array_map(static fn (?float $value): float => $value ?? 0.0, $this->composition),
-            (float) $ph,
-        );
+        $grams = array_map(static fn (?float $value): float => $value ?? 0.0, $this->composition);
+        $charge = Acidity::chargeFor($grams, $ph + Meter::lowers($grams));
         $this->composition[Constituent::STRONG_BASE] = max(0.0, $charge);
         $this->composition[Constituent::STRONG_ACID] = max(0.0, -$charge);
         $this->sources[Constituent::STRONG_BASE] = $this->sources[Constituent::STRONG_ACID]

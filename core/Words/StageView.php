@@ -9,6 +9,7 @@ use Vinculum\Cooking\StageReport;
 use Vinculum\Cooking\StopGuide;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
+use Vinculum\Mixture\Meter;
 use Vinculum\Taste\Measure;
 use Vinculum\Taste\Tasting;
 
@@ -109,7 +110,12 @@ final readonly class StageView
                 'text' => $this->speech->number(Tasting::plain($measure, $report->sauce, $acidity)),
             ];
         }
-        $strip[] = ['label' => 'pH', 'text' => $acidity === null ? '–' : $this->speech->grouped($acidity->ph, 1)];
+        $strip[] = [
+            'label' => 'pH',
+            'text' => $acidity === null
+                ? '–'
+                : $this->speech->grouped(Meter::shows($acidity, $report->sauce->grams), 1),
+        ];
 
         return $strip;
     }

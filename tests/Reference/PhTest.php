@@ -6,6 +6,7 @@ namespace Tests\Reference;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sauce;
 use Tests\Support\Solution;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
@@ -216,5 +217,23 @@ final class PhTest extends TestCase
         self::assertLessThan(0.2, $rms);
         self::assertGreaterThan(0.75, $hits / $count);
         self::assertLessThan(0.9, $hits / $count);
+    }
+
+    /**
+     * Salt lowers what a meter shows: 5 % vinegar with 12 % of salt by 0.1 to 0.3 (specific ion interaction, from
+     * memory). A food alone shows what was measured of it, salt and all.
+     */
+    public function test_salt_lowers_the_ph_of_a_vinegar_and_not_of_a_food_alone(): void
+    {
+        $ph = static fn (array $lines): float => Sauce::evaluate($lines)->estimates->ph()->value ?? 0.0;
+        $falls = $ph(['white-vinegar' => '88 g', 'water' => '12 g']) - $ph(
+            ['white-vinegar' => '88 g', 'fine-salt' => '12 g'],
+        );
+
+        self::assertGreaterThan(0.1, $falls);
+        self::assertLessThan(0.3, $falls);
+        foreach (['soy-sauce', 'white-miso', 'ketchup', 'fish-sauce'] as $salty) {
+            self::assertEqualsWithDelta(Sauce::ingredient($salty)->ph, $ph([$salty => '100 g']), 1e-6, $salty);
+        }
     }
 }

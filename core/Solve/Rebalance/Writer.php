@@ -19,6 +19,9 @@ use Vinculum\Taste\Ratio;
 /** An answer in amounts a kitchen measures, and why each of them moves. */
 final readonly class Writer
 {
+    /** Steps of the scale from which a weight is one; judgement. */
+    private const WEIGHED = 15.0;
+
     /** Writing an amount down may move a taste by so many steps; by more where all of it is reached so. */
     private const WRITING = 0.12;
     private const ROUGHLY = 0.25;
@@ -90,6 +93,13 @@ final readonly class Writer
         );
     }
 
+    /** So little that a kitchen scale cannot tell it, of what was not weighed: a spoon, or a whole one. */
+    private static function isNoWeight(WeighedLine $line, float $factor, Kitchenware $kit): bool
+    {
+        return ($line->amount->terms[0]->unit->name ?? '') !== 'g'
+            && $line->grams * $factor < self::WEIGHED * $kit->scaleStep;
+    }
+
     private function text(
         WeighedLine $line,
         float $factor,
@@ -98,6 +108,9 @@ final readonly class Writer
         float $steps,
     ): string {
         $ways = LineWriter::ways($line, $factor, $kit);
+        if (self::isNoWeight($line, $factor, $kit) && count($ways) > 1) {
+            array_pop($ways);
+        }
         $best = (string) end($ways);
         $least = INF;
         foreach ($ways as $way) {

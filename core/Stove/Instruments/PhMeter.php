@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vinculum\Stove\Instruments;
 
+use Vinculum\Mixture\Meter;
+
 /** A pH meter that nobody has calibrated for a while: out by the same every time, and a little unsteady. */
 final readonly class PhMeter implements Instrument
 {
@@ -23,7 +25,8 @@ final readonly class PhMeter implements Instrument
 
     public function read(TruePot $pot, int $nth): ?float
     {
-        $ph = $pot->sauce->acidity()?->ph;
+        $acidity = $pot->sauce->acidity();
+        $ph = $acidity === null ? null : Meter::shows($acidity, $pot->sauce->grams);
 
         return $ph === null
             ? null
