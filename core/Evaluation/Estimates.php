@@ -100,7 +100,9 @@ final class Estimates
         }
         $variance += $this->cooked->compositionVariance($byAcids) + $this->cooked->compositionVariance($byPh);
 
-        return Figure::even(Meter::shows($acidity, $this->cooked->mixture->grams), max(self::PH_LEAST, sqrt($variance)), '');
+        $shown = Meter::shows($acidity, $this->cooked->mixture->grams);
+
+        return Figure::even($shown, max(self::PH_LEAST, sqrt($variance)), '');
     }
 
     /** Titratable acidity of everything, to pH 8.1, g acetic acid per 100 g. */

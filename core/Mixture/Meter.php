@@ -8,8 +8,8 @@ namespace Vinculum\Mixture;
  * What a pH meter shows: activity, which salt raises beyond what the equations of Acidity count on.
  *
  * A mole of salt in a kilogram of water takes 0.04 of a buffer to 0.06 of acid alone off what it shows (specific ion
- * interaction and salting out; Pitzer 1991, from memory): 5 % vinegar with 12 % of salt falls by 0.1 to 0.3. A food's own
- * pH was measured with its own salt in it, so that alone it shows just that.
+ * interaction and salting out; Pitzer 1991, from memory): 5 % vinegar with 12 % of salt falls by 0.1 to 0.3. A food's
+ * own pH was measured with its own salt in it, so that alone it shows just that.
  */
 final class Meter
 {

@@ -77,15 +77,7 @@ final class EmulsionBreaks implements Law
         if (! $isMeant || $oil < self::MEANT_FROM * $moment->mass() || $water < self::SOME_WATER) {
             return null;
         }
-        $holds
-            = self::HELD_BY_PROTEIN * Moment::sum(
-                [
-                    ...$moment->having('raw-egg', 'emulsifies'),
-                    ...$moment->ofKind('plant-dairy', 'soya-curd', 'milks', 'cream', 'cultured'),
-                ],
-                Constituent::PROTEIN,
-            )
-            + self::HELD_BY_LITTLE * Moment::weight($moment->having('emulsifies-a-little'));
+        $holds = self::holds($moment);
         $volume = $oil * self::ML_PER_G_OF_OIL;
         $isCrowded = $volume > self::CROWDED * ($volume + $moment->mass() - $oil);
         if ($oil <= $holds && ! $isCrowded) {
@@ -109,5 +101,17 @@ final class EmulsionBreaks implements Law
             ),
             'McGee, On Food and Cooking (2004)',
         );
+    }
+
+    /** g of oil that what is in it holds in drops. */
+    public static function holds(Moment $moment): float
+    {
+        return self::HELD_BY_PROTEIN * Moment::sum(
+            [
+                ...$moment->having('raw-egg', 'emulsifies'),
+                ...$moment->ofKind('plant-dairy', 'soya-curd', 'milks', 'cream', 'cultured'),
+            ],
+            Constituent::PROTEIN,
+        ) + self::HELD_BY_LITTLE * Moment::weight($moment->having('emulsifies-a-little'));
     }
 }

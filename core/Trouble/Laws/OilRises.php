@@ -29,25 +29,13 @@ final class OilRises implements Law
     private const BITS = 0.03;
     private const PIECES = 0.2;
 
-    /** g of oil that a gram of mustard keeps down for a while, and a gram of an emulsifier's protein. */
-    private const HELD_BY_LITTLE = 27.0;
-    private const HELD_BY_PROTEIN = 85.0;
-
     public function of(Moment $moment): ?Trouble
     {
         $oil = Moment::weight(array_values(array_filter(
             $moment->ofKind('oil'),
             static fn (Thing $thing): bool => $thing->ingredient->perGram[Constituent::FAT] > 0.9,
         )));
-        $holds
-            = self::HELD_BY_PROTEIN * Moment::sum(
-                [
-                    ...$moment->having('raw-egg', 'emulsifies'),
-                    ...$moment->ofKind('soya-curd', 'milks', 'cream', 'cultured'),
-                ],
-                Constituent::PROTEIN,
-            )
-            + self::HELD_BY_LITTLE * Moment::weight($moment->having('emulsifies-a-little'));
+        $holds = EmulsionBreaks::holds($moment);
         $isThick = $moment->starch() > 0.01 || Moment::weight($moment->ofKind('gum')) > 0.0005 * $moment->mass();
         $hasBits
             = $moment->share(Constituent::INSOLUBLE) >= self::BITS
