@@ -7,6 +7,7 @@ namespace Vinculum\Cooking;
 use Vinculum\Mixture\Acidity;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
+use Vinculum\Mixture\Meter;
 use Vinculum\Mixture\Mixture;
 
 /**
@@ -44,7 +45,7 @@ final class Fermenting
     private const SUGARS = 0.9;
     private const ACETIC = 0.1;
 
-    /** pH they stop at; in milk, with yoghurt's own. */
+    /** pH they stop at, as a meter shows it; in milk, with yoghurt's own. */
     private const STOPS = 3.4;
     private const YOGHURT_STOPS = 4.0;
 
@@ -118,7 +119,12 @@ final class Fermenting
     private static function most(array $grams, bool $isYoghurt): float
     {
         $stops = $isYoghurt ? self::YOGHURT_STOPS : self::STOPS;
-        $ph = static fn (float $share): float => Acidity::of(self::turned($grams, $share))->ph ?? 7.0;
+        $ph = static function (float $share) use ($grams): float {
+            $turned = self::turned($grams, $share);
+            $acidity = Acidity::of($turned);
+
+            return $acidity === null ? 7.0 : Meter::shows($acidity, $turned);
+        };
         if ($ph(self::SUGARS) >= $stops) {
             return self::SUGARS;
         }
