@@ -43,7 +43,8 @@ final readonly class Mend
             }
         }
         $water = $catalogue->plainFor('water');
-        $ways = new Ways($from, new Larder($own, array_values(array_filter([...$have, $water]))), $grams);
+        $larder = new Larder($own, array_values(array_filter([...$have, $water])));
+        $ways = new Ways($from, new Hold($from), $larder, $grams);
         $remedies = array_map(
             static fn (Way $way): Remedy => self::remedy($way, $from, $catalogue, $grams),
             $ways->of($complaint),

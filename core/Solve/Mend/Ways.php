@@ -14,14 +14,14 @@ use Vinculum\Pantry\Ingredient;
  */
 final readonly class Ways
 {
-    /** Shares of the pot from which it is one of butter, oil, cheese, sugar, chocolate, nuts; judgement. */
-    private const OF_IT = 0.15;
-    private const SWEET = 0.4;
-
     private float $mass;
 
-    public function __construct(private Evaluation $of, private Larder $larder, ?float $grams = null)
-    {
+    public function __construct(
+        private Evaluation $of,
+        private Hold $hold,
+        private Larder $larder,
+        ?float $grams = null,
+    ) {
         $this->mass = $grams ?? $of->cooked->mixture->mass();
     }
 
@@ -30,15 +30,14 @@ final readonly class Ways
     {
         return array_values(array_filter(match ($complaint) {
             Complaint::Split => $this->split(),
-            Complaint::Curdled => [$this->curdled()],
+            Complaint::Curdled => $this->curdled(),
             Complaint::Lumpy => [$this->lumpy()],
             Complaint::Grainy => $this->grainy(),
-            Complaint::TooFirm => $this->tooFirm(),
-            Complaint::Pasty => $this->pasty(),
+            Complaint::TooFirm, Complaint::Pasty => $this->tooFirm(),
             Complaint::Burnt => [],
             Complaint::Bitter => $this->bitter(),
             Complaint::Oily => $this->oily(),
-            Complaint::ThinAgain => [$this->thinAgain()],
+            Complaint::ThinAgain => $this->thinAgain(),
         }));
     }
 
@@ -46,7 +45,7 @@ final readonly class Ways
     public function note(Complaint $complaint): Sentence
     {
         return match (true) {
-            $complaint === Complaint::Burnt && $this->isFried() => Sentence::of(
+            $complaint === Complaint::Burnt && $this->hold->isFried() => Sentence::of(
                 'Nothing takes the bitterness out again. Pour it away, and begin with new oil and fresh garlic or '
                     .'spice: sugar only covers it.',
             ),
@@ -61,23 +60,28 @@ final readonly class Ways
     /** @return list<Way|null> */
     private function split(): array
     {
-        $share = fn (string ...$kinds): float => $this->share(static fn (Ingredient $thing): bool
-            => $thing->isOf(...$kinds));
-        if ($share('ripe-cheese') >= self::OF_IT) {
-            return [$this->cheese()];
-        }
-        if ($this->share(static fn (Ingredient $thing): bool => $thing->is('sets-cold')) >= self::OF_IT) {
-            return [...$this->butter(), $this->yolk()];
-        }
-        $hasEgg = $this->share(static fn (Ingredient $thing): bool => $thing->is('emulsifies')) > 0.02;
-        if ($share('oil') >= self::OF_IT) {
-            return $hasEgg ? [$this->yolk(), $this->mustard()] : [$this->mustard(), $this->yolk()];
-        }
-        if ($hasEgg) {
-            return [$this->yolk()];
-        }
+        return match (true) {
+            $this->hold->isCheese() => [$this->cheese()],
+            $this->hold->isButter() => [...$this->butter(), $this->yolk()],
+            $this->hold->isOil() && $this->hold->hasEgg() => [$this->yolk(), $this->mustard()],
+            $this->hold->isOil() => [$this->mustard(), $this->yolk()],
+            $this->hold->isNutPaste() => [$this->slackened()],
+            $this->hold->isCold(), $this->hold->isLean() => [$this->stirredBack()],
+            $this->hold->hasStarch() => [$this->slackened(), $this->blended()],
+            $this->hold->hasEgg() => [$this->smoothed()],
+            default => [$this->slackened(), $this->smoothed()],
+        };
+    }
 
-        return [$this->slackened(), $this->curdled()];
+    /** @return list<Way|null> what was held by fat is mended as where it has split */
+    private function curdled(): array
+    {
+        return match (true) {
+            $this->hold->isEmulsion() => $this->split(),
+            ! $this->hold->canCurdle(), $this->hold->hasStarch() => [$this->blended()],
+            $this->hold->isCold() => [$this->stirredBack()],
+            default => [$this->smoothed()],
+        };
     }
 
     private function cheese(): ?Way
@@ -120,7 +124,7 @@ final readonly class Ways
         return $yolk === null ? null : $this->way(
             [[$yolk, $grams * max(1.0, round($this->mass / 500)) / $this->mass], [$this->larder->water(), 0.03]],
             [
-                Sentence::of('Whisk the yolk with the water in a clean bowl.'),
+                Sentence::of('Whisk the egg with the water in a clean bowl.'),
                 Sentence::of('Whisk the split sauce in by drops, then by the spoon: it goes in as oil did.'),
                 Sentence::of('The egg is raw: a pasteurised one for whoever has to be careful.'),
             ],
@@ -137,11 +141,14 @@ final readonly class Ways
     private function slackened(): ?Way
     {
         return $this->way([[$this->larder->stock() ?? $this->larder->water(), 0.1]], [
-            Sentence::of('Warm it, not to the boil, and whisk it in by the spoon until the sauce is smooth again.'),
+            $this->hold->isCold()
+                ? Sentence::of('Whisk it in by the spoon until the sauce is smooth again.')
+                : Sentence::of('Warm it, not to the boil, and whisk it in by the spoon until the sauce is smooth '
+                    .'again.'),
         ]);
     }
 
-    private function curdled(): ?Way
+    private function smoothed(): ?Way
     {
         return $this->way([[$this->larder->starch(), 0.0115], [$this->larder->water(), 0.03]], [
             Sentence::of('Slake the starch in the cold water.'),
@@ -149,25 +156,41 @@ final readonly class Ways
         ]);
     }
 
+    private function stirredBack(): Way
+    {
+        return new Way([], [
+            Sentence::of('What stands on top is whey or juice: stir it in again, or pour it off for a thicker sauce.'),
+            Sentence::of('Blended it is smooth again, and thinner.'),
+        ]);
+    }
+
+    private function blended(): Way
+    {
+        return new Way([], [Sentence::of('Blend it for longer, and pass it through a sieve.')]);
+    }
+
     private function lumpy(): Way
     {
-        $isGum = $this->share(static fn (Ingredient $thing): bool => $thing->isOf('gum')) > 0.0;
-
-        return new Way([], $isGum
-            ? [
+        return new Way([], match (true) {
+            $this->hold->isJelly() => [
+                Sentence::of('Warm it, not to the boil, until all of it has melted, and pass it through a sieve.'),
+            ],
+            $this->hold->hasGum() => [
                 Sentence::of('Blend it for half a minute, and let it rest for ten.'),
                 Sentence::of('No more gum, and never dry: mix it with a spoon of oil or sugar first.'),
-            ]
-            : [
+            ],
+            $this->hold->hasStarch() => [
                 Sentence::of('Off the heat whisk hard, or blend it; then pass it through a sieve.'),
                 Sentence::of('No more dry flour: slake it in cold water, or rub it into butter, first.'),
-            ]);
+            ],
+            default => [Sentence::of('Whisk hard, or blend it; then pass it through a sieve.')],
+        });
     }
 
     /** @return list<Way|null> */
     private function grainy(): array
     {
-        if ($this->share(static fn (Ingredient $thing): bool => $thing->isOf('chocolate')) >= self::OF_IT) {
+        if ($this->hold->isChocolate()) {
             $hands = [
                 Sentence::of('Bring it to the boil, pour it over at once, and whisk until it is smooth.'),
                 Sentence::of('Not a little of it, and no more heat.'),
@@ -178,8 +201,8 @@ final readonly class Ways
                 $this->way([[$this->larder->water(), 0.3]], $hands),
             ];
         }
-        if ($this->of->cooked->mixture->sugars() < self::SWEET * $this->of->cooked->mixture->mass()) {
-            return [$this->curdled()];
+        if (! $this->hold->isSyrup()) {
+            return $this->curdled();
         }
 
         return [$this->way([[$this->larder->water(), 0.15], [$this->larder->acid(), 0.0125]], [
@@ -191,41 +214,36 @@ final readonly class Ways
     /** @return list<Way|null> */
     private function tooFirm(): array
     {
-        $isJelly = $this->share(static fn (Ingredient $thing): bool => $thing->is('gels')) > 0.0;
-        $isMilky = $this->share(static fn (Ingredient $thing): bool => $thing->isOf('dairy', 'plant-dairy')) >= 0.2;
-        $liquid = ($isMilky ? $this->larder->milk() : $this->larder->stock()) ?? $this->larder->water();
+        $liquid = ($this->hold->isMilky() ? $this->larder->milk() : $this->larder->stock()) ?? $this->larder->water();
 
-        return [$this->way([[$liquid, $isJelly ? 0.3 : 0.25]], [
-            Sentence::of('Warm it, stir it in by and by until it is melted and smooth, and let a spoonful go cold to '
-                .'see.'),
-            Sentence::of('Salt it again at the end.'),
-        ])];
-    }
-
-    /** @return list<Way|null> */
-    private function pasty(): array
-    {
-        if ($this->share(static fn (Ingredient $thing): bool => $thing->isOf('nut-paste')) >= self::OF_IT) {
-            return [$this->way([[$this->larder->water(), 0.5]], [
+        return [match (true) {
+            $this->hold->isNutPaste() => $this->way([[$this->larder->water(), 0.5]], [
                 Sentence::of('Cold, and by the spoon, whisking: it goes stiff first, and then smooth. Stop when it '
                     .'pours.'),
-            ])];
-        }
-        if ($this->share(static fn (Ingredient $thing): bool => $thing->isOf('mustard')) >= self::OF_IT) {
-            return [$this->way([[$this->larder->acid() ?? $this->larder->water(), 0.11]], [
+            ]),
+            $this->hold->isMustard() => $this->way([[$this->larder->acid() ?? $this->larder->water(), 0.11]], [
                 Sentence::of('Stir it in, and let it rest for twelve hours before you judge it.'),
                 Sentence::of('No more dry mustard.'),
-            ])];
-        }
-
-        return $this->tooFirm();
+            ]),
+            $this->hold->isOil() && ! $this->hold->hasEgg() => new Way([], [
+                Sentence::of('Let it come to the warmth of the room, and shake it: oil sets in the cold.'),
+            ]),
+            $this->hold->isButter() => $this->butter()[1],
+            $this->hold->isCold() => $this->way([[$liquid, $this->hold->isOil() ? 0.04 : 0.1]], [
+                Sentence::of('Stir it in cold, by the spoon, and stop where it runs as it should.'),
+            ]),
+            default => $this->way([[$liquid, $this->hold->isGelled() ? 0.3 : 0.25]], [
+                Sentence::of('Warm it, stir it in by and by until it is melted and smooth, and let a spoonful go cold '
+                    .'to see.'),
+                Sentence::of('Season it again at the end.'),
+            ]),
+        }];
     }
 
     /** @return list<Way|null> */
     private function bitter(): array
     {
-        $rich = $this->share(static fn (Ingredient $thing): bool => $thing->isOf('nut-paste', 'dairy'));
-        $isRich = $rich >= self::OF_IT;
+        $isRich = $this->hold->isRich();
 
         return [$this->way(
             [
@@ -235,7 +253,9 @@ final readonly class Ways
             ],
             [
                 Sentence::of('One after the other, and taste between them: salt first, for it hides what is bitter.'),
-                Sentence::of('Do not simmer it longer, and put in no zest or seeds.'),
+                $this->hold->isCold()
+                    ? Sentence::of('Put in no zest or seeds.')
+                    : Sentence::of('Do not simmer it longer, and put in no zest or seeds.'),
             ],
             needsAll: false,
         )];
@@ -244,16 +264,50 @@ final readonly class Ways
     /** @return list<Way|null> */
     private function oily(): array
     {
+        if ($this->hold->isEmulsion()) {
+            return $this->split();
+        }
+        if ($this->hold->isNutPaste()) {
+            return [$this->slackened()];
+        }
+
         return [
             new Way([], [
                 Sentence::of('Let it stand off the heat, and spoon the oil off, or lay kitchen paper on it.'),
                 Sentence::of('Cold, it sets on top and lifts off in one piece.'),
             ]),
-            $this->curdled(),
+            $this->hold->canCurdle() && ! $this->hold->isCold() ? $this->smoothed() : null,
         ];
     }
 
-    private function thinAgain(): ?Way
+    /** @return list<Way|null> */
+    private function thinAgain(): array
+    {
+        return match (true) {
+            $this->hold->isEmulsion() => $this->split(),
+            $this->hold->isNutPaste() => [new Way([], [
+                Sentence::of('Let it stand for a quarter of an hour: it thickens as it stands.'),
+                Sentence::of('Then more of the paste, by the spoon.'),
+            ])],
+            $this->hold->isJelly() => [new Way([], [
+                Sentence::of('It sets only cold: put a spoonful into the fridge for a quarter of an hour before you '
+                    .'judge it.'),
+                Sentence::of('Where that stays thin, melt it again and boil it down a little.'),
+            ])],
+            $this->hold->isCold() => [new Way([], [
+                Sentence::of('Let it drain in a sieve, or in a cloth in the fridge for an hour.'),
+                Sentence::of('Salt it only when it is eaten: salt draws water out.'),
+            ])],
+            $this->hold->hasEgg() && ! $this->hold->hasStarch() => [$this->smoothed()],
+            $this->hold->hasStarch() => [$this->thickened()],
+            default => [
+                new Way([], [Sentence::of('Boil it down, lid off, until a spoon drawn through it leaves a path.')]),
+                $this->thickened(),
+            ],
+        };
+    }
+
+    private function thickened(): ?Way
     {
         return $this->way([[$this->larder->starch(), 0.02], [$this->larder->water(), 0.05]], [
             Sentence::of('Slake the starch in the cold water.'),
@@ -277,27 +331,5 @@ final readonly class Ways
         }
 
         return $takes === [] ? null : new Way($takes, $hands);
-    }
-
-    /** @param callable(Ingredient): bool $is */
-    private function share(callable $is): float
-    {
-        $grams = 0.0;
-        foreach ($this->of->cooked->weighed->lines as $line) {
-            $grams += $line->ingredient !== null && $is($line->ingredient) ? $line->grams : 0.0;
-        }
-
-        return $grams / max(1e-9, $this->of->cooked->mixture->mass());
-    }
-
-    private function isFried(): bool
-    {
-        foreach ($this->of->recipe->stages as $stage) {
-            if ($stage->process?->kind->value === 'fry') {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -19,6 +19,8 @@ use Vinculum\Solve\Rescue\Remedy;
  */
 final class MendTest extends TestCase
 {
+    private const HOUSE = ['egg', 'maize-starch', 'milk', 'double-cream', 'dijon-type-mustard', 'fine-salt', 'sugar'];
+
     /**
      * @return iterable<string, array{array<string, string>, string, list<string>, array<string, float>, string}> lines,
      *     complaint, on hand, g of what the first way takes, and what the hands do
@@ -120,6 +122,99 @@ final class MendTest extends TestCase
         $without = self::mended($butter, 'split', []);
 
         self::assertSame(['water'], self::slugs($without[0]), 'no cream in the house');
+    }
+
+    /** @return iterable<string, array{array<string, string>}> */
+    public static function neverHeated(): iterable
+    {
+        yield 'mayonnaise' => [['egg-yolk' => '17 g', 'sunflower-oil' => '250 ml', 'lemon-juice' => '15 ml']];
+        yield 'vinaigrette' => [['olive-oil' => '150 ml', 'wine-vinegar' => '50 ml']];
+        yield 'a herb dip' => [['yoghurt' => '400 g', 'mint-fresh' => '10 g', 'fine-salt' => '4 g']];
+        yield 'a fresh salsa' => [['tomato' => '400 g', 'onion' => '80 g', 'lime-juice' => '20 g']];
+        yield 'tahini sauce' => [['tahini' => '150 g', 'lemon-juice' => '60 ml', 'water' => '90 g']];
+    }
+
+    /** @param array<string, string> $lines */
+    #[DataProvider('neverHeated')]
+    public function test_what_was_never_heated_is_not_heated_to_mend_it(array $lines): void
+    {
+        foreach (Complaint::cases() as $complaint) {
+            foreach (self::mended($lines, $complaint->value, self::HOUSE) as $way) {
+                $hands = implode(' ', array_map(Say::it(...), $way->hands));
+                self::assertDoesNotMatchRegularExpression('/Warm it|°C|[Bb]oil|simmer/', $hands, $complaint->value);
+                self::assertNotContains('maize-starch', self::slugs($way), $complaint->value);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>}> */
+    public static function heldByFat(): iterable
+    {
+        yield 'mayonnaise' => [['egg-yolk' => '17 g', 'sunflower-oil' => '250 ml', 'lemon-juice' => '15 ml']];
+        yield 'a butter sauce with yolks' => [['egg-yolk' => '54 g', 'butter' => '200 g', 'lemon-juice' => '15 g']];
+        yield 'vinaigrette' => [['olive-oil' => '150 ml', 'wine-vinegar' => '50 ml']];
+    }
+
+    /** @param array<string, string> $lines */
+    #[DataProvider('heldByFat')]
+    public function test_fat_that_has_come_out_is_one_fault_whatever_it_looks_like(array $lines): void
+    {
+        $split = array_map(self::slugs(...), self::mended($lines, 'split', self::HOUSE));
+        self::assertNotSame([], $split);
+        foreach (['curdled', 'grainy', 'oily', 'thin-again'] as $complaint) {
+            self::assertSame(
+                $split,
+                array_map(self::slugs(...), self::mended($lines, $complaint, self::HOUSE)),
+                $complaint,
+            );
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>, string, string}> lines, complaint, what the hands do */
+    public static function byHand(): iterable
+    {
+        yield 'nothing in it curdles' => [
+            ['tomato' => '400 g', 'onion' => '80 g'], 'curdled', 'through a sieve',
+        ];
+        yield 'starch in it holds the milk' => [
+            ['milk' => '500 ml', 'butter' => '30 g', 'plain-flour' => '30 g'], 'grainy', 'through a sieve',
+        ];
+        yield 'gelatine melts again' => [['water' => '300 ml', 'gelatine' => '8 g'], 'lumpy', 'has melted'];
+        yield 'gelatine sets only cold' => [['water' => '300 ml', 'gelatine' => '8 g'], 'thin-again', 'fridge'];
+        yield 'oil sets in the cold' => [
+            ['olive-oil' => '150 ml', 'wine-vinegar' => '50 ml'], 'too-firm', 'warmth of the room',
+        ];
+        yield 'salt draws water' => [['tomato' => '400 g', 'onion' => '80 g'], 'thin-again', 'drain'];
+    }
+
+    /** @param array<string, string> $lines */
+    #[DataProvider('byHand')]
+    public function test_where_nothing_is_short_the_hands_do_it(array $lines, string $complaint, string $hands): void
+    {
+        $way = self::mended($lines, $complaint, self::HOUSE)[0];
+
+        self::assertSame([], $way->additions);
+        self::assertStringContainsString($hands, implode(' ', array_map(Say::it(...), $way->hands)));
+    }
+
+    public function test_eggs_without_starch_never_come_to_the_boil(): void
+    {
+        $custard = ['milk' => '400 ml', 'egg-yolk' => '80 g', 'sugar' => '60 g'];
+        $way = self::mended($custard, 'thin-again', self::HOUSE)[0];
+
+        self::assertStringContainsString('never boil it', Say::it($way->hands[1]));
+    }
+
+    public function test_what_was_boiled_down_without_starch_is_boiled_down_again_first(): void
+    {
+        $chutney = Sauce::evaluate(
+            ['apple' => '800 g', 'sugar' => '400 g', 'cider-vinegar' => '300 ml'],
+            ['process' => ['kind' => 'simmer', 'minutes' => 60]],
+        );
+        $way = Mend::of($chutney, Sauce::catalogue(), Complaint::ThinAgain, [Sauce::ingredient('maize-starch')]);
+
+        self::assertSame([], $way->remedies[0]->additions);
+        self::assertStringContainsString('Boil it down', Say::it($way->remedies[0]->hands[0]));
     }
 
     public function test_half_a_pot_takes_half(): void

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Solve\Mend;
+
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Recipe\ProcessKind;
+
+/** What holds a pot together, which decides what mends it whatever it looks like. */
+final readonly class Hold
+{
+    /** Shares of the pot from which it is one of butter, oil, cheese, sugar, chocolate, nuts; judgement. */
+    private const OF_IT = 0.15;
+    private const SWEET = 0.4;
+    private const MILKY = 0.2;
+    private const EGG = 0.02;
+    private const LEAN = 0.03;
+
+    public function __construct(private Evaluation $of) {}
+
+    public function isCheese(): bool
+    {
+        return $this->ofKind('ripe-cheese') >= self::OF_IT;
+    }
+
+    /** Fat that sets in the cold, held warm: not where starch holds it. */
+    public function isButter(): bool
+    {
+        return ! $this->hasStarch() && $this->being('sets-cold') >= self::OF_IT;
+    }
+
+    public function isOil(): bool
+    {
+        return $this->ofKind('oil') >= self::OF_IT;
+    }
+
+    /** Fat in water or water in fat, and nothing else that thickens it. */
+    public function isEmulsion(): bool
+    {
+        return ! $this->hasStarch() && ($this->isCheese() || $this->isButter() || $this->isOil());
+    }
+
+    public function hasEgg(): bool
+    {
+        return $this->being('emulsifies') > self::EGG;
+    }
+
+    public function hasStarch(): bool
+    {
+        return $this->ofKind('starch') > 0.0;
+    }
+
+    public function hasGum(): bool
+    {
+        return $this->ofKind('gum') > 0.0;
+    }
+
+    /** Set by what melts again. */
+    public function isJelly(): bool
+    {
+        return $this->being('jelly-that-melts') > 0.0;
+    }
+
+    public function isGelled(): bool
+    {
+        return $this->being('gels') > 0.0;
+    }
+
+    /** With too little fat in it for any to come out. */
+    public function isLean(): bool
+    {
+        $mixture = $this->of->cooked->mixture;
+
+        return $mixture->grams[Constituent::FAT] < self::LEAN * $mixture->mass();
+    }
+
+    public function isNutPaste(): bool
+    {
+        return $this->ofKind('nut-paste') >= self::OF_IT;
+    }
+
+    public function isMustard(): bool
+    {
+        return $this->ofKind('mustard') >= self::OF_IT;
+    }
+
+    public function isChocolate(): bool
+    {
+        return $this->ofKind('chocolate') >= self::OF_IT;
+    }
+
+    public function isSyrup(): bool
+    {
+        return $this->of->cooked->mixture->sugars() >= self::SWEET * $this->of->cooked->mixture->mass();
+    }
+
+    public function isMilky(): bool
+    {
+        return $this->ofKind('dairy', 'plant-dairy') >= self::MILKY;
+    }
+
+    public function isRich(): bool
+    {
+        return $this->ofKind('nut-paste', 'dairy') >= self::OF_IT;
+    }
+
+    public function canCurdle(): bool
+    {
+        return $this->hasEgg() || $this->ofKind('dairy', 'plant-dairy') > 0.0;
+    }
+
+    public function isFried(): bool
+    {
+        return $this->hasStageOf(ProcessKind::Fry);
+    }
+
+    /** Nothing heats it, and nothing in it would have to be heated: it is not warmed to mend it. */
+    public function isCold(): bool
+    {
+        $isCooked = $this->hasStageOf(
+            ProcessKind::Fry,
+            ProcessKind::Warm,
+            ProcessKind::Simmer,
+            ProcessKind::Boil,
+            ProcessKind::Roast,
+            ProcessKind::Flame,
+            ProcessKind::Grill,
+        );
+        $asksForHeat
+            = $this->hasStarch()
+            || $this->isCheese()
+            || $this->isButter()
+            || $this->isJelly()
+            || $this->isChocolate()
+            || $this->isSyrup()
+            || ($this->hasEgg() && ! $this->isOil());
+
+        return ! $isCooked && ! $asksForHeat;
+    }
+
+    private function hasStageOf(ProcessKind ...$kinds): bool
+    {
+        foreach ($this->of->recipe->stages as $stage) {
+            if (in_array($stage->process?->kind, $kinds, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function ofKind(string ...$kinds): float
+    {
+        return $this->share(static fn (Ingredient $thing): bool => $thing->isOf(...$kinds));
+    }
+
+    private function being(string $trait): float
+    {
+        return $this->share(static fn (Ingredient $thing): bool => $thing->is($trait));
+    }
+
+    /** @param callable(Ingredient): bool $is */
+    private function share(callable $is): float
+    {
+        $grams = 0.0;
+        foreach ($this->of->cooked->weighed->lines as $line) {
+            $grams += $line->ingredient !== null && $is($line->ingredient) ? $line->grams : 0.0;
+        }
+
+        return $grams / max(1e-9, $this->of->cooked->mixture->mass());
+    }
+}
