@@ -21,20 +21,24 @@ final readonly class Hold
 
     public function __construct(private Evaluation $of) {}
 
+    /** Melted cheese: not a little of it in oil. */
     public function isCheese(): bool
     {
-        return $this->ofKind('ripe-cheese') >= self::OF_IT;
+        return $this->ofKind('ripe-cheese') >= max(self::OF_IT, $this->ofKind('oil'));
     }
 
-    /** Fat that sets in the cold, held warm: not where starch holds it. */
+    /** Fat that sets in the cold, held warm: not where starch or more egg than fat holds it. */
     public function isButter(): bool
     {
-        return ! $this->hasStarch() && $this->being('sets-cold') >= self::OF_IT;
+        return ! $this->hasStarch() && $this->being('sets-cold') >= max(self::OF_IT, $this->being('raw-egg'));
     }
 
+    /** Oil whisked into something: that of a paste of herbs stands on it, and is meant to. */
     public function isOil(): bool
     {
-        return $this->ofKind('oil') >= self::OF_IT;
+        $isInto = $this->hasEgg() || $this->ofKind('vinegar', 'citrus-juice') > 0.0;
+
+        return $isInto && $this->ofKind('oil') >= max(self::OF_IT, $this->being('raw-egg'));
     }
 
     /** Fat in water or water in fat, and nothing else that thickens it. */
@@ -136,7 +140,7 @@ final readonly class Hold
             || $this->isJelly()
             || $this->isChocolate()
             || $this->isSyrup()
-            || ($this->hasEgg() && ! $this->isOil());
+            || ($this->being('raw-egg') > self::EGG && ! $this->isOil());
 
         return ! $isCooked && ! $asksForHeat;
     }

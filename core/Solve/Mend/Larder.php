@@ -60,9 +60,16 @@ final readonly class Larder
         return $this->first(static fn (Ingredient $thing): bool => $thing->isOf('wine'));
     }
 
+    /** Of the pot alone: no other sauce is let down with it. */
     public function stock(): ?Ingredient
     {
-        return $this->first(static fn (Ingredient $thing): bool => $thing->isOf('stock'));
+        foreach ($this->own as $thing) {
+            if ($thing->isOf('stock')) {
+                return $thing;
+            }
+        }
+
+        return null;
     }
 
     public function salt(): ?Ingredient

@@ -159,7 +159,8 @@ final readonly class Ways
     private function stirredBack(): Way
     {
         return new Way([], [
-            Sentence::of('What stands on top is whey or juice: stir it in again, or pour it off for a thicker sauce.'),
+            Sentence::of('What stands on top is whey, juice or oil: stir it in again, or pour it off for a '
+                .'thicker sauce.'),
             Sentence::of('Blended it is smooth again, and thinner.'),
         ]);
     }
@@ -270,13 +271,16 @@ final readonly class Ways
         if ($this->hold->isNutPaste()) {
             return [$this->slackened()];
         }
+        if ($this->hold->isCold()) {
+            return [$this->stirredBack()];
+        }
 
         return [
             new Way([], [
                 Sentence::of('Let it stand off the heat, and spoon the oil off, or lay kitchen paper on it.'),
                 Sentence::of('Cold, it sets on top and lifts off in one piece.'),
             ]),
-            $this->hold->canCurdle() && ! $this->hold->isCold() ? $this->smoothed() : null,
+            $this->hold->canCurdle() ? $this->smoothed() : null,
         ];
     }
 

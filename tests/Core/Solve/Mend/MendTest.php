@@ -197,6 +197,40 @@ final class MendTest extends TestCase
         self::assertStringContainsString($hands, implode(' ', array_map(Say::it(...), $way->hands)));
     }
 
+    /** @return iterable<string, array{array<string, string>, string, list<string>}> lines, complaint, what is taken */
+    public static function whatThereIsMostOf(): iterable
+    {
+        yield 'a paste of herbs is neither fondue nor dressing' => [
+            ['basil' => '60 g', 'olive-oil' => '120 ml', 'parmesan' => '50 g', 'pine-nut' => '30 g'],
+            'oily', [],
+        ];
+        yield 'butter in a curd is held by egg' => [
+            ['lemon-juice' => '120 ml', 'egg' => '150 g', 'sugar' => '150 g', 'butter' => '100 g'],
+            'curdled', ['maize-starch', 'water'],
+        ];
+        yield 'what egg came as mayonnaise is not cooked' => [
+            ['buttermilk' => '200 ml', 'mayonnaise' => '100 g', 'chive' => '10 g'],
+            'curdled', [],
+        ];
+    }
+
+    /**
+     * @param array<string, string> $lines
+     * @param list<string> $takes
+     */
+    #[DataProvider('whatThereIsMostOf')]
+    public function test_what_there_is_most_of_holds_it(array $lines, string $complaint, array $takes): void
+    {
+        self::assertSame($takes, self::slugs(self::mended($lines, $complaint, self::HOUSE)[0]));
+    }
+
+    public function test_stock_goes_only_into_what_is_made_of_it(): void
+    {
+        $jam = ['strawberry' => '500 g', 'sugar' => '400 g', 'lemon-juice' => '20 ml'];
+
+        self::assertSame(['water'], self::slugs(self::mended($jam, 'too-firm', ['chicken-stock'])[0]));
+    }
+
     public function test_eggs_without_starch_never_come_to_the_boil(): void
     {
         $custard = ['milk' => '400 ml', 'egg-yolk' => '80 g', 'sugar' => '60 g'];
