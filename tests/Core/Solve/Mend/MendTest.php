@@ -129,7 +129,7 @@ final class MendTest extends TestCase
     {
         yield 'mayonnaise' => [['egg-yolk' => '17 g', 'sunflower-oil' => '250 ml', 'lemon-juice' => '15 ml']];
         yield 'vinaigrette' => [['olive-oil' => '150 ml', 'wine-vinegar' => '50 ml']];
-        yield 'a herb dip' => [['yoghurt' => '400 g', 'mint-fresh' => '10 g', 'fine-salt' => '4 g']];
+        yield 'a herb dip' => [['yoghurt' => '400 g', 'mint' => '10 g', 'fine-salt' => '4 g']];
         yield 'a fresh salsa' => [['tomato' => '400 g', 'onion' => '80 g', 'lime-juice' => '20 g']];
         yield 'tahini sauce' => [['tahini' => '150 g', 'lemon-juice' => '60 ml', 'water' => '90 g']];
     }
