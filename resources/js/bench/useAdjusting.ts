@@ -57,12 +57,14 @@ const onPaper = (answer: RebalanceAnswer): Proposal => ({
   half: null,
 });
 
+const isByHand = (option: Rescue['options'][number]) => option.additions.length === 0 && option.boil_off_g === 0;
+
 const inThePot = (option: Rescue['options'][number]): Proposal => ({
   words: option.words,
   lines: [],
   cost: option.cost_text,
-  makes: option.additions.length === 0 && option.boil_off_g === 0 ? '' : option.pot_text,
-  afterwards: `then ${option.makes_text}`,
+  makes: isByHand(option) ? '' : option.pot_text,
+  afterwards: isByHand(option) ? null : `then ${option.makes_text}`,
   note: option.note,
   hands: option.steps,
   brings: option.brings,
