@@ -58,6 +58,7 @@ namespace Vinculum\Pantry;
  *     processes: array<string, ProcessWords>,
  *     tints: array<string, string>,
  *     colours: array<string, string>,
+ *     of_any_sauce: list<string>,
  *     yardsticks: array<string, list<string>>,
  *     hues: list<array{int, string}>,
  *     kinds: array<string, array{name: string, of?: string, called?: list<string>}>,

@@ -21,10 +21,6 @@ final readonly class Character
     /** Roles of what is there to be smelled or to burn. */
     private const STRONG = ['aroma', 'hot'];
 
-    /** Words of a name that are of any sauce. */
-    private const SAYS_NOTHING
-        = ['sauce', 'the', 'and', 'with', 'for', 'red', 'green', 'white', 'black', 'brown', 'hot'];
-
     /** @var array<int, Role> by line */
     public array $roles;
 
@@ -34,7 +30,8 @@ final readonly class Character
             $of->cooked->weighed->lines,
             static fn (WeighedLine $line): bool => $line->ingredient !== null && $line->grams > 0.0,
         );
-        $names = self::words($of->recipe->name);
+        $ofAny = $of->cooked->weighed->vocabulary->words['of_any_sauce'];
+        $names = self::words($of->recipe->name, $ofAny);
         $base = $of->style?->base['ingredient'] ?? null;
         uasort($lines, static fn (WeighedLine $a, WeighedLine $b): int => $b->grams <=> $a->grams);
         $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines));
@@ -48,7 +45,7 @@ final readonly class Character
             $isSeasoning = self::isSeasoning($thing);
             $roles[$i] = match (true) {
                 $thing->slug === $base,
-                ! $thing->isPlain('water') && self::isNamed($thing, $names) => Role::NamesIt,
+                ! $thing->isPlain('water') && self::isNamed($thing, $names, $ofAny) => Role::NamesIt,
                 $isSeasoning => Role::Seasoning,
                 self::isStrong($thing) => Role::Accent,
                 $sum < self::BODY * $all => Role::Body,
@@ -77,11 +74,14 @@ final readonly class Character
             || ($thing->isFatty() && $thing->aroma === []);
     }
 
-    /** @param list<string> $names */
-    private static function isNamed(Ingredient $thing, array $names): bool
+    /**
+     * @param list<string> $names words of the recipe's name
+     * @param list<string> $ofAny words of any sauce
+     */
+    private static function isNamed(Ingredient $thing, array $names, array $ofAny): bool
     {
         foreach ([$thing->shortName(), ...$thing->aliases] as $name) {
-            $words = self::words($name);
+            $words = self::words($name, $ofAny);
             // the noun of "habanero chilli" and its first word both say it
             if ($words !== [] && array_intersect([$words[0], $words[count($words) - 1]], $names) !== []) {
                 return true;
@@ -91,16 +91,18 @@ final readonly class Character
         return false;
     }
 
-    /** @return list<string> in the singular, without short ones */
-    private static function words(string $text): array
+    /**
+     * @param list<string> $ofAny words that say nothing of a sauce
+     * @return list<string> the others, in the singular, without short ones
+     */
+    private static function words(string $text, array $ofAny): array
     {
         return array_values(array_filter(
             array_map(
                 static fn (string $word): string => Singular::of($word),
                 preg_split('/[^\p{L}]+/u', mb_strtolower($text)) ?: [],
             ),
-            static fn (string $word): bool => mb_strlen($word) > 2 && ! in_array($word, self::SAYS_NOTHING, true),
+            static fn (string $word): bool => mb_strlen($word) > 2 && ! in_array($word, $ofAny, true),
         ));
     }
-
 }

@@ -48,6 +48,12 @@ final readonly class Larder
         return $this->first(static fn (Ingredient $thing): bool => $thing->isOf('prepared-mustard'));
     }
 
+    /** What the pot was made with, to let it down. */
+    public function ownAcid(): ?Ingredient
+    {
+        return $this->ofItsOwn('citrus-juice', 'vinegar');
+    }
+
     /** Lemon before vinegar. */
     public function acid(): ?Ingredient
     {
@@ -63,13 +69,7 @@ final readonly class Larder
     /** Of the pot alone: no other sauce is let down with it. */
     public function stock(): ?Ingredient
     {
-        foreach ($this->own as $thing) {
-            if ($thing->isOf('stock')) {
-                return $thing;
-            }
-        }
-
-        return null;
+        return $this->ofItsOwn('stock');
     }
 
     public function salt(): ?Ingredient
@@ -92,6 +92,17 @@ final readonly class Larder
     public function water(): ?Ingredient
     {
         return $this->first(static fn (Ingredient $thing): bool => $thing->isPlain('water'));
+    }
+
+    private function ofItsOwn(string ...$kinds): ?Ingredient
+    {
+        foreach ($this->own as $thing) {
+            if ($thing->isOf(...$kinds)) {
+                return $thing;
+            }
+        }
+
+        return null;
     }
 
     /** @param callable(Ingredient): bool $is */

@@ -44,7 +44,7 @@ final readonly class Mend
         }
         $water = $catalogue->plainFor('water');
         $larder = new Larder($own, array_values(array_filter([...$have, $water])));
-        $ways = new Ways($from, new Hold($from), $larder, $grams);
+        $ways = new Ways($from, new HeldBy($from), $larder, $grams);
         $remedies = array_map(
             static fn (Way $way): Remedy => self::remedy($way, $from, $catalogue, $grams),
             $ways->of($complaint),

@@ -18,7 +18,7 @@ final readonly class Ways
 
     public function __construct(
         private Evaluation $of,
-        private Hold $hold,
+        private HeldBy $hold,
         private Larder $larder,
         ?float $grams = null,
     ) {
@@ -222,7 +222,7 @@ final readonly class Ways
                 Sentence::of('Cold, and by the spoon, whisking: it goes stiff first, and then smooth. Stop when it '
                     .'pours.'),
             ]),
-            $this->hold->isMustard() => $this->way([[$this->larder->acid() ?? $this->larder->water(), 0.11]], [
+            $this->hold->isMustard() => $this->way([[$this->larder->ownAcid() ?? $this->larder->water(), 0.11]], [
                 Sentence::of('Stir it in, and let it rest for twelve hours before you judge it.'),
                 Sentence::of('No more dry mustard.'),
             ]),
@@ -297,6 +297,10 @@ final readonly class Ways
                 Sentence::of('It sets only cold: put a spoonful into the fridge for a quarter of an hour before you '
                     .'judge it.'),
                 Sentence::of('Where that stays thin, melt it again and boil it down a little.'),
+            ])],
+            $this->hold->isCold() && ! $this->hold->weeps() => [new Way([], [
+                Sentence::of('Whisk in more of the thickest thing it is made of, by the spoon; cold, it is thicker '
+                    .'too.'),
             ])],
             $this->hold->isCold() => [new Way([], [
                 Sentence::of('Let it drain in a sieve, or in a cloth in the fridge for an hour.'),

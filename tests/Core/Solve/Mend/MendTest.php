@@ -184,6 +184,10 @@ final class MendTest extends TestCase
         yield 'oil sets in the cold' => [
             ['olive-oil' => '150 ml', 'wine-vinegar' => '50 ml'], 'too-firm', 'warmth of the room',
         ];
+        yield 'a dressing has nothing to drain' => [
+            ['white-miso' => '40 g', 'orange-juice' => '100 ml', 'rice-vinegar' => '30 ml'],
+            'thin-again', 'Whisk in more',
+        ];
         yield 'salt draws water' => [['tomato' => '400 g', 'onion' => '80 g'], 'thin-again', 'drain'];
     }
 
@@ -222,6 +226,13 @@ final class MendTest extends TestCase
     public function test_what_there_is_most_of_holds_it(array $lines, string $complaint, array $takes): void
     {
         self::assertSame($takes, self::slugs(self::mended($lines, $complaint, self::HOUSE)[0]));
+    }
+
+    public function test_it_is_sharpened_with_its_own_acid(): void
+    {
+        $mustard = ['mustard-powder' => '80 g', 'white-vinegar' => '100 ml'];
+
+        self::assertSame(['white-vinegar'], self::slugs(self::mended($mustard, 'pasty', ['lemon-juice'])[0]));
     }
 
     public function test_stock_goes_only_into_what_is_made_of_it(): void

@@ -6,20 +6,36 @@ namespace Vinculum\Solve\Mend;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\Form;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\ProcessKind;
+use Vinculum\Solve\Sensible;
 
 /** What holds a pot together, which decides what mends it whatever it looks like. */
-final readonly class Hold
+final readonly class HeldBy
 {
-    /** Shares of the pot from which it is one of butter, oil, cheese, sugar, chocolate, nuts; judgement. */
+    /** Share of butter, oil, cheese, chocolate or nuts from which a pot is one of them; judgement. */
     private const OF_IT = 0.15;
+
+    /** Share of sugar from which it is a syrup, and of milk from which it is let down with milk; judgement. */
     private const SWEET = 0.4;
     private const MILKY = 0.2;
+
+    /** Share from which egg, or what holds oil like it, matters; judgement. */
     private const EGG = 0.02;
+
+    /** Share of fat below which nobody sees any come out; judgement. */
     private const LEAN = 0.03;
 
-    public function __construct(private Evaluation $of) {}
+    /** Share of pieces from which their juice is seen; judgement. */
+    private const PIECES = 0.3;
+
+    private Sensible $sensible;
+
+    public function __construct(private Evaluation $of)
+    {
+        $this->sensible = new Sensible($of);
+    }
 
     /** Melted cheese: not a little of it in oil. */
     public function isCheese(): bool
@@ -118,21 +134,18 @@ final readonly class Hold
 
     public function isFried(): bool
     {
-        return $this->hasStageOf(ProcessKind::Fry);
+        foreach ($this->of->recipe->stages as $stage) {
+            if ($stage->process?->kind === ProcessKind::Fry) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Nothing heats it, and nothing in it would have to be heated: it is not warmed to mend it. */
     public function isCold(): bool
     {
-        $isCooked = $this->hasStageOf(
-            ProcessKind::Fry,
-            ProcessKind::Warm,
-            ProcessKind::Simmer,
-            ProcessKind::Boil,
-            ProcessKind::Roast,
-            ProcessKind::Flame,
-            ProcessKind::Grill,
-        );
         $asksForHeat
             = $this->hasStarch()
             || $this->isCheese()
@@ -142,18 +155,15 @@ final readonly class Hold
             || $this->isSyrup()
             || ($this->being('raw-egg') > self::EGG && ! $this->isOil());
 
-        return ! $isCooked && ! $asksForHeat;
+        return ! $this->sensible->isHeated && ! $asksForHeat;
     }
 
-    private function hasStageOf(ProcessKind ...$kinds): bool
+    /** Of things that water runs out of: chopped fruit and vegetables, soured milk. A dressing is just thin. */
+    public function weeps(): bool
     {
-        foreach ($this->of->recipe->stages as $stage) {
-            if (in_array($stage->process?->kind, $kinds, true)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->isMilky() || $this->share(
+            static fn (Ingredient $thing): bool => $thing->form === Form::Pieces,
+        ) >= self::PIECES;
     }
 
     private function ofKind(string ...$kinds): float
