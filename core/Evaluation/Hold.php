@@ -9,6 +9,7 @@ use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Mixture;
 use Vinculum\Pantry\Body;
 use Vinculum\Trouble\Fault;
+use Vinculum\Trouble\Laws\EmulsionBreaks;
 use Vinculum\Trouble\Trouble;
 use Vinculum\Trouble\Troubles;
 
@@ -21,9 +22,6 @@ final class Hold
 
     /** Share of fat in drops from which it is seen to come out; judgement. */
     private const SEEN = 0.15;
-
-    /** g of fat that a gram of the protein of soya milk and its like holds in drops; judgement. */
-    private const BY_PROTEIN = 60.0;
 
     /**
      * A thing that is fat and water by itself already holds its drops: mayonnaise, cream, cheese. Least share of water.
@@ -76,7 +74,7 @@ final class Hold
 
         $free = $this->cooked->mixture->grams[Constituent::FAT] - $inDrops;
 
-        $all = $inDrops + max($held * $free, min($free, self::BY_PROTEIN * $protein));
+        $all = $inDrops + max($held * $free, min($free, EmulsionBreaks::HELD_BY_PROTEIN * $protein));
 
         // where there is little of it, nobody sees it come out
         return $all > self::SEEN * $mass && $this->fails(Fault::BreaksOil, Fault::Scrambles) ? 0.0 : $all;

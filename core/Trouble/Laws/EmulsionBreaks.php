@@ -22,7 +22,7 @@ use Vinculum\Trouble\Trouble;
 final class EmulsionBreaks implements Law
 {
     /** g of oil that a gram of an emulsifier's protein holds, and a gram of mustard; from yolk and vinaigrette. */
-    private const HELD_BY_PROTEIN = 85.0;
+    public const HELD_BY_PROTEIN = 85.0;
     private const HELD_BY_LITTLE = 27.0;
 
     /** Share of the volume that drops may fill. */
