@@ -304,7 +304,7 @@ final readonly class Ways
             ])],
             $this->hold->isCold() => [new Way([], [
                 Sentence::of('Let it drain in a sieve, or in a cloth in the fridge for an hour.'),
-                Sentence::of('Salt it only when it is eaten: salt draws water out.'),
+                Sentence::of('Salt or sugar it only when it is eaten: both draw water out.'),
             ])],
             $this->hold->hasEgg() && ! $this->hold->hasStarch() => [$this->smoothed()],
             $this->hold->hasStarch() => [$this->thickened()],
