@@ -5,6 +5,7 @@ use App\Console\BackupCommand;
 use App\Console\CardsCommand;
 use App\Console\CompileCommand;
 use App\Console\DraftCommand;
+use App\Console\KeepingGuideCommand;
 use App\Console\PlanCommand;
 use App\Console\PotCommand;
 use App\Console\ReadCommand;
@@ -21,6 +22,7 @@ Artisan::addCommands([
     BackupCommand::class,
     CardsCommand::class,
     CompileCommand::class,
+    KeepingGuideCommand::class,
     DraftCommand::class,
     PlanCommand::class,
     PotCommand::class,

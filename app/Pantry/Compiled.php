@@ -6,6 +6,7 @@ namespace App\Pantry;
 
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueReader;
+use Vinculum\Pantry\KeepingPage;
 use Vinculum\Pantry\StandIns;
 use Vinculum\Pantry\Vocabulary;
 use Vinculum\Pantry\WordPages;
@@ -57,7 +58,9 @@ final readonly class Compiled
             JSON_THROW_ON_ERROR,
         );
         /** @var VocabularyArray $words */
-        $words = ['reading' => WordPages::read(self::texts("{$folder}/words"))] + $json("{$folder}/vocabulary.json");
+        $words = ['reading' => WordPages::read(self::texts("{$folder}/words"))]
+            + KeepingPage::read((string) file_get_contents("{$folder}/keeping.txt"))
+            + $json("{$folder}/vocabulary.json");
         $styles = [];
         foreach (glob("{$folder}/styles/*.json") ?: [] as $file) {
             /** @var list<StyleArray> $family */
@@ -114,7 +117,7 @@ final readonly class Compiled
     {
         $text
             = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, stand-ins.txt, styles, "
-                ."words and vocabulary.json.\n\nreturn "
+                ."words, keeping.txt and vocabulary.json.\n\nreturn "
             .var_export(['pantry' => $this->pantry, 'styles' => $this->styles, 'words' => $this->words], true)
             .";\n";
         // whole or not at all: a request may be reading the old one

@@ -46,6 +46,7 @@ namespace Vinculum\Pantry;
  *     sharesName?: bool,
  *     plain?: string,
  *     kcal?: float|null,
+ *     keeps?: array{fridge: int, opened: int, frozen: int}|null,
  * }
  */
 final class Catalogue

@@ -64,6 +64,8 @@ final readonly class Ingredient
      *     only then, each best first, several together
      * @param string $plain what it is the plain thing for, by PLAIN_FOR; '' for nothing
      * @param float|null $kcalOfSolubles kcal/g that a label counts for what else is dissolved of it; null for as usual
+     * @param array{fridge: int, opened: int, frozen: int}|null $keeps days closed and opened and months frozen of a
+     *     sauce that was made; null of what was not
      */
     private function __construct(
         public string $slug,
@@ -100,6 +102,7 @@ final readonly class Ingredient
         private bool $sharesName = false,
         private string $plain = '',
         public ?float $kcalOfSolubles = null,
+        public ?array $keeps = null,
     ) {}
 
     /** Whether it is of this kind, or of one within it: an apple is fruit. */
@@ -240,6 +243,7 @@ final readonly class Ingredient
             sharesName: $compiled['sharesName'] ?? false,
             plain: $compiled['plain'] ?? '',
             kcalOfSolubles: $compiled['kcal'] ?? null,
+            keeps: $compiled['keeps'] ?? null,
         );
     }
 

@@ -42,6 +42,7 @@ use Vinculum\Mixture\Mixture;
  *     may_contain?: list<string>,
  *     allergens_known?: bool,
  *     traits?: list<string>,
+ *     keeps?: array{fridge: int, opened: int, frozen: int},
  * }
  */
 final class OwnIngredient
@@ -129,9 +130,7 @@ final class OwnIngredient
             'name' => $definition['name'],
             // what it is like says what it is; where it stands is its own shelf
             'kinds' => [...$relative->kinds ?? [], Ingredient::OWN],
-            'aliases' => [],
-            'maybe' => [],
-            'was' => [],
+            ...['aliases' => [], 'maybe' => [], 'was' => []],
             'roles' => $relative->roles ?? ['base'],
             'tint' => $relative->tint ?? 'ink',
             'form' => ($relative->form ?? Form::Liquid)->value,
@@ -168,6 +167,7 @@ final class OwnIngredient
             'edibleSource' => $relative->edibleSource ?? '',
             'ph' => $ph === null ? $relative?->ph : (float) $ph,
             'traits' => array_values(array_unique([...$definition['traits'] ?? [], ...$relative->traits ?? []])),
+            'keeps' => $definition['keeps'] ?? null,
             'mostShare' => $relative->mostShare ?? 1.0,
             'aroma' => $relative->aroma ?? [],
             'aromaSource' => $relative === null ? '' : "estimate: as {$relative->name}",

@@ -18,9 +18,20 @@ namespace Vinculum\Pantry;
  *     things?: list<string>,
  * }
  * @phpstan-type Hazard array{
- *     named: list<string>,
+ *     traits?: list<string>,
+ *     kinds?: list<string>,
+ *     named?: list<string>,
  *     unless?: list<string>,
+ *     anywhere?: bool,
+ *     called?: string,
+ *     share?: float,
+ *     wet?: bool,
  *     until_cooked?: bool,
+ *     cooked_from?: float|int,
+ *     grade?: string,
+ *     grade_cooked?: string,
+ *     forbids?: bool,
+ *     name?: string,
  *     text: string,
  *     rule: string,
  * }
@@ -39,17 +50,10 @@ namespace Vinculum\Pantry;
  *     also?: list<string>,
  * }
  * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
- * @phpstan-type KeepingWords array{
- *     name: string,
- *     fridge_days: int,
- *     opened_days: int,
- *     frozen_months: int,
- *     makers: string,
- *     why: string,
- *     rule: string,
- * }
+ * @phpstan-import-type KeepingRow from KeepingPage
  * @phpstan-type VocabularyArray array{
- *     keeping: array<string, KeepingWords>,
+ *     keepers: array<string, array<string, float>>,
+ *     keeping: array<string, KeepingRow>,
  *     allergens: array<string, Allergen>,
  *     hazards: array<string, Hazard>,
  *     diets: array<string, DietWords>,
@@ -278,7 +282,7 @@ final readonly class Vocabulary
     {
         return array_filter(
             $this->words['hazards'],
-            static fn (array $hazard): bool => self::holds($hazard['named'], $words)
+            static fn (array $hazard): bool => self::holds($hazard['named'] ?? [], $words)
                 && ! self::holds($hazard['unless'] ?? [], $words),
         );
     }

@@ -12,6 +12,7 @@ final readonly class Caution
     /**
      * @param string $rule whose rule it is, or "common practice, no source"; from memory unless it says otherwise
      * @param list<string> $lines ids of the lines that raise it; none where it is the sauce
+     * @param bool $forbids whether it is not to be eaten like this at all, so that it has no keeping time
      */
     public function __construct(
         public Grade $grade,
@@ -19,6 +20,7 @@ final readonly class Caution
         public Sentence $text,
         public string $rule,
         public array $lines = [],
+        public bool $forbids = false,
     ) {}
 
     /** @param list<string> $lines */

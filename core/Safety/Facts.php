@@ -10,26 +10,27 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Mixture\Constituent;
 use Vinculum\Recipe\Handling;
-use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\WeighedLine;
 
 /** What a rule may ask of a sauce: what is in it, what was done to it, what is thought and what was measured of it. */
 final class Facts
 {
-    /**
-     * A dried plant is wet again with this much water to a gram of all that does not dissolve, which shares it;
-     * judgement.
-     */
-    private const SOAKED = 0.5;
+    /** Share of fat from which it is no mash; judgement. */
+    private const NO_MASH = 0.1;
+
+    /** Share of sugars from which nobody sours it; judgement. */
+    private const SWEETEST = 0.4;
+
+    /** Water activity under which botulism does not grow, with a margin for the estimate. */
+    private const DRY_FOR_BOTULISM = 0.9;
+
+    public readonly Treatment $treatment;
 
     private ?Figure $ph = null;
 
     private ?Figure $activity = null;
 
     private bool $isEstimated = false;
-
-    /** @var array<int, bool>|null whether each line was cooked, from its stage on */
-    private ?array $isCooked = null;
 
     /**
      * @param Figure|null $measuredPh what a calibrated meter said of this one batch; null where nobody measured
@@ -40,7 +41,9 @@ final class Facts
         public readonly string $kindOfSauce,
         public readonly ?Figure $measuredPh,
         public readonly ?Figure $aboutPh,
-    ) {}
+    ) {
+        $this->treatment = new Treatment($cooked, $this->present());
+    }
 
     public static function of(Evaluation $evaluation, ?Figure $measuredPh = null, ?Figure $aboutPh = null): self
     {
@@ -132,7 +135,11 @@ final class Facts
      */
     public function rawHaving(string ...$traits): array
     {
-        $raw = array_filter($this->present(), fn (int $i): bool => ! $this->isCooked($i), ARRAY_FILTER_USE_KEY);
+        $raw = array_filter(
+            $this->present(),
+            fn (int $i): bool => ! $this->treatment->isCooked($i),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return self::ids(
             array_filter(
@@ -145,27 +152,25 @@ final class Facts
     /** Share of what went in that has a trait. */
     public function shareHaving(string $trait): float
     {
-        $mass = $this->mass();
-        $grams = array_sum(
-            array_map(
-                static fn (WeighedLine $line): float => $line->ingredient?->is($trait) === true ? $line->grams : 0.0,
-                $this->present(),
-            ),
-        );
-
-        return $mass > 0.0 ? $grams / $mass : 0.0;
+        return $this->shareOfLines(array_filter(
+            $this->present(),
+            static fn (WeighedLine $line): bool => $line->ingredient?->is($trait) === true,
+        ));
     }
 
-    /** Whether this line went through something that cooks, in its own stage or a later one. */
-    public function isCooked(int $line): bool
+    /** Share of what went in that is of these kinds. */
+    public function shareOfKind(string ...$kinds): float
     {
-        return $this->whichAreCooked()[$line] ?? false;
+        return $this->shareOfLines(array_filter(
+            $this->present(),
+            static fn (WeighedLine $line): bool => $line->ingredient?->isOf(...$kinds) === true,
+        ));
     }
 
-    /** Whether any of it was cooked: blended, soaked and warmed is not. */
-    public function wasCooked(): bool
+    /** @param array<int, WeighedLine> $lines */
+    public function shareOfLines(array $lines): float
     {
-        return in_array(true, array_intersect_key($this->whichAreCooked(), $this->present()), true);
+        return $this->shareOf(array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines)));
     }
 
     /** One bought thing, as it was bought: it keeps as its label says. */
@@ -176,20 +181,7 @@ final class Facts
         return count($present) === 1
             && $present[0]->ingredient?->is('bought') === true
             && $this->unknownLines() === []
-            && ! $this->wasCooked();
-    }
-
-    /** Minutes of one process, all stages together; null where there is none. */
-    public function minutesOf(ProcessKind $kind): ?float
-    {
-        $minutes = null;
-        foreach ($this->cooked->stages as $report) {
-            if ($report->stage->process?->kind === $kind) {
-                $minutes = ($minutes ?? 0.0) + ($report->stage->process->minutes ?? 0.0);
-            }
-        }
-
-        return $minutes;
+            && ! $this->treatment->wasHeated();
     }
 
     /** Whether what it is called, or the style it is held against, has one of these words in it. */
@@ -209,37 +201,18 @@ final class Facts
         return $this->shareOf($this->cooked->mixture->grams[Constituent::FAT]);
     }
 
+    /** Whether plants that are hardly sour were left to sour by themselves: a mash, a brine. */
+    public function isLeftToSour(): bool
+    {
+        return $this->treatment->stoodToFerment()
+            && $this->fat() <= self::NO_MASH
+            && $this->having('low-acid-plant') !== [];
+    }
+
     /** Sugars, share of the sauce. */
     public function sugars(): float
     {
         return $this->shareOf($this->cooked->mixture->sugars());
-    }
-
-    /** Whether a line is a dried plant in pieces that lay in enough water to be wet again, after any stage. */
-    public function isSoaked(WeighedLine $line): bool
-    {
-        if (! $this->isDriedPlant($line)) {
-            return false;
-        }
-        $isIn = false;
-        foreach ($this->cooked->stages as $report) {
-            $isIn = $isIn || $report->stage === $line->stage;
-            $pot = $report->sauce->grams;
-            if ($isIn && $pot[Constituent::WATER] >= self::SOAKED * $pot[Constituent::INSOLUBLE]) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** Dried mushrooms, chillies and the like in pieces: no ground and no whole spice. */
-    public function isDriedPlant(WeighedLine $line): bool
-    {
-        return $line->ingredient !== null
-            && $line->ingredient->is('dry-plant')
-            && ! $line->ingredient->is('ground')
-            && ! $line->ingredient->is('whole');
     }
 
     /** @return list<string> ids of dried plants that are wet again */
@@ -247,7 +220,7 @@ final class Facts
     {
         return array_values(array_map(
             static fn (WeighedLine $line): string => $line->line->id,
-            array_filter($this->present(), $this->isSoaked(...)),
+            array_filter($this->present(), $this->treatment->isSoaked(...)),
         ));
     }
 
@@ -307,6 +280,24 @@ final class Facts
             && $this->unknownLines() === [];
     }
 
+    /**
+     * Whether it holds so much sugar or salt that botulism does not grow, at the cautious end: it wants a water
+     * activity of 0.935 (US FDA, Fish and Fishery Products Hazards and Controls, from memory), and an estimate is not
+     * that fine.
+     */
+    public function isTooDryForBotulism(): bool
+    {
+        $activity = $this->waterActivity();
+
+        return $activity !== null && $activity->high() <= self::DRY_FOR_BOTULISM && $this->unknownLines() === [];
+    }
+
+    /** Whether most of it is sugar: a syrup, a caramel. */
+    public function isSweetest(): bool
+    {
+        return $this->sugars() > self::SWEETEST;
+    }
+
     private function shareOf(float $grams): float
     {
         $mass = $this->mass();
@@ -322,30 +313,6 @@ final class Facts
             $this->activity = $estimates->waterActivity();
             $this->isEstimated = true;
         }
-    }
-
-    /** @return array<int, bool> */
-    private function whichAreCooked(): array
-    {
-        if ($this->isCooked === null) {
-            $vocabulary = $this->cooked->weighed->vocabulary;
-            $lastCooked = -1;
-            $place = [];
-            foreach ($this->cooked->weighed->recipe->stages as $number => $stage) {
-                $place[$stage->id] = $number;
-                $process = $stage->process;
-                if ($process !== null && $vocabulary->cooks($process->kind->value) && $process->minutes !== 0.0) {
-                    $lastCooked = $number;
-                }
-            }
-            $this->isCooked = [];
-            foreach ($this->cooked->weighed->lines as $i => $line) {
-                $wasCookedBefore = $line->ingredient?->is('cooked') === true;
-                $this->isCooked[$i] = $wasCookedBefore || $place[$line->stage->id] <= $lastCooked;
-            }
-        }
-
-        return $this->isCooked;
     }
 
     /**

@@ -4,199 +4,170 @@ declare(strict_types=1);
 
 namespace Vinculum\Safety;
 
-use Vinculum\Mixture\Constituent;
+use Vinculum\Pantry\KeepingPage;
+use Vinculum\Safety\Keeping\Keepers;
+use Vinculum\Safety\Keeping\Things;
 
 /**
- * How long a sauce keeps, cautiously: the shortest that its kind, its lines and the cautious end of its pH allow. What
- * makers say stands beside it, with the reason and who decides. Never a promise. The figures are in
- * database/vocabulary.json.
+ * How long a sauce keeps, cautiously: the shortest that anything in it, as it was treated, and the sauce as a whole
+ * allow, each by its row of database/keeping.txt. What makers say stands beside it, with the reason and who decides.
+ * Never a promise.
+ *
+ * @phpstan-import-type KeepingRow from KeepingPage
+ * @phpstan-import-type KeptFor from KeepingPage
  */
 final readonly class KeepingTime
 {
-    /** Cautious end of the pH from which a thin sour sauce keeps as vinegar does. */
-    private const VINEGAR_PH = 3.9;
-
-    /** Share of acetic acid of what is put up with vinegar, as a chutney or a ketchup is; judgement. */
-    private const SHARP = 0.005;
-
-    /** Share of sugar from which sharp tomato is a ketchup and keeps as one; judgement. */
-    private const SWEETENED = 0.08;
-
-    /** Share of sugar from which fruit is preserved by it; extension services on jams with less sugar. */
-    private const PRESERVED = 0.4;
-
-    /** Share of vinegar's acid from which a sauce is mostly vinegar, g per g. */
-    private const VINEGAR_ACETIC = 0.02;
-
-    /** Share of sodium from which salt does the keeping, g per g. */
-    private const SALTY = 0.02;
-
-    private const OILY = 0.2;
+    /** pH of a meter that is asked for where an estimate is not enough; US Food Code table A, and a little under it. */
+    private const METERED = 4.0;
 
     /**
-     * @param string $kind what decides it
-     * @param int $fridgeDays closed, cold
+     * @param string $row of the page, which decides
+     * @param string $kind as it is read
+     * @param list<string> $names of what decides; none where it is the sauce as a whole
+     * @param int $fridgeDays closed, cold; 0 where it is not to be kept at all
      * @param int $openedDays once it is opened
      * @param int $frozenMonths for its quality; 0 where it does not freeze well
      * @param string $makers what makers commonly say
+     * @param int $meteredDays what a calibrated meter at 4.0 or less would make of it
      */
     private function __construct(
+        public string $row,
         public string $kind,
+        public array $names,
         public int $fridgeDays,
         public int $openedDays,
         public int $frozenMonths,
         public string $makers,
         public string $why,
         public string $rule,
+        public int $meteredDays,
     ) {}
 
-    /** Null for an empty pot, and for a bought thing, which keeps as its label says. */
-    public static function of(Facts $sauce): ?self
+    /**
+     * Null for an empty pot, and for a bought thing, which keeps as its label says.
+     *
+     * @param list<Caution>|null $cautions of that sauce, where they are known already
+     */
+    public static function of(Facts $sauce, ?array $cautions = null): ?self
     {
-        if ($sauce->isEmpty() || $sauce->isBoughtAlone() || $sauce->mass() <= 0.0) {
+        if (($sauce->isEmpty() && $sauce->unknown() === []) || $sauce->isBoughtAlone() || $sauce->mass() <= 0.0) {
             return null;
         }
-        $table = $sauce->cooked->weighed->vocabulary->words['keeping'];
-        $kinds = array_intersect_key($table, array_filter(self::kinds($sauce)));
-        if ($kinds === []) {
-            throw new \LogicException('A sauce is of no kind that keeps.');
+        foreach ($cautions ?? Cautions::of($sauce) as $caution) {
+            if ($caution->forbids) {
+                $hazards = $sauce->cooked->weighed->vocabulary->words['hazards'];
+                $words = $hazards[$caution->code]['name'] ?? $caution->code;
+
+                return new self($caution->code, $words, [], 0, 0, 0, '', '', $caution->rule, 0);
+            }
         }
-        $shortest = min(array_column($kinds, 'fridge_days'));
-        $decides = array_values(
-            array_filter($kinds, static fn (array $kind): bool => $kind['fridge_days'] === $shortest),
-        )[0];
+        $rows = self::rows($sauce, Keepers::of($sauce));
+        $days = array_column(array_column($rows, 'time'), 'fridge');
+        $decides = $rows[array_search(min($days), $days, true)];
+        $metered
+            = $sauce->measuredPh !== null
+                ? $rows
+                : self::rows($sauce, Keepers::of($sauce, self::METERED));
 
         return new self(
+            $decides['row'],
             $decides['name'],
-            $shortest,
-            min(array_column($kinds, 'opened_days')),
-            min(array_column($kinds, 'frozen_months')),
-            $decides['makers'],
-            $decides['why'],
-            $decides['rule'],
+            $decides['things'],
+            min($days),
+            min(array_column(array_column($rows, 'time'), 'opened')),
+            min(array_column(array_column($rows, 'time'), 'frozen')),
+            $decides['time']['makers'],
+            $decides['time']['why'],
+            $decides['time']['rule'],
+            min(array_column(array_column($metered, 'time'), 'fridge')),
         );
     }
 
     /** "fridge, 4 weeks" */
     public function short(): string
     {
-        return 'fridge, '.self::days($this->fridgeDays);
+        return $this->fridgeDays === 0 ? 'not to be kept' : 'fridge, '.self::days($this->fridgeDays);
     }
 
     public function text(): string
     {
+        if ($this->fridgeDays === 0) {
+            return 'Not to be kept, and not to be eaten like this: see what to stop at.';
+        }
         $frozen
             = $this->frozenMonths === 0
                 ? 'It does not freeze well.'
                 : 'Frozen: '.self::months($this->frozenMonths).', for its quality.';
         $opened = $this->openedDays === $this->fridgeDays ? '' : ' Opened: '.self::days($this->openedDays).'.';
+        $things = $this->names === [] ? '' : ': '.implode(', ', $this->names);
+        $metered
+            = $this->meteredDays <= $this->fridgeDays
+                ? ''
+                : ' A calibrated meter that reads 4.0 or less makes it '.self::days($this->meteredDays).'.';
 
         return 'In the fridge, '
             .self::days($this->fridgeDays)
             .": the cautious figure. Makers say {$this->makers}.{$opened} {$frozen} "
             .ucfirst($this->why)
-            ." ({$this->kind}). Look, smell, and throw it away when in doubt.";
+            ." ({$this->kind}{$things}).{$metered} Look, smell, and throw it away when in doubt.";
     }
 
-    /** @return array<string, bool> by kind of sauce; what is of none keeps shortest, never longest */
-    private static function kinds(Facts $sauce): array
+    /** @return non-empty-list<array{row: string, name: string, things: list<string>, time: KeptFor}> */
+    private static function rows(Facts $sauce, Keepers $keepers): array
     {
-        $grams = $sauce->cooked->mixture->grams;
-        $isCooked = $sauce->wasCooked();
-        $isPlain = $sauce->having('low-acid-plant', 'fresh-plant', 'perishable', 'raw-egg') === [];
-        $isSour = ! $sauce->isLowAcid();
-        $hasFruit = self::has('fruit', $sauce);
-        $hasTomato = self::has('tomatoes', $sauce);
-        $isVinegar
-            = $isSour
-            && $grams[Constituent::ACETIC] >= self::VINEGAR_ACETIC * $sauce->mass()
-            && ($sauce->ph()?->high() ?? 7.0) <= self::VINEGAR_PH;
-        $isSharp = $isSour && $grams[Constituent::ACETIC] >= self::SHARP * $sauce->mass();
-        $kinds = [
-            'raw-egg' => $sauce->rawHaving('raw-egg') !== [],
-            'cooked-egg' => $sauce->having('raw-egg') !== [],
-            'plant-in-oil' => $sauce->fat() > self::OILY
-                && [...$sauce->having('low-acid-plant'), ...$sauce->unknownPlants()] !== [],
-            'dairy' => $sauce->having('perishable') !== [] && $sauce->having('not-for-canning') !== [],
-            // an estimated pH shortens and never lengthens: stock, tofu and the like keep no longer for being sour
-            'stock' => array_diff($sauce->having('perishable'), $sauce->having('not-for-canning')) !== [],
-            'low-acid'
-                => ! $isSour
-                && ! $sauce->isTooDryForToxin()
-                && ! ($isPlain && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass()),
-            'raw-fresh' => $sauce->rawHaving('fresh-plant') !== [] || self::rawFruit($sauce) !== [],
-            'egg-bought'
-                => array_filter(
-                    $sauce->present(),
-                    static fn ($line): bool => $line->ingredient?->is('bought') === true
-                        && in_array('eggs', $line->ingredient->contains, true),
-                ) !== [],
-            'nut-paste'
-                => $sauce->fat() > 0.1
-                && array_filter(
-                    $sauce->present(),
-                    static fn ($line): bool => array_intersect(
-                        ['nuts', 'peanuts', 'sesame'],
-                        $line->ingredient->contains ?? [],
-                    ) !== [] && $line->ingredient?->is('not-for-canning') === true,
-                ) !== [],
-            // vinegar and sugar make a ketchup of it
-            'tomato' => $hasTomato && ! ($isSharp && $isCooked && $sauce->sugars() >= self::SWEETENED),
-            'raw-seafood' => ! $isCooked && self::rawSeafood($sauce),
-            'dip' => $isPlain && ! $isCooked && $grams[Constituent::SODIUM] >= self::SALTY * $sauce->mass(),
-            'unknown' => $sauce->unknownLines() !== [],
-            'oil' => $sauce->isTooDryForToxin() && $sauce->fat() > self::OILY,
-            'sweet' => $sauce->isTooDryForToxin() && $sauce->fat() <= self::OILY,
-            'vinegar' => $isVinegar && $isPlain,
-            'fruit' => $hasFruit && $isCooked && $isSour && ! $isVinegar,
-            // neither vinegar nor sugar keeps it: stewed apple, berries just burst
-            'fruit-stewed' => $hasFruit && $isCooked && ! $isSharp && $sauce->sugars() < self::PRESERVED,
+        $table = $sauce->cooked->weighed->vocabulary->words['keeping'];
+        $things = new Things($sauce);
+        $lines = $sauce->present() + $sauce->unknown();
+        $spokenFor = [];
+        $rows = [];
+        foreach ($table as $slug => $row) {
+            $places = $things->of($row);
+            $spokenFor += array_flip($places);
+            if ($places !== [] && $row['times'] !== []) {
+                $rows[] = self::row($slug, $row, $sauce, $places, $keepers);
+            }
+        }
+        $others = array_values(array_diff(array_keys($lines), array_keys($spokenFor)));
+        if ($others !== []) {
+            $rows[] = self::row('of-no-kind', $table['of-no-kind'], $sauce, $others, $keepers);
+        }
+        foreach ($lines as $place => $line) {
+            $keeps = $line->ingredient->keeps ?? null;
+            if ($keeps !== null) {
+                $own = self::row('own', $table['own'], $sauce, [$place], $keepers);
+                $rows[] = ['time' => $keeps + $own['time']] + $own;
+            }
+        }
+
+        return [...$rows, self::row('whole', $table['whole'], $sauce, [], $keepers)];
+    }
+
+    /**
+     * @param KeepingRow $row
+     * @param list<int> $places
+     * @return array{row: string, name: string, things: list<string>, time: KeptFor}
+     */
+    private static function row(string $slug, array $row, Facts $sauce, array $places, Keepers $keepers): array
+    {
+        $longest = $row['times'][0];
+        foreach ($row['times'] as $time) {
+            if ($time['fridge'] > $longest['fridge'] && $keepers->hold($time['when'])) {
+                $longest = $time;
+            }
+        }
+        $names = array_map(
+            static fn (int $place): string => $sauce->cooked->weighed->lines[$place]->ingredient?->shortName()
+                ?? $sauce->cooked->weighed->lines[$place]->line->ingredient,
+            $places,
+        );
+
+        return [
+            'row' => $slug,
+            'name' => $row['name'],
+            'things' => array_values(array_unique($names)),
+            'time' => $longest,
         ];
-        $isOfBottles = $isPlain && $isSour && array_filter(
-            $sauce->present(),
-            static fn ($line): bool => $line->ingredient?->is('bought') !== true,
-        ) === [];
-        $kinds['acid-cooked']
-            = ($isOfBottles && ! in_array(true, $kinds, true))
-            || ($isCooked && $isSour && ! $isVinegar && ! $hasFruit && ! $sauce->isTooDryForToxin());
-        $kinds['of-no-kind'] = ! in_array(true, $kinds, true);
-
-        return $kinds;
-    }
-
-    private static function has(string $kind, Facts $sauce): bool
-    {
-        return array_filter(
-            $sauce->present(),
-            static fn ($line): bool => $line->ingredient?->isOf($kind) === true,
-        ) !== [];
-    }
-
-    /** Whether a line that nobody knows is called after raw fish or shellfish. */
-    private static function rawSeafood(Facts $sauce): bool
-    {
-        $vocabulary = $sauce->cooked->weighed->vocabulary;
-        foreach ($sauce->unknown() as $line) {
-            if (isset($vocabulary->hazardsNamed($line->line->ingredient)['raw-seafood'])) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return list<string> ids of fruit that goes in raw, and out of no jar or packet */
-    private static function rawFruit(Facts $sauce): array
-    {
-        $fruit = [];
-        foreach ($sauce->present() as $i => $line) {
-            $thing = $line->ingredient;
-            if ($thing?->isOf('fruit') === true && ! $thing->is('bought') && ! $sauce->isCooked($i)) {
-                $fruit[] = $line->line->id;
-            }
-        }
-
-        return $fruit;
     }
 
     private static function days(int $days): string

@@ -30,6 +30,8 @@ final class Limits
             && $is !== null
             && $is->value > $was->value + self::PH_MOVES
             && $is->high() > Cautions::PH_LIMIT - Cautions::NEAR_PH
+            && (round($is->value, 1) > round($was->value, 1)
+                || ($is->high() > Cautions::PH_LIMIT && $was->high() <= Cautions::PH_LIMIT))
         ) {
             $said[] = Sentence::of(
                 'Raises the pH from {from} to {to}, perhaps to {high}: {way} 4.6 (US 21 CFR 114.3). Only a '

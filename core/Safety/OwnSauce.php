@@ -6,8 +6,7 @@ namespace Vinculum\Safety;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\OwnIngredient;
-use Vinculum\Safety\Rules\Cassia;
-use Vinculum\Safety\Rules\Nutmeg;
+use Vinculum\Pantry\Vocabulary;
 
 /**
  * A finished sauce as an ingredient of another, with all that has to come along: allergens, labels to check, what
@@ -31,9 +30,6 @@ final class OwnSauce
         'pressed-or-bottled',
         'cooked',
         'refused',
-        // said of the sauce only where there is much of it, below
-        'cassia',
-        'myristicin',
     ];
 
     /**
@@ -45,25 +41,26 @@ final class OwnSauce
     {
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
-        $traits = $facts->wasCooked() ? ['cooked'] : [];
-        if ($facts->shareHaving('cassia') >= Cassia::MUCH) {
-            $traits[] = 'cassia';
-        }
-        if ($facts->shareHaving('myristicin') >= Nutmeg::MUCH) {
-            $traits[] = 'myristicin';
+        $traits = $facts->treatment->wasCooked() ? ['cooked'] : [];
+        $much = self::wantMuch($evaluation->cooked->weighed->vocabulary);
+        foreach ($much as $trait => $share) {
+            if ($facts->shareHaving($trait) >= $share) {
+                $traits[] = $trait;
+            }
         }
         $alcoholFree = Diet::named('alcohol-free', $evaluation->cooked->weighed->vocabulary);
         foreach ($facts->present() as $i => $line) {
             $stays = array_diff(
                 $line->ingredient->traits ?? [],
                 self::LEFT_BEHIND,
-                $facts->isCooked($i) ? self::COOKED_AWAY : [],
+                array_keys($much),
+                $facts->treatment->isCooked($i) ? self::COOKED_AWAY : [],
             );
             // wet again it is as the fresh thing; a spice stays dry in what it flavours
             $traits = [...$traits, ...array_diff($stays, ['dry-plant'])];
-            if ($facts->isSoaked($line)) {
+            if ($facts->treatment->isSoaked($line)) {
                 $traits[] = 'low-acid-plant';
-            } elseif ($facts->isDriedPlant($line)) {
+            } elseif ($facts->treatment->isDriedPlant($line)) {
                 $traits[] = 'dry-plant';
             }
             $alcohol = $line->ingredient === null ? null : $alcoholFree->verdict($line->ingredient);
@@ -72,12 +69,33 @@ final class OwnSauce
             }
         }
 
+        $keeps = KeepingTime::of($facts);
+
         return OwnIngredient::ofMixture($name, $evaluation->cooked->mixture) + [
+            // at least a day: what is not to be kept is said of it, too, by what its traits are
+            ...$keeps === null ? [] : ['keeps' => [
+                'fridge' => max(1, $keeps->fridgeDays),
+                'opened' => max(1, $keeps->openedDays),
+                'frozen' => $keeps->frozenMonths,
+            ]],
             'contains' => array_keys($allergens['contains']),
             'may_contain' => array_keys($allergens['check']),
             'allergens_known' => $allergens['unsaid'] === [] && ! self::hasUnknownLine($evaluation),
             'traits' => array_values(array_unique($traits)),
         ];
+    }
+
+    /** @return array<string, float> traits that are said of a sauce only from a share of it on */
+    private static function wantMuch(Vocabulary $vocabulary): array
+    {
+        $much = [];
+        foreach ($vocabulary->words['hazards'] as $hazard) {
+            if (isset($hazard['share'])) {
+                $much += array_fill_keys($hazard['traits'] ?? [], $hazard['share']);
+            }
+        }
+
+        return $much;
     }
 
     /** A name nobody knows may be anything. */

@@ -26,7 +26,7 @@ final readonly class SafetyView
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
         $cautions = Cautions::of($facts);
-        $times = KeepingTime::of($facts);
+        $times = KeepingTime::of($facts, $cautions);
 
         return [
             'headline' => $this->headline($cautions, $times),

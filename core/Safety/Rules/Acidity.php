@@ -51,7 +51,20 @@ final class Acidity implements Rule
             ];
         }
 
-        return [...$about, ...$sauce->ph() === null ? $this->withoutPh($sauce) : [$this->estimated($sauce->ph())]];
+        if ($sauce->isTooDryForBotulism()) {
+            return [
+                ...$about,
+                Caution::of(
+                    Grade::Know,
+                    'too-dry-for-botulism',
+                    'It should be sweet or salty enough for botulism not to grow, which wants a water activity of over '
+                        .'0.93; yeast, mould and other germs want less. That is an estimate.',
+                    'US FDA, Fish and Fishery Products Hazards and Controls, on limits of growth',
+                ),
+            ];
+        }
+
+        return [...$about, ...$sauce->ph() === null ? $this->withoutPh($sauce) : [$this->estimated($sauce)]];
     }
 
     private function isOver(?Figure $ph): bool
@@ -119,17 +132,22 @@ final class Acidity implements Rule
         );
     }
 
-    private function estimated(Figure $ph): Caution
+    private function estimated(Facts $sauce): Caution
     {
+        $ph = $sauce->ph() ?? throw new \LogicException('There is no pH to speak of.');
         $slots = ['high' => Quantity::number($ph->high(), 1)];
         if ($this->isOver($ph)) {
+            // nobody sours a custard
+            $mend = $sauce->having('raw-egg', 'curdles') === [] && ! $sauce->isSweetest()
+                ? '; more vinegar or lemon juice brings it down.'
+                : '.';
+
             return new Caution(
                 Grade::Mind,
                 'ph-above-limit',
                 Sentence::of(
                     'Its pH may be as high as {high}, over 4.6: in a closed jar at room temperature botulism '
-                        .'could grow. Keep it in the fridge for days, or freeze it; more vinegar or lemon juice '
-                        .'brings it down.',
+                        .'could grow. Keep it in the fridge for days, or freeze it'.$mend,
                     $slots,
                 ),
                 self::LIMIT,

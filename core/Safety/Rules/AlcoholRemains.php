@@ -18,6 +18,9 @@ final class AlcoholRemains implements Rule
     /** Share of what went in from which it is alcohol to those who have none; as the diet has it. */
     private const SOME = 0.005;
 
+    /** Two tablespoons, g. */
+    private const HELPING = 30.0;
+
     public function of(Facts $sauce): array
     {
         $went = $sauce->alcoholPutIn() >= self::SOME || $sauce->having('alcohol-in-it') !== [];
@@ -31,9 +34,12 @@ final class AlcoholRemains implements Rule
                 Grade::Know,
                 'alcohol-remains',
                 Sentence::of(
-                    'There is alcohol in it, about {left} % by weight: boiling never takes all of it. Not '
-                        .'alcohol-free, whatever is left.',
-                    ['left' => Quantity::number($left, 1)],
+                    'There is alcohol in it, about {left} % by weight: {grams} g of alcohol in a helping of two '
+                        .'tablespoons. Boiling never takes all of it: not for a child, nor for who must have none.',
+                    [
+                        'left' => Quantity::number($left, 1),
+                        'grams' => Quantity::number((self::HELPING * $left) / 100, 1),
+                    ],
                 ),
                 'USDA Table of Nutrient Retention Factors',
             ),

@@ -15,9 +15,9 @@ final class Cooling implements Rule
     public function of(Facts $sauce): array
     {
         // nothing grows in plain hot oil or caramel as it cools, and cold water beside it does harm
-        $isDry = $sauce->isTooDryForToxin() && $sauce->having('perishable', 'low-acid-plant', 'raw-egg') === [];
+        $isDry = $sauce->isTooDryForBotulism() && $sauce->having('perishable', 'low-acid-plant', 'raw-egg') === [];
 
-        return $sauce->wasCooked() && ! $isDry
+        return $sauce->treatment->wasCooked() && ! $isDry
             ? [
                 Caution::of(
                     Grade::Mind,

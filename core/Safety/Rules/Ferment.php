@@ -6,7 +6,6 @@ namespace Vinculum\Safety\Rules;
 
 use Vinculum\Mixture\Constituent;
 use Vinculum\Mixture\Density;
-use Vinculum\Recipe\ProcessKind;
 use Vinculum\Safety\Caution;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\Grade;
@@ -15,27 +14,15 @@ use Vinculum\Safety\Rule;
 /** A mash or brine left to sour by itself. */
 final class Ferment implements Rule
 {
-    /** Minutes at rest from which a salted mash is meant to ferment: two days. */
-    private const FERMENTS_FROM = 2880.0;
-
     /** Share of salt of the whole below which what spoils comes first; extension services on sauerkraut and pickles. */
     private const LEAST_SALT = 0.015;
-
-    /** Share of fat from which it is no mash; judgement. */
-    private const RICH = 0.1;
 
     private const SOURCE = 'US FDA on acidified and fermented foods; USDA Complete Guide on fermented foods, never '
         .'with less salt';
 
     public function of(Facts $sauce): array
     {
-        $isMash
-            = (($sauce->minutesOf(ProcessKind::Rest) ?? 0.0) >= self::FERMENTS_FROM
-                || $sauce->minutesOf(ProcessKind::Ferment) !== null)
-            && ! $sauce->wasCooked()
-            && $sauce->having('low-acid-plant') !== [];
-
-        if (! $isMash || $sauce->fat() > self::RICH) {
+        if (! $sauce->isLeftToSour()) {
             return [];
         }
         $salt = $sauce->cooked->mixture->grams[Constituent::SODIUM] * Density::SALT_PER_SODIUM;
@@ -62,8 +49,16 @@ final class Ferment implements Rule
                 'ferment',
                 'Left to sour by itself: it is low in acid until it has. Salt at two per cent or more, '
                     .'everything under the brine, and a meter that says pH 4.6 or less, better 4.0, before it is '
-                    .'eaten or kept.',
+                    .'eaten or kept. A white film is yeast and is taken off; mould that is furred or coloured, slime '
+                    .'or a foul smell, and all of it is thrown away.',
                 self::SOURCE,
+            ),
+            Caution::of(
+                Grade::Mind,
+                'ferment-gas',
+                'It makes gas: never in a jar or bottle that is closed tight, which bursts. A lid laid on, an airlock, '
+                    .'or let the gas out every day; in the fridge, too.',
+                'National Center for Home Food Preservation, on fermenting; common practice',
             ),
         ];
     }

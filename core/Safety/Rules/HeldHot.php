@@ -18,7 +18,7 @@ final class HeldHot implements Rule
 
     public function of(Facts $sauce): array
     {
-        $minutes = $sauce->minutesOf(ProcessKind::Warm);
+        $minutes = $sauce->treatment->minutesOf(ProcessKind::Warm);
 
         return $minutes === null || $minutes < self::HELD_FROM
             ? []

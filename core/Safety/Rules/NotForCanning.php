@@ -15,7 +15,7 @@ final class NotForCanning implements Rule
     public function of(Facts $sauce): array
     {
         $lines = $sauce->having('not-for-canning');
-        if ($sauce->isBoughtAlone() || ($lines === [] && ! ($sauce->isLowAcid() && ! $sauce->isTooDryForToxin()))) {
+        if ($sauce->isBoughtAlone() || ($lines === [] && ! ($sauce->isLowAcid() && ! $sauce->isTooDryForBotulism()))) {
             return [];
         }
 

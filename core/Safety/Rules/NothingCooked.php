@@ -14,7 +14,7 @@ final class NothingCooked implements Rule
 {
     public function of(Facts $sauce): array
     {
-        $lines = $sauce->wasCooked() ? [] : $sauce->having('fresh-plant', 'low-acid-plant');
+        $lines = $sauce->treatment->wasCooked() ? [] : $sauce->having('fresh-plant', 'low-acid-plant');
 
         return $lines === []
             ? []

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Vinculum\Safety\Rules;
 
-use Vinculum\Mixture\Constituent;
 use Vinculum\Safety\Caution;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\Grade;
+use Vinculum\Safety\InFat;
+use Vinculum\Safety\Keeping\Keepers;
 use Vinculum\Safety\Rule;
 
 /**
@@ -17,25 +18,23 @@ use Vinculum\Safety\Rule;
  */
 final class PlantUnderOil implements Rule
 {
-    /** Share of fat from which a sauce is oily: what lies in it lies under it; judgement. */
-    private const OILY_FROM = 0.2;
+    private const DRY = 'Fried or dried, a plant under oil keeps as long as there is no water in it, which nobody has '
+        .'measured: what is wet inside feeds botulism there. In the fridge, a week.';
 
-    /** Kinds that bring the water in which fat stands in drops; the water of a plant itself is none of it. */
-    private const WATERY = ['sour', 'liquid', 'milks', 'cream', 'cultured', 'plant-dairy', 'emulsion', 'soya-curd',
-        'eggs'];
+    private const IN_DROPS = 'A plant that is hardly sour, in a sauce rich in oil or fat: fridge at once, four days '
+        .'at the most, or the freezer; never at room temperature. Makers keep it from four days to a month.';
 
-    /** Water of such kinds to a gram of fat, from which the fat stands in drops when it is shaken; judgement. */
-    private const SHAKEN = 0.25;
-
-    /** The same where something binds it, as egg does in a mayonnaise; judgement. */
-    private const BOUND = 0.05;
+    private const UNDER_OIL = 'A plant that is hardly sour, in oil or fat: botulism can grow there without a sign, '
+        .'whatever the pH is thought to be. Fridge at once, four days at the most, or the freezer; never at room '
+        .'temperature. Makers keep it from four days to a month.';
 
     private const SOURCE
         = 'US CDC and FDA on home-made flavoured oils; Health Canada on vegetables in oil';
 
     public function of(Facts $sauce): array
     {
-        if ($sauce->fat() <= self::OILY_FROM) {
+        $fat = new InFat($sauce);
+        if (! $fat->isOily()) {
             return [];
         }
         $lines = [...$sauce->having('low-acid-plant'), ...$sauce->soakedPlants()];
@@ -55,47 +54,13 @@ final class PlantUnderOil implements Rule
             ];
         }
 
-        if ($lines !== [] && self::isInDrops($sauce)) {
-            return [
-                Caution::of(
-                    Grade::Mind,
-                    'plant-in-oil',
-                    'A plant that is hardly sour, in a sauce rich in oil or fat: fridge at once, four days at the '
-                        .'most, or the freezer; never at room temperature. Makers keep it from four days to a month.',
-                    self::SOURCE,
-                    $lines,
-                ),
-            ];
-        }
+        [$grade, $text] = match (true) {
+            $sauce->isTooDryForToxin(), $fat->isFriedDry() && $sauce->soakedPlants() === []
+                => [Grade::Mind, self::DRY],
+            ! $fat->liesUnderOil(), Keepers::of($sauce)->hold(['pickled']) => [Grade::Mind, self::IN_DROPS],
+            default => [Grade::Stop, self::UNDER_OIL],
+        };
 
-        return $lines === []
-            ? []
-            : [
-                Caution::of(
-                    Grade::Stop,
-                    'plant-in-oil',
-                    'A plant that is hardly sour, in oil or fat: botulism can grow there without a sign, '
-                        .'whatever the pH is thought to be. Fridge at once, four days at the most, or the freezer; '
-                        .'never at room temperature. Makers keep it from four days to a month.',
-                    self::SOURCE,
-                    $lines,
-                ),
-            ];
-    }
-
-    private static function isInDrops(Facts $sauce): bool
-    {
-        $water = $fat = 0.0;
-        $binds = false;
-        foreach ($sauce->present() as $line) {
-            $thing = $line->ingredient;
-            if ($thing !== null) {
-                $fat += $line->grams * $thing->perGram[Constituent::FAT];
-                $water += $thing->isOf(...self::WATERY) ? $line->grams * $thing->perGram[Constituent::WATER] : 0.0;
-                $binds = $binds || $thing->is('emulsifies');
-            }
-        }
-
-        return $water >= ($binds ? self::BOUND : self::SHAKEN) * $fat;
+        return $lines === [] ? [] : [Caution::of($grade, 'plant-in-oil', $text, self::SOURCE, $lines)];
     }
 }

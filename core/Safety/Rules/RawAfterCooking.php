@@ -14,7 +14,7 @@ final class RawAfterCooking implements Rule
 {
     public function of(Facts $sauce): array
     {
-        $lines = $sauce->wasCooked() ? $sauce->rawHaving('fresh-plant') : [];
+        $lines = $sauce->treatment->wasCooked() ? $sauce->rawHaving('fresh-plant') : [];
 
         return $lines === []
             ? []

@@ -51,7 +51,7 @@ export function KeepingCard({ keeping, onClose }: { keeping: EvaluationBench['ke
         </>
       )}
       <h3>Mind</h3>
-      <CautionList cautions={keeping.cautions.filter(({ grade }) => grade !== 'stop')} />
+      <CautionList cautions={keeping.cautions.filter(({ grade }) => grade !== 'stop')} atOnce={3} />
       <h3>By its lines</h3>
       <ul className="contains">
         {keeping.diets.map((diet) => (

@@ -304,25 +304,23 @@ final class WhereItBeginsTest extends TestCase
         );
     }
 
-    public function test_vinegar_keeps_from_two_in_a_hundred_and_salt_from_two_of_sodium(): void
+    public function test_vinegar_keeps_from_two_in_a_hundred_of_water_and_salt_from_eight(): void
     {
-        $kind = static fn (array $lines, array $stage): ?string => KeepingTime::of(
+        $days = static fn (array $lines, array $stage): ?int => KeepingTime::of(
             Facts::of(Sauce::evaluate($lines, $stage)),
-        )?->kind;
-        // vinegar of 5 % acetic acid: 38 g and 42 g to 100 g
-        $plain = static fn (float $vinegar): ?string => $kind(
+        )?->fridgeDays;
+        // vinegar of 5 % acetic acid, sharp, pickled, and mostly vinegar: 0.6, 1.4 and 2 g to 100 g of water
+        $plain = static fn (float $vinegar): ?int => $days(
             ['white-vinegar' => "{$vinegar} g", 'water' => (100 - $vinegar).' g', 'sugar' => '1 g'],
-            self::SIMMERED,
+            [],
         );
-        self::assertSame('sour and cooked', $plain(35));
-        self::assertSame('thin and mostly vinegar', $plain(45));
-        // soy sauce has some 5.5 g of sodium in 100 g
-        $dip = static fn (float $soy): ?string => $kind(
+        self::assertSame([10, 28, 28, 60], [$plain(8), $plain(16), $plain(32), $plain(45)]);
+        // soy sauce has some 14 g of salt in 100 g
+        $dip = static fn (float $soy): ?int => $days(
             ['soy-sauce' => "{$soy} g", 'water' => (100 - $soy).' g'],
             [],
         );
-        self::assertSame('soy or fish sauce, thinned', $dip(50));
-        self::assertNotSame('soy or fish sauce, thinned', $dip(20));
+        self::assertSame([4, 28], [$dip(20), $dip(60)]);
     }
 
     public function test_a_bought_bottle_alone_keeps_as_its_label_says_until_something_is_done_with_it(): void
@@ -352,7 +350,7 @@ final class WhereItBeginsTest extends TestCase
         );
         self::assertFalse($facts->isLowAcid());
         self::assertTrue($facts->isEmpty());
-        self::assertNull($facts->minutesOf(ProcessKind::Simmer));
+        self::assertNull($facts->treatment->minutesOf(ProcessKind::Simmer));
         self::assertNull(KeepingTime::of($facts));
     }
 
