@@ -42,9 +42,16 @@ final class UnlikelyAmount
             return [];
         }
         $problems = [];
+        $waterIn = 0.0;
+        foreach ($lines as $line) {
+            $waterIn += $line->grams * ($line->ingredient->perGram[Constituent::WATER] ?? 0.0);
+        }
+        // what is boiled down leaves its water behind: a glass of wine in a spoon of sauce is no slip
+        $left = min(1.0, $cooked->mixture->grams[Constituent::WATER] / max(1e-9, $waterIn));
         foreach ($lines as $line) {
             $most = $line->ingredient->mostShare ?? 1.0;
-            $share = $line->grams / $mass;
+            $water = $line->ingredient->perGram[Constituent::WATER] ?? 0.0;
+            $share = ($line->grams * (1 - $water * (1 - $left))) / $mass;
             // what is lifted out again leaves little of itself
             if ($share > self::TIMES * $most && $line->line->handling === Handling::In) {
                 $problems[] = new Problem(

@@ -45,8 +45,7 @@ namespace Vinculum\Pantry;
  *     standIns?: list<list<non-empty-list<string>>>,
  *     sharesName?: bool,
  *     plain?: string,
- *     kcal?: float|null,
- *     keeps?: array{fridge: int, opened: int, frozen: int}|null,
+ *     kcal?: float|null, keeps?: array{fridge: int, opened: int, frozen: int}|null,
  * }
  */
 final class Catalogue

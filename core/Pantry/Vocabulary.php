@@ -40,6 +40,7 @@ namespace Vinculum\Pantry;
  *     traits?: list<string>,
  *     ethanol_from?: float|int,
  *     sodium_over?: float|int,
+ *     named?: list<string>,
  * }
  * @phpstan-type DietWords array{name: string, why: string, against: DietRule, check: DietRule}
  * @phpstan-type NeedWords array{
@@ -285,6 +286,16 @@ final readonly class Vocabulary
             static fn (array $hazard): bool => self::holds($hazard['named'] ?? [], $words)
                 && ! self::holds($hazard['unless'] ?? [], $words),
         );
+    }
+
+    /**
+     * Whether words name one of these things, and not one that stands in its place.
+     *
+     * @param list<string> $patterns of whole words
+     */
+    public function isNamed(array $patterns, string $words): bool
+    {
+        return self::holds($patterns, (string) preg_replace(self::FREE_OF, ' ', $words)) && ! $this->isInstead($words);
     }
 
     /** @param list<string> $patterns of whole words, of one or of several */

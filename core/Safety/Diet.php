@@ -104,7 +104,8 @@ final readonly class Diet
      */
     public function verdictOnUnknown(string $name, Vocabulary $vocabulary): string
     {
-        $isNamed = array_intersect($vocabulary->allergensNamed($name), $this->against['contains'] ?? []) !== [];
+        $isNamed = array_intersect($vocabulary->allergensNamed($name), $this->against['contains'] ?? []) !== []
+            || $vocabulary->isNamed($this->against['named'] ?? [], $name);
 
         return $isNamed ? 'against' : 'check';
     }

@@ -8,11 +8,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Seed;
+use Tests\Support\Staged;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Pantry\CatalogueError;
 use Vinculum\Pantry\KeepingPage;
-use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\InFat;
 use Vinculum\Safety\Keeping\Keepers;
@@ -79,7 +79,7 @@ final class KeepingTest extends TestCase
     #[DataProvider('sauces')]
     public function test_keeps_so_many_days(string $stages, float $least, float $most): void
     {
-        $keeps = KeepingTime::of(Facts::of(self::made($stages)));
+        $keeps = KeepingTime::of(Facts::of(Staged::evaluate($stages)));
         // what is bought and stands alone keeps as its label says
         $days = $keeps->fridgeDays ?? INF;
 
@@ -282,28 +282,6 @@ final class KeepingTest extends TestCase
     private static function page(): array
     {
         return KeepingPage::read((string) file_get_contents(__DIR__.'/../../../database/keeping.txt'));
-    }
-
-    private static function made(string $stages): Evaluation
-    {
-        $documents = [];
-        foreach (explode(';', $stages) as $number => $stage) {
-            preg_match('/^(.*?)\[(\w+) ?(\d*)\s*\]$/', trim($stage), $found);
-            [, $lines, $kind, $minutes] = $found + ['', '', '', ''];
-            $documents[] = ['id' => 's'.($number + 1), 'lines' => array_map(
-                static function (string $line): array {
-                    preg_match('/^(.*?) ([\d.]+ g)$/', trim($line), $parts);
-
-                    return ['ingredient' => $parts[1] ?? '', 'amount' => $parts[2] ?? ''];
-                },
-                array_filter(array_map(trim(...), explode(',', $lines))),
-            )] + ($kind === 'none'
-                ? []
-                : ['process' => ['kind' => $kind] + ($minutes === '' ? [] : ['minutes' => (float) $minutes])]);
-        }
-        $recipe = RecipeDocument::read(['name' => 'a sauce', 'measures' => 'metric', 'stages' => $documents]);
-
-        return Evaluation::of($recipe, Sauce::catalogue(), null);
     }
 
     /**
