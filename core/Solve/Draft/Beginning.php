@@ -33,6 +33,9 @@ final readonly class Beginning
     /** Share of a taste from which a line of the make-up is what usually brings it. */
     private const BRINGS = 0.25;
 
+    /** So many times what is just tasted is much of it in a thing by itself; judgement. */
+    private const MUCH_ELSE = 20.0;
+
     /** How alike two things of a kind smell that nobody chooses between here; judgement. */
     private const TWINS = 0.95;
 
@@ -101,6 +104,7 @@ final readonly class Beginning
     /** @return array<string, list<array{thing: Ingredient, usual: bool}>> by Measure value */
     private static function bringersOf(Evaluation $makeUp, Catalogue $catalogue, Criteria $wishes): array
     {
+        $sensible = new Sensible($makeUp);
         $bringers = [];
         foreach (Measure::cases() as $measure) {
             $tasted = $makeUp->tasting->measures[$measure->value];
@@ -117,7 +121,9 @@ final readonly class Beginning
             $found = array_map(static fn (Ingredient $thing): array => ['thing' => $thing, 'usual' => true], $usual);
             foreach ($usual as $thing) {
                 foreach (self::standInsOf($thing, $catalogue, $wishes) as $other) {
-                    $isStrong = ($measure->strengthOf($other) ?? 0.0) > 0.0;
+                    $isStrong = ($measure->strengthOf($other) ?? 0.0) > 0.0
+                        && $sensible->whyNot($other, $thing) === null
+                        && ! self::bringsWhatIsNotIn($makeUp, $measure, $other);
                     $twins = array_filter(
                         $found,
                         static fn (array $each): bool => self::areTwins($each['thing'], $other),
@@ -131,6 +137,21 @@ final readonly class Beginning
         }
 
         return $bringers;
+    }
+
+    /** Whether umami or heat comes with it that such a sauce has none of: soy sauce for the salt of a caramel. */
+    private static function bringsWhatIsNotIn(Evaluation $makeUp, Measure $for, Ingredient $thing): bool
+    {
+        foreach (self::NEEDLESS as $name) {
+            $measure = Measure::from($name);
+            $aim = $makeUp->style?->band($measure)->aim ?? 0.0;
+            $much = self::MUCH_ELSE * $measure->threshold();
+            if ($measure !== $for && $aim <= 0.0 && ($measure->strengthOf($thing) ?? 0.0) > $much) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Fine salt and coarse, sugar and icing sugar: of one kind, and nothing in their smell tells them apart. */

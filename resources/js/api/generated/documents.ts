@@ -865,13 +865,18 @@ export interface OwnIngredient {
    * Items: a trait of the vocabulary
    */
   traits?: (
+    | 'from-peanuts'
+    | 'alcohol-in-it'
+    | 'perhaps-alcohol-in-it'
     | 'low-acid-plant'
     | 'dry-plant'
     | 'fresh-plant'
     | 'raw-egg'
     | 'raw-flour'
     | 'not-for-infants'
+    | 'nitrate'
     | 'potassium'
+    | 'myristicin'
     | 'cassia'
     | 'poisonous-leaves'
     | 'poisonous-raw'
@@ -894,11 +899,20 @@ export interface OwnIngredient {
     | 'perhaps-added-sugar'
     | 'whole'
     | 'ground'
+    | 'wants-cooking'
     | 'uncut'
     | 'chilli'
+    | 'soft-ripened'
+    | 'gathered'
+    | 'with-medicines'
+    | 'liquorice'
+    | 'xylitol'
+    | 'raisins'
+    | 'browns-when-cut'
     | 'emulsifies'
     | 'emulsifies-a-little'
     | 'sets-when-sour'
+    | 'sets-cold'
     | 'curdles'
     | 'jelly-that-melts'
     | 'sets-once-boiled'
@@ -910,7 +924,25 @@ export interface OwnIngredient {
     | 'starch-raw'
     | 'gels'
     | 'bitter-in-quantity'
+    | 'stains'
   )[];
+  /**
+   * of a sauce that was made: how long it keeps by itself, and no longer in another
+   */
+  keeps?: {
+    /**
+     * days, closed and cold
+     */
+    fridge: number;
+    /**
+     * days, once it is opened
+     */
+    opened: number;
+    /**
+     * months in the freezer; 0 where it does not freeze well
+     */
+    frozen: number;
+  };
   [k: string]: unknown;
 }
 export interface BatchList {

@@ -48,7 +48,15 @@ final class NamelessPotTest extends TestCase
     public function test_salt_sugar_and_vinegar_mend_what_is_short_of_them_in_every_kind(string $slug): void
     {
         $plain = array_map(Sauce::ingredient(...), ['water', 'fine-salt', 'sugar', 'white-vinegar']);
+        $style = Sauce::style($slug);
+        $aims = ['salty' => Measure::Saltiness, 'sweet' => Measure::Sweetness, 'sour' => Measure::Sourness];
         foreach (['salty' => 'fine-salt', 'sweet' => 'sugar', 'sour' => 'white-vinegar'] as $taste => $thing) {
+            // nobody misses what such a sauce has hardly any of, nor adds vinegar to what is vinegar
+            $aim = $style->band($aims[$taste])->aim ?? 0.0;
+            $strength = $aims[$taste]->strengthOf(Sauce::ingredient($thing)) ?? INF;
+            if ($aim < 4 * $aims[$taste]->threshold() || $aim > 0.6 * $strength) {
+                continue;
+            }
             $found = NamelessPot::mended(
                 Sauce::style($slug),
                 1000.0,
