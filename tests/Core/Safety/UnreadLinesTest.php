@@ -44,7 +44,8 @@ final class UnreadLinesTest extends TestCase
                 '20 g soy flour' => ['wheat', 'soy'],
                 '20 g flour (lupin)' => ['wheat', 'lupin'],
                 '20 g flour, soy' => ['wheat', 'soy'],
-                '50 g rye flour' => ['gluten', 'wheat'],
+                '50 g rye flour' => ['gluten'],
+                '50 g barley flour' => ['gluten', 'wheat'],
                 '60 g pearl barley' => ['gluten'],
                 '40 g brazil nuts' => ['nuts'],
                 '50 g halloumi' => ['milk'],
@@ -60,7 +61,9 @@ final class UnreadLinesTest extends TestCase
                 '100 g plant tuna' => [],
                 '1 gluten-free fish finger' => ['fish'],
                 // what either could be, until it is answered
-                '40 g almond flour' => ['wheat', 'nuts'],
+                '40 g hazelnut flour' => ['wheat', 'nuts'],
+                // known for what it is
+                '40 g almond flour' => ['nuts'],
                 '2 tbsp walnut butter' => ['milk', 'nuts'],
                 '200 ml cashew milk' => ['milk', 'nuts'],
                 '100 g cashew cheese' => ['milk', 'nuts'],
@@ -91,15 +94,13 @@ final class UnreadLinesTest extends TestCase
     {
         foreach (
             [
-                '40 g almond flour',
+                '40 g hazelnut flour',
                 '2 tbsp walnut butter',
-                '200 g chicken livers',
-                '100 g apple butter',
+                '100 g pear butter',
                 '1 cup pineapple vinegar',
                 '1 tbsp beetroot powder',
-                '500 ml brown ale',
                 '1 tsp cubeb',
-                '40 g hazelnut oil',
+                '40 g pistachio oil',
             ] as $line
         ) {
             [$recipe, $questions] = JottedText::read("200 g sugar\n{$line}", Sauce::catalogue(), MeasuringSet::Metric);

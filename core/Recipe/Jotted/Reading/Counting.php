@@ -243,6 +243,20 @@ final readonly class Counting
         return $named;
     }
 
+    /** Where it is weighed and whatever the name may mean is made of the same, it matters to nobody which: salt. */
+    public function whereItMatters(Named $named, string $amount): Named
+    {
+        $isWeighed = (JottedAmount::parse($amount, $this->kit)->terms[0]->unit->dimension ?? null) === Dimension::Mass;
+        $maybe = $isWeighed && ! $named->isSure ? $this->catalogue->maybe($named->words, $this->kit->set->value) : [];
+        foreach ($maybe as $other) {
+            if ($other->perGram !== $maybe[0]->perGram || $other->contains !== $maybe[0]->contains) {
+                return $named;
+            }
+        }
+
+        return $maybe === [] ? $named : new Named($maybe[0], $named->words, $named->preparation, true);
+    }
+
     public function tinned(string $rest, string $container): string
     {
         $isTin = preg_match('/^(?:tin|can)/iu', $container) === 1 || preg_match('/^tin of\s/iu', $rest) === 1;

@@ -44,7 +44,7 @@ final class Harm
             $preparation,
         );
         $beside = $named->isSure ? $said : $words;
-        if (! $named->isSure && $vocabulary->isRuledOut($ingredient, $words)) {
+        if ($vocabulary->isRuledOut($ingredient, $named->isSure ? $said : $words)) {
             $left = [];
             foreach ($this->naming->guesses->guesses($named) as $slug) {
                 $guess = $this->catalogue->find($slug);

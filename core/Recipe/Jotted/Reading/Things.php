@@ -58,6 +58,7 @@ final readonly class Things
         $rest = $this->counting->tinned($rest, '');
         $named = $this->naming->of($rest);
         $named = $this->counting->byTheSpoon($named, $text) ?? $this->counting->withThePortion($named, $text);
+        $named = $this->counting->whereItMatters($named, $text);
         [$text, $named, $more] = $this->counting->whatIsCounted($amount, $text, $rest, $named);
         $questions = [...$questions, ...$more];
         if ($stated !== null) {
