@@ -99,7 +99,7 @@ final class UnreadLinesTest extends TestCase
                 '100 g pear butter',
                 '1 cup pineapple vinegar',
                 '1 tbsp beetroot powder',
-                '1 tsp cubeb',
+                '1 tsp wattleseed',
                 '40 g pistachio oil',
             ] as $line
         ) {
