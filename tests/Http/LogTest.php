@@ -74,7 +74,7 @@ final class LogTest extends HttpTestCase
             $this->putJson("/api/jars/{$jars[1]['id']}", ['place' => 'freezer']),
         );
         self::assertSame(
-            ['freezer', true, 'keeps until 1 Dec'],
+            ['freezer', true, 'keeps until 4 Dec'],
             [$batch['jars'][1]['place'], $batch['jars'][1]['is_past'], $batch['jars'][1]['keeps_text']],
         );
     }
@@ -109,7 +109,7 @@ final class LogTest extends HttpTestCase
         $batch = $this->filled($this->made('Ketchup'), 3);
         self::assertSame(['A', 'B', 'C'], array_column($batch['jars'], 'label'));
         self::assertSame(
-            ['keeps until 1 Dec', 'Fridge, until 1 Dec'],
+            ['keeps until 4 Dec', 'Fridge, until 4 Dec'],
             [$batch['jars'][0]['keeps_text'], $batch['jars'][0]['label_text']],
         );
 
@@ -118,10 +118,10 @@ final class LogTest extends HttpTestCase
             'logged-batch',
             $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['opened_on' => '2026-11-25']),
         );
-        self::assertSame(['open', 'keeps until 30 Nov'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
+        self::assertSame(['open', 'keeps until 2 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
         // what is opened comes first
         self::assertSame(
-            ['Ketchup, 1B, opened', 'by 30 Nov'],
+            ['Ketchup, 1B, opened', 'by 2 Dec'],
             [$this->log()['use_first'][0]['text'], $this->log()['use_first'][0]['until_text']],
         );
 
@@ -144,7 +144,7 @@ final class LogTest extends HttpTestCase
             'logged-batch',
             $this->putJson("/api/jars/{$batch['jars'][1]['id']}", ['gone_on' => null, 'opened_on' => null]),
         );
-        self::assertSame(['full', 'keeps until 1 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
+        self::assertSame(['full', 'keeps until 4 Dec'], [$batch['jars'][1]['state'], $batch['jars'][1]['keeps_text']]);
     }
 
     public function test_tastings_say_what_each_of_them_seems_to_like(): void
