@@ -46,7 +46,7 @@ final readonly class BeginView
 
     /**
      * Each kind in small: where its five tastes aim, beside the most that any kind has of each, and by the root of it,
-     * so that a little is seen. The first of each family leads.
+     * so that a little is seen. A family stands together, and its first leads.
      *
      * @param array<string, Style> $styles by slug
      * @return list<array<string, mixed>>
@@ -58,6 +58,10 @@ final readonly class BeginView
             $highs = array_map(static fn (Style $style): float => $style->band($measure)->high ?? 0.0, $styles);
             $most[$measure->value] = max(1e-9, ...array_values($highs));
         }
+        $order = array_flip(array_values(array_unique(
+            array_map(static fn (Style $style): string => $style->family, array_values($styles)),
+        )));
+        uasort($styles, static fn (Style $a, Style $b): int => $order[$a->family] <=> $order[$b->family]);
         $families = [];
         $directions = [];
         foreach ($styles as $slug => $style) {

@@ -41,7 +41,8 @@ final class SauceTest extends BrowserTestCase
         self::assertStringContainsString('Water activity', $this->see('.closer .roomy')->getText());
         $this->see("//dt/button[.='Keeping']")->click();
         self::assertStringContainsString('soy', $this->see('.contains')->getText());
-        self::assertStringContainsString('21 CFR 114', $this->see('.cautions')->getText());
+        $this->see('.more-cautions summary')->click();
+        self::assertStringContainsString('21 CFR 114', $this->see('.more-cautions .cautions')->getText());
         $this->see("//dt/button[.='pH']")->click();
         $this->see("//section[@aria-label='A closer look']//a[contains(.,'How is this worked out')]")->click();
         $this->see("//h2[contains(.,'pH')]");

@@ -80,7 +80,7 @@ final class BrixAndEnergyTest extends TestCase
                 'onion' => 40,
                 'white-wine' => 82,
                 'whipping-cream' => 340.0,
-            'double-cream' => 450.0,
+                'double-cream' => 450.0,
                 'hard-cheese' => 392,
                 'molasses' => 290,
                 'almond' => 579,

@@ -198,6 +198,13 @@ final class BeginningTest extends TestCase
                 $tallest[$column['label']] = max($tallest[$column['label']] ?? 0.0, $column['high']);
             }
         }
+        $families = array_column($shown['directions'], 'family');
+        $runs = 1 + count(array_filter(
+            array_slice($families, 1),
+            static fn (string $family, int $i): bool => $family !== $families[$i],
+            ARRAY_FILTER_USE_BOTH,
+        ));
+        self::assertCount($runs, array_unique($families), 'a family stands together');
         self::assertCount(count($styles), $shown['directions']);
         self::assertSame([1], array_values(array_unique($leads)));
         self::assertSame(
