@@ -6,6 +6,7 @@ use App\Console\CardsCommand;
 use App\Console\CompileCommand;
 use App\Console\DraftCommand;
 use App\Console\KeepingGuideCommand;
+use App\Console\PantryAuditCommand;
 use App\Console\PlanCommand;
 use App\Console\PotCommand;
 use App\Console\ReadCommand;
@@ -23,6 +24,7 @@ Artisan::addCommands([
     CardsCommand::class,
     CompileCommand::class,
     KeepingGuideCommand::class,
+    PantryAuditCommand::class,
     DraftCommand::class,
     PlanCommand::class,
     PotCommand::class,
