@@ -62,13 +62,14 @@ final readonly class KeepingTime
                 return new self($caution->code, $words, [], 0, 0, 0, '', '', $caution->rule, 0);
             }
         }
-        $rows = self::rows($sauce, Keepers::of($sauce));
+        $found = self::found($sauce);
+        $rows = self::rows($sauce, $found, Keepers::of($sauce));
         $days = array_column(array_column($rows, 'time'), 'fridge');
         $decides = $rows[array_search(min($days), $days, true)];
         $metered
             = $sauce->measuredPh !== null
                 ? $rows
-                : self::rows($sauce, Keepers::of($sauce, self::METERED));
+                : self::rows($sauce, $found, Keepers::of($sauce, self::METERED));
 
         return new self(
             $decides['row'],
@@ -113,27 +114,34 @@ final readonly class KeepingTime
             ." ({$this->kind}{$things}).{$metered} Look, smell, and throw it away when in doubt.";
     }
 
-    /** @return non-empty-list<array{row: string, name: string, things: list<string>, time: KeptFor}> */
-    private static function rows(Facts $sauce, Keepers $keepers): array
+    /** @return array<string, list<int>> places of the lines that each row is about, by row; what is in none, too */
+    private static function found(Facts $sauce): array
+    {
+        $things = new Things($sauce);
+        $found = array_filter(array_map($things->of(...), $sauce->cooked->weighed->vocabulary->words['keeping']));
+        $others = array_diff(
+            array_keys($sauce->present() + $sauce->unknown()),
+            ...array_values($found),
+        );
+
+        return $others === [] ? $found : ['of-no-kind' => array_values($others)] + $found;
+    }
+
+    /**
+     * @param array<string, list<int>> $found
+     * @return non-empty-list<array{row: string, name: string, things: list<string>, time: KeptFor}>
+     */
+    private static function rows(Facts $sauce, array $found, Keepers $keepers): array
     {
         $table = $sauce->cooked->weighed->vocabulary->words['keeping'];
-        $things = new Things($sauce);
-        $lines = $sauce->present() + $sauce->unknown();
-        $spokenFor = [];
         $rows = [];
-        foreach ($table as $slug => $row) {
-            $places = $things->of($row);
-            $spokenFor += array_flip($places);
-            if ($places !== [] && $row['times'] !== []) {
-                $rows[] = self::row($slug, $row, $sauce, $places, $keepers);
+        foreach ($found as $slug => $places) {
+            if ($table[$slug]['times'] !== []) {
+                $rows[] = self::row($slug, $table[$slug], $sauce, $places, $keepers);
             }
         }
-        $others = array_values(array_diff(array_keys($lines), array_keys($spokenFor)));
-        if ($others !== []) {
-            $rows[] = self::row('of-no-kind', $table['of-no-kind'], $sauce, $others, $keepers);
-        }
-        foreach ($lines as $place => $line) {
-            $keeps = $line->ingredient->keeps ?? null;
+        foreach ($found['own'] ?? [] as $place) {
+            $keeps = $sauce->cooked->weighed->lines[$place]->ingredient->keeps ?? null;
             if ($keeps !== null) {
                 $own = self::row('own', $table['own'], $sauce, [$place], $keepers);
                 $rows[] = ['time' => $keeps + $own['time']] + $own;

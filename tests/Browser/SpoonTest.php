@@ -62,8 +62,8 @@ final class SpoonTest extends BrowserTestCase
         $this->see("[data-line='{$id}'] .line-name")->click();
         $this->see("//button[.='Lock']")->click();
         $this->see("//button[.='Close']")->click();
-        $this->see("//select[@aria-label='Style']//option[.='Tomato barbecue sauce, tangy']")->click();
-        $this->see("//button[contains(.,'Bring it to tomato barbecue sauce, tangy')]")->click();
+        $this->see("//select[@aria-label='Style']//option[.='Tomato barbecue sauce, sweet']")->click();
+        $this->see("//button[contains(.,'Bring it to tomato barbecue sauce, sweet')]")->click();
         $this->see('.proposal.shown .changes');
         $this->see("//button[.='Make it so']")->click();
 

@@ -22,12 +22,18 @@ final class Staged
 
                     return ['ingredient' => $parts[1] ?? '', 'amount' => $parts[2] ?? ''];
                 },
-                array_filter(array_map(trim(...), explode(',', $lines))),
+                array_values(array_filter(array_map(trim(...), explode(',', $lines)))),
             )] + ($kind === 'none'
                 ? []
                 : ['process' => ['kind' => $kind] + ($minutes === '' ? [] : ['minutes' => (float) $minutes])]);
         }
-        $recipe = RecipeDocument::read(['name' => $name, 'measures' => 'metric', 'stages' => $documents]);
+        $recipe = RecipeDocument::read([
+            'format' => 'vinculum-recipe',
+            'version' => 2,
+            'name' => $name,
+            'measures' => 'metric',
+            'stages' => $documents,
+        ]);
 
         return Evaluation::of($recipe, Sauce::catalogue(), null);
     }

@@ -16,11 +16,48 @@ use Vinculum\Safety\InFat;
  */
 final readonly class Things
 {
-    private InFat $fat;
+    /** @var array<int, WeighedLine> lines that are there, by place */
+    private array $lines;
+
+    /** @var array<int, array<string, true>> kinds and traits of each, "kind fruit" */
+    private array $are;
+
+    /** @var array<string, array<int, WeighedLine>> the same the other way round: lines by "kind fruit" */
+    private array $where;
+
+    /** @var array<string, bool> what is true of the whole sauce */
+    private array $sauceIs;
 
     public function __construct(private Facts $sauce)
     {
-        $this->fat = new InFat($sauce);
+        $this->lines = $sauce->present() + $sauce->unknown();
+        $are = [];
+        foreach ($this->lines as $place => $line) {
+            $are[$place] = [];
+            foreach ($line->ingredient->kinds ?? [] as $kind) {
+                $are[$place]["kind {$kind}"] = true;
+            }
+            foreach ($line->ingredient->traits ?? [] as $trait) {
+                $are[$place]["trait {$trait}"] = true;
+            }
+        }
+        $this->are = $are;
+        $where = [];
+        foreach ($are as $place => $each) {
+            foreach ($each as $is => $_) {
+                $where[$is][$place] = $this->lines[$place];
+            }
+        }
+        $this->where = $where;
+        $fat = new InFat($sauce);
+        $isUnder = $fat->liesUnderOil();
+        $isDry = $isUnder && $fat->isFriedDry();
+        $this->sauceIs = [
+            'fermented' => $sauce->isLeftToSour(),
+            'under-oil' => $isUnder && ! $isDry,
+            'fried-dry' => $isDry,
+            'in-drops' => ! $isUnder && $fat->isOily(),
+        ];
     }
 
     /**
@@ -30,50 +67,50 @@ final readonly class Things
     public function of(array $row): array
     {
         $found = [];
-        foreach ($this->sauce->present() + $this->sauce->unknown() as $place => $line) {
-            if ($this->isOne($line, $place, $row)) {
-                $found[] = $place;
+        foreach ($row['of'] as $any) {
+            $isListed = $any['word'] === 'kind' || $any['word'] === 'trait';
+            $lines = $isListed ? $this->where["{$any['word']} {$any['name']}"] ?? [] : $this->lines;
+            foreach ($lines as $place => $line) {
+                $is = $isListed || $this->is($line, $place, $any['word'], $any['name']);
+                if ($is && ! isset($found[$place]) && $this->isAsAsked($line, $place, $row)) {
+                    $found[$place] = true;
+                }
             }
         }
 
-        return $found;
+        return array_keys($found);
     }
 
     /** @param KeepingRow $row */
-    private function isOne(WeighedLine $line, int $place, array $row): bool
+    private function isAsAsked(WeighedLine $line, int $place, array $row): bool
     {
-        $isAny = false;
-        foreach ($row['of'] as $asked) {
-            $isAny = $isAny || $this->is($line, $place, $asked['word'], $asked['name']);
-        }
-        foreach ($isAny ? $row['only'] : [] as $asked) {
+        foreach ($row['only'] as $asked) {
             if ($this->is($line, $place, $asked['word'], $asked['name']) === $asked['not']) {
                 return false;
             }
         }
 
-        return $isAny;
+        return true;
     }
 
     private function is(WeighedLine $line, int $place, string $word, string $name): bool
     {
+        if ($name !== '' && $word !== 'named' && $word !== 'hazard') {
+            return isset($this->are[$place]["{$word} {$name}"]);
+        }
         $thing = $line->ingredient;
 
-        return match ($word) {
-            'kind' => $thing?->isOf($name) === true,
-            'trait' => $thing?->is($name) === true,
+        return $this->sauceIs[$word] ?? match ($word) {
             'named' => $thing === null && preg_match("/\\b(?:{$name})s?\\b/iu", $line->line->ingredient) === 1,
-            'hazard' => $thing?->is($name) === true || ($thing === null && $this->isHazard($line, $name)),
+            'hazard' => isset($this->are[$place]["trait {$name}"])
+                || ($thing === null && $this->isHazard($line, $name)),
             'unread' => $thing === null,
-            'bought' => $thing?->is('bought') === true,
+            'bought' => isset($this->are[$place]['trait bought']),
             'raw' => ! $this->sauce->treatment->isCooked($place),
             'cooked' => $this->sauce->treatment->isCooked($place),
-            'prepared' => $this->sauce->treatment->isCooked($place) || $thing?->is('fresh-plant') !== true,
+            'prepared' => $this->sauce->treatment->isCooked($place)
+                || ! isset($this->are[$place]['trait fresh-plant']),
             'soaked' => $this->sauce->treatment->isSoaked($line),
-            'fermented' => $this->sauce->isLeftToSour(),
-            'under-oil' => $this->fat->liesUnderOil() && ! $this->fat->isFriedDry(),
-            'fried-dry' => $this->fat->liesUnderOil() && $this->fat->isFriedDry(),
-            'in-drops' => $this->fat->isOily() && ! $this->fat->liesUnderOil(),
             default => false,
         };
     }

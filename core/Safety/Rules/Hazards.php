@@ -32,12 +32,27 @@ final class Hazards implements Rule
                 $named[$code][$i] = $line;
             }
         }
+        $byTrait = $byKind = [];
+        foreach ($sauce->present() as $i => $line) {
+            foreach ($line->ingredient->traits ?? [] as $trait) {
+                $byTrait[$trait][$i] = $line;
+            }
+            foreach ($line->ingredient->kinds ?? [] as $kind) {
+                $byKind[$kind][$i] = $line;
+            }
+        }
         $cautions = [];
         foreach ($vocabulary->words['hazards'] as $code => $hazard) {
             if (isset($hazard['called']) && ! $sauce->isCalled($hazard['called'])) {
                 continue;
             }
-            $lines = ($named[$code] ?? []) + self::known($sauce, $code, $hazard);
+            $known = array_replace(
+                array_replace(...array_map(static fn (string $trait): array => $byTrait[$trait] ?? [], [
+                    ...$hazard['traits'] ?? [$code],
+                ])),
+                ...array_map(static fn (string $kind): array => $byKind[$kind] ?? [], $hazard['kinds'] ?? []),
+            );
+            $lines = ($named[$code] ?? []) + self::known($sauce, $code, $hazard, $known);
             $caution = $lines === [] ? null : self::caution($sauce, $code, $hazard, $lines);
             if ($caution !== null) {
                 $cautions[] = $caution;
@@ -49,19 +64,20 @@ final class Hazards implements Rule
 
     /**
      * @param Hazard $hazard
+     * @param array<int, WeighedLine> $lines that are such things
      * @return array<int, WeighedLine> by place
      */
-    private static function known(Facts $sauce, string $code, array $hazard): array
+    private static function known(Facts $sauce, string $code, array $hazard, array $lines): array
     {
-        $traits = $hazard['traits'] ?? [$code];
-        $lines = array_filter(
-            $sauce->present(),
-            static fn (WeighedLine $line): bool => array_intersect($traits, $line->ingredient->traits ?? []) !== []
-                || $line->ingredient?->isOf(...$hazard['kinds'] ?? []) === true
-                || (isset($hazard['anywhere']) && isset(
-                    $sauce->cooked->weighed->vocabulary->hazardsNamed(self::words($line))[$code],
-                )),
-        );
+        $vocabulary = $sauce->cooked->weighed->vocabulary;
+        foreach (isset($hazard['anywhere']) ? $sauce->present() : [] as $i => $line) {
+            if ($vocabulary->isNamed($hazard['named'] ?? [], self::words($line))) {
+                $lines[$i] = $line;
+            }
+        }
+        if ($lines === []) {
+            return [];
+        }
         $isTooDry = isset($hazard['wet'])
             && $sauce->cooked->mixture->grams[Constituent::WATER] < UnlikelyAmount::DRY * $sauce->mass();
 
