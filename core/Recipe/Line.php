@@ -71,6 +71,12 @@ final readonly class Line
     }
 
     /** The same line, which the solver may not move, or may again. */
+    /** Free to move again, and anywhere. */
+    public function unbound(): self
+    {
+        return $this->bound(false, null, null);
+    }
+
     public function locked(bool $lock): self
     {
         return $this->bound($lock, $this->minG, $this->maxG);

@@ -49,8 +49,7 @@ final class Ordinary
      */
     public static function bands(string $style, array $recipes): array
     {
-        /** @var array<string, array<string, list<float>>> $evidence */
-        $evidence = json_decode((string) file_get_contents(self::EVIDENCE), true);
+        $evidence = self::evidence();
         $bands = [];
         foreach (Measure::cases() as $measure) {
             $values = array_map(
@@ -70,8 +69,9 @@ final class Ordinary
      * @param array<string, array{low: float|int, aim: float|int, high: float|int}> $was
      * @return array<string, array{low: float, aim: float, high: float}> by figure
      */
-    public static function figures(array $recipes, array $was): array
+    public static function figures(string $style, array $recipes, array $was): array
     {
+        $evidence = self::evidence()[$style] ?? [];
         $bands = [];
         foreach (array_keys($was + ['ph' => true]) as $figure) {
             $values = array_filter(array_map(
@@ -81,7 +81,8 @@ final class Ordinary
             if (count($values) > 2) {
                 $isPh = $figure === 'ph';
                 $height = static fn (float $value): float => $isPh ? $value : log($value);
-                [$mean, $half] = self::interval(array_map($height, array_values($values)));
+                $all = [...array_values($values), ...$evidence[$figure] ?? []];
+                [$mean, $half] = self::interval(array_map($height, $all));
                 $half = max($half, $isPh ? 0.15 : 0.1);
                 $bands[$figure] = array_map(
                     static fn (float $height): float => round($isPh ? $height : exp($height), $isPh ? 1 : 2),
@@ -91,6 +92,15 @@ final class Ordinary
         }
 
         return $bands;
+    }
+
+    /** @return array<string, array<string, list<float>>> lowest, usual and highest, by style and figure */
+    private static function evidence(): array
+    {
+        /** @var array<string, array<string, list<float>>> $evidence */
+        $evidence = json_decode((string) file_get_contents(self::EVIDENCE), true);
+
+        return $evidence;
     }
 
     private static function figure(string $figure, Evaluation $sauce): ?float

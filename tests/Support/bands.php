@@ -25,7 +25,7 @@ foreach (glob(__DIR__.'/../../database/styles/*.json') ?: [] as $file) {
         $family[$i]['bands'] = array_merge(
             array_flip(array_keys($bands[$each['slug']] ?? [])),
             $family[$i]['bands'],
-            Ordinary::figures($recipes[$each['slug']] ?? [], $each['bands']),
+            Ordinary::figures($each['slug'], $recipes[$each['slug']] ?? [], $each['bands']),
         );
         $family[$i]['source'] = 'computed from ordinary recipes, tests/data/ordinary.txt, and one cook’s evidence';
     }

@@ -89,6 +89,7 @@ final readonly class Draft
         array $without = [],
     ): Drafted {
         $recipe = JottedText::read("{$style->name}\n\n{$note}", $catalogue, MeasuringSet::Us)[0]->withStyle($slug);
+        $main = $catalogue->find($recipe->lines()[0]->ingredient ?? '')->slug ?? '';
         $recipe = $recipe->withStages(array_map(
             static fn (Stage $stage): Stage => $stage->withLines(array_values(array_filter(
                 $stage->lines,
@@ -121,8 +122,7 @@ final readonly class Draft
                 $notes[] = $left['why'];
             }
         }
-        // what it is made of stays: seasoning is what moves
-        $evaluation = Evaluation::of(self::held($recipe, $evaluation), $catalogue, $style);
+        $evaluation = Evaluation::of(Held::near($recipe, $evaluation, $main), $catalogue, $style);
         $answers = Rebalance::answers(
             $evaluation,
             $catalogue,
@@ -156,7 +156,7 @@ final readonly class Draft
         return new Drafted(
             $recipe->withStages(array_map(
                 static fn (Stage $stage): Stage => $stage->withLines(array_map(
-                    static fn (Line $line): Line => $line->locked(false),
+                    static fn (Line $line): Line => $line->unbound(),
                     $stage->lines,
                 )),
                 $recipe->stages,
@@ -168,23 +168,6 @@ final readonly class Draft
             $notes,
             count($answers),
         );
-    }
-
-    /** With all that is its body locked. */
-    private static function held(Recipe $recipe, Evaluation $evaluation): Recipe
-    {
-        $bodies = [];
-        foreach ($evaluation->cooked->weighed->lines as $line) {
-            $bodies[$line->line->id] = in_array('base', $line->ingredient->roles ?? [], true);
-        }
-
-        return $recipe->withStages(array_map(
-            static fn (Stage $stage): Stage => $stage->withLines(array_map(
-                static fn (Line $line): Line => $line->locked($bodies[$line->id] ?? false),
-                $stage->lines,
-            )),
-            $recipe->stages,
-        ));
     }
 
     /**
