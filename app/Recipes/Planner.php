@@ -42,7 +42,9 @@ final readonly class Planner
         }
         $from = $this->evaluator->evaluate($recipe);
         $preferences = $this->household->preferences();
-        $target = ScaleTarget::parse($to, $from->recipe->measures);
+        $asked = ScaleTarget::parse($to, $from->recipe->measures);
+        $target = $asked->inHelpingsOf($from->style);
+        $isOfItsKind = $target !== $asked && preg_match('/\d/', $from->recipe->serves) !== 1;
         $meals = $target->isUsual ? Batch::meals(is_string($recipe->style) ? $recipe->style : null, $recipe->name) : [];
         if ($meals !== []) {
             $each = Servings::of((float) $target->millilitres, $meals);
@@ -54,6 +56,17 @@ final readonly class Planner
             $headspacePercent,
             new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale, HobRecord::known()),
         );
+
+        if ($meals === [] && $isOfItsKind) {
+            return $scaled->saying('people', Sentence::of(
+                '{each} each, as is usual of {kind}. Say “{count} people, 60 ml” where they have another amount.',
+                [
+                    'each' => Quantity::volume((float) $target->millilitres),
+                    'kind' => lcfirst($from->style->name ?? ''),
+                    'count' => Quantity::number($target->containers, 0),
+                ],
+            ));
+        }
 
         return $meals === []
             ? $scaled

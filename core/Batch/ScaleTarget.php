@@ -8,6 +8,7 @@ use Vinculum\Amount\MeasuringSet;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
+use Vinculum\Taste\Style;
 
 /**
  * How much sauce is wanted: so many times the recipe, grams, millilitres, containers, people, pieces, a pan, or all
@@ -90,6 +91,14 @@ final readonly class ScaleTarget
             isAsTheRecipeServes: $asServed,
             isUsual: $isUsual,
         );
+    }
+
+    /** The same people, each with what is usual of such a sauce where nobody said how much. */
+    public function inHelpingsOf(?Style $style): self
+    {
+        return $this->isPeople && $this->isAsTheRecipeServes && $style?->helpingMl !== null
+            ? self::people($this->containers, $style->helpingMl, true, true)
+            : $this;
     }
 
     /** The same people, who are known to have so much each. */

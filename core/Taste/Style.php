@@ -22,6 +22,7 @@ final readonly class Style
      * @param list<string> $cues words makers use for it
      * @param array{ingredient: string, share: float|int}|null $base what most of it is, where that is not water:
      *     its slug, and its share of the mass, 0 to 1
+     * @param float|null $helpingMl what one person has of it, as is usual; null where nobody has said
      */
     private function __construct(
         public string $slug,
@@ -31,6 +32,7 @@ final readonly class Style
         public array $cues,
         public string $source,
         public ?array $base,
+        public ?float $helpingMl = null,
     ) {}
 
     /**
@@ -57,6 +59,7 @@ final readonly class Style
             $style['cues'] ?? [],
             $style['source'],
             $style['base'] ?? null,
+            isset($style['helping_ml']) ? (float) $style['helping_ml'] : null,
         );
     }
 
@@ -138,7 +141,9 @@ final readonly class Style
             'bands' => $bands,
             'cues' => $this->cues,
             'source' => $source,
-        ] + ($this->base === null ? [] : ['base' => $this->base]);
+        ]
+            + ($this->base === null ? [] : ['base' => $this->base])
+            + ($this->helpingMl === null ? [] : ['helping_ml' => $this->helpingMl]);
     }
 
     /** @return array{low: float, aim: float, high: float} */

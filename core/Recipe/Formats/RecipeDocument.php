@@ -31,6 +31,7 @@ use Vinculum\Recipe\Tie;
  *     cues?: list<string>,
  *     source: string,
  *     base?: array{ingredient: string, share: float|int},
+ *     helping_ml?: float|int|null,
  * }
  * @phpstan-type LineArray array{
  *     id?: string,

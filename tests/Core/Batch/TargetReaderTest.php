@@ -122,6 +122,37 @@ final class TargetReaderTest extends TestCase
         self::assertEqualsWithDelta($millilitres, $target->millilitres, 1e-9);
     }
 
+    /** @return iterable<string, array{string, float, float}> kind, mL for one at least and at most */
+    public static function helpings(): iterable
+    {
+        // what an ordinary home cook reckons with: common practice, no source
+        yield 'cheese sauce with macaroni' => ['cheese-sauce', 120.0, 180.0];
+        yield 'tomato sauce with pasta' => ['tomato-pasta-sauce', 100.0, 160.0];
+        yield 'vinaigrette on a side salad' => ['vinaigrette', 12.0, 20.0];
+        yield 'sweet chilli with spring rolls' => ['sweet-chilli-dip', 25.0, 45.0];
+        yield 'stir-fry sauce' => ['stir-fry-sauce', 35.0, 60.0];
+        yield 'chickpea dip with bread' => ['chickpea-dip', 60.0, 100.0];
+        yield 'ketchup on a burger' => ['tomato-ketchup', 10.0, 20.0];
+        yield 'cranberry with a roast' => ['cranberry-sauce', 25.0, 45.0];
+        yield 'mayonnaise in a sandwich' => ['mayonnaise-type', 12.0, 20.0];
+        yield 'barbecue sauce at the table' => ['tomato-sweet-barbecue', 25.0, 45.0];
+    }
+
+    #[DataProvider('helpings')]
+    public function test_people_have_what_is_usual_of_such_a_sauce(string $kind, float $least, float $most): void
+    {
+        $asked = ScaleTarget::parse('for 12', MeasuringSet::Us);
+        $target = $asked->inHelpingsOf(Sauce::style($kind));
+
+        self::assertSame([12, true], [$target->containers, $target->isPeople]);
+        self::assertGreaterThanOrEqual($least, $target->millilitres);
+        self::assertLessThanOrEqual($most, $target->millilitres);
+        // where somebody said how much, that is how much
+        $said = ScaleTarget::parse('for 6 people, 100 ml', MeasuringSet::Us);
+        self::assertSame($said, $said->inHelpingsOf(Sauce::style($kind)));
+        self::assertSame($asked, $asked->inHelpingsOf(null));
+    }
+
     public function test_a_recipe_that_says_whom_it_serves_decides_how_much_that_is(): void
     {
         $from = Sauce::evaluate(['passata' => '500 g'], [], ['serves' => '4 people', 'version' => 2]);

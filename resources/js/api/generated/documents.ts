@@ -588,6 +588,10 @@ export interface Style {
      */
     share: number;
   };
+  /**
+   * mL of it that one person has, as is usual
+   */
+  helping_ml?: number | null;
   [k: string]: unknown;
 }
 /**
