@@ -39,7 +39,7 @@ final class KeepingPage
      */
     public static function read(string $text): array
     {
-        $keepers = $rows = [];
+        $keepers = $rows = $says = [];
         $row = '';
         $said = ['makers' => '', 'why' => '', 'rule' => ''];
         foreach (preg_split('/\R/u', $text) ?: [] as $number => $line) {
@@ -51,6 +51,8 @@ final class KeepingPage
             if ($word === 'keeper') {
                 [$name, $asks] = self::two($rest);
                 $keepers[$name] = self::figures($asks, $refuse);
+            } elseif ($word === 'says') {
+                [$name, $says[$name]] = self::two($rest);
             } elseif ($word === '==') {
                 [$row, $name] = self::two($rest, '/\s*:\s*/');
                 $said = ['makers' => '', 'why' => '', 'rule' => ''];
@@ -63,16 +65,20 @@ final class KeepingPage
                 preg_match_all('/(?:not )?(?:(?:kind|trait) )?\S+/', $rest, $found);
                 $rows[$row]['only'] = self::asked($found[0], $refuse);
             } elseif ($word === 'keeps') {
-                $rows[$row]['times'][] = self::times($rest, array_keys($keepers), $refuse) + $said;
+                $times = self::times($rest, array_keys($keepers), $refuse);
+                // kept by something, it keeps for another reason, and longer than makers say of what is not
+                $why = $times['when'] === [] ? [] : ['why' => $says[$times['when'][0]] ?? '', 'makers' => ''];
+                $rows[$row]['times'][] = $times + $why + $said;
             } elseif (isset($said[$word])) {
-                $said[$word] = trim($rest);
-                // what is said under a time is of that time and of those below it
                 $last = array_pop($rows[$row]['times']);
-                if ($last !== null) {
-                    $rows[$row]['times'][] = array_merge($last, $said);
+                if ($last === null) {
+                    $said[$word] = trim($rest);
+                } else {
+                    $last[$word] = trim($rest);
+                    $rows[$row]['times'][] = $last;
                 }
             } else {
-                throw $refuse("“{$word}” is none of keeper, ==, of, only, keeps, why, makers, rule");
+                throw $refuse("“{$word}” is none of keeper, says, ==, of, only, keeps, why, makers, rule");
             }
         }
 

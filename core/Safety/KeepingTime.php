@@ -65,7 +65,11 @@ final readonly class KeepingTime
         $found = self::found($sauce);
         $rows = self::rows($sauce, $found, Keepers::of($sauce));
         $days = array_column(array_column($rows, 'time'), 'fridge');
-        $decides = $rows[array_search(min($days), $days, true)];
+        // what keeps short in itself is named before what is kept by the same as the whole
+        $shortest = array_filter($rows, static fn (array $row): bool => $row['time']['fridge'] === min($days));
+        usort($shortest, static fn (array $a, array $b): int => [$a['time']['when'] !== [], $a['row'] !== 'whole']
+            <=> [$b['time']['when'] !== [], $b['row'] !== 'whole']);
+        $decides = $shortest[0];
         $metered
             = $sauce->measuredPh !== null
                 ? $rows
@@ -109,7 +113,9 @@ final readonly class KeepingTime
 
         return 'In the fridge, '
             .self::days($this->fridgeDays)
-            .": the cautious figure. Makers say {$this->makers}.{$opened} {$frozen} "
+            .': the cautious figure. '
+            .($this->makers === '' ? 'Makers keep it longer.' : "Makers say {$this->makers}.")
+            ."{$opened} {$frozen} "
             .ucfirst($this->why)
             ." ({$this->kind}{$things}).{$metered} Look, smell, and throw it away when in doubt.";
     }

@@ -85,8 +85,8 @@ final readonly class KeepingGuide
                 default => "frozen {$time['frozen']} months",
             };
             $when = $time['when'] === [] ? '' : ' where it is *'.implode('* and *', $time['when']).'*';
-            $text .= "- **{$days}**{$opened}, {$frozen}{$when}: {$time['why']}. Makers say {$time['makers']}. "
-                ."({$time['rule']})\n";
+            $makers = $time['makers'] === '' ? 'Makers keep it longer.' : "Makers say {$time['makers']}.";
+            $text .= "- **{$days}**{$opened}, {$frozen}{$when}: {$time['why']}. {$makers} ({$time['rule']})\n";
         }
 
         return $text;
