@@ -43,8 +43,7 @@ final readonly class Planner
         $from = $this->evaluator->evaluate($recipe);
         $preferences = $this->household->preferences();
         $asked = ScaleTarget::parse($to, $from->recipe->measures);
-        $target = $asked->inHelpingsOf($from->style);
-        $isOfItsKind = $target !== $asked && preg_match('/\d/', $from->recipe->serves) !== 1;
+        $target = $asked->inHelpingsOf($from);
         $meals = $target->isUsual ? Batch::meals(is_string($recipe->style) ? $recipe->style : null, $recipe->name) : [];
         if ($meals !== []) {
             $each = Servings::of((float) $target->millilitres, $meals);
@@ -57,7 +56,7 @@ final readonly class Planner
             new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale, HobRecord::known()),
         );
 
-        if ($meals === [] && $isOfItsKind) {
+        if ($meals === [] && $target !== $asked) {
             return $scaled->saying('people', Sentence::of(
                 '{each} each, as is usual of {kind}. Say “{count} people, 60 ml” where they have another amount.',
                 [

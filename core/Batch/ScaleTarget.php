@@ -8,7 +8,6 @@ use Vinculum\Amount\MeasuringSet;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Pantry\Ingredient;
-use Vinculum\Taste\Style;
 
 /**
  * How much sauce is wanted: so many times the recipe, grams, millilitres, containers, people, pieces, a pan, or all
@@ -93,11 +92,13 @@ final readonly class ScaleTarget
         );
     }
 
-    /** The same people, each with what is usual of such a sauce where nobody said how much. */
-    public function inHelpingsOf(?Style $style): self
+    /** The same people, each with what is usual of such a sauce where neither they nor the recipe say how much. */
+    public function inHelpingsOf(Evaluation $sauce): self
     {
-        return $this->isPeople && $this->isAsTheRecipeServes && $style?->helpingMl !== null
-            ? self::people($this->containers, $style->helpingMl, true, true)
+        $isUnsaid = $this->isAsTheRecipeServes && self::firstNumber($sauce->recipe->serves) === null;
+
+        return $this->isPeople && $isUnsaid && $sauce->style?->helpingMl !== null
+            ? self::people($this->containers, $sauce->style->helpingMl, true, true)
             : $this;
     }
 

@@ -25,8 +25,8 @@ final class KeepingPage
     /** What a keeper may ask of a sauce. */
     public const FIGURES = ['acetic', 'salt', 'sugars', 'ph', 'activity', 'measured', 'oil', 'mustard'];
 
-    /** What may be asked of a line by a name: its kind, a trait of it, a hazard, what it is called. */
-    private const BY_NAME = ['kind', 'trait', 'hazard', 'named'];
+    /** What may be asked of a line by a name: its kind, a trait of it, a hazard. */
+    private const BY_NAME = ['kind', 'trait', 'hazard'];
 
     /** What may be asked of it besides. */
     private const STATES = ['raw', 'cooked', 'prepared', 'bought', 'soaked', 'fermented', 'under-oil', 'fried-dry',

@@ -18,37 +18,17 @@ namespace Vinculum\Pantry;
  *     things?: list<string>,
  * }
  * @phpstan-type Hazard array{
- *     traits?: list<string>,
- *     kinds?: list<string>,
- *     named?: list<string>,
- *     unless?: list<string>,
- *     anywhere?: bool,
- *     called?: string,
- *     share?: float,
- *     wet?: bool,
- *     until_cooked?: bool,
- *     cooked_from?: float|int,
- *     grade?: string,
- *     grade_cooked?: string,
- *     forbids?: bool,
- *     name?: string,
- *     text: string,
- *     rule: string,
+ *     traits?: list<string>, kinds?: list<string>, named?: list<string>, names?: list<string>, unless?: list<string>,
+ *     anywhere?: bool, called?: string, share?: float, wet?: bool, until_cooked?: bool, cooked_from?: float|int,
+ *     grade?: string, grade_cooked?: string, forbids?: bool, name?: string, text: string, rule: string,
  * }
  * @phpstan-type DietRule array{
- *     contains?: list<string>,
- *     traits?: list<string>,
- *     ethanol_from?: float|int,
- *     sodium_over?: float|int,
- *     named?: list<string>,
+ *     contains?: list<string>, traits?: list<string>, named?: list<string>, names?: list<string>,
+ *     ethanol_from?: float|int, sodium_over?: float|int,
  * }
  * @phpstan-type DietWords array{name: string, why: string, against: DietRule, check: DietRule}
  * @phpstan-type NeedWords array{
- *     name: string,
- *     diet?: string,
- *     allergens?: list<string>,
- *     traits?: list<string>,
- *     also?: list<string>,
+ *     name: string, diet?: string, allergens?: list<string>, traits?: list<string>, also?: list<string>,
  * }
  * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
  * @phpstan-import-type KeepingRow from KeepingPage
@@ -56,6 +36,7 @@ namespace Vinculum\Pantry;
  *     keepers: array<string, array<string, float>>,
  *     keeping: array<string, KeepingRow>,
  *     allergens: array<string, Allergen>,
+ *     names: array<string, array{named: list<string>, unless: list<string>}>,
  *     hazards: array<string, Hazard>,
  *     diets: array<string, DietWords>,
  *     needs: array<string, NeedWords>,
@@ -283,7 +264,8 @@ final readonly class Vocabulary
     {
         return array_filter(
             $this->words['hazards'],
-            static fn (array $hazard): bool => self::holds($hazard['named'] ?? [], $words)
+            fn (array $hazard): bool => (self::holds($hazard['named'] ?? [], $words)
+                    || $this->isOneOf($hazard['names'] ?? [], $words))
                 && ! self::holds($hazard['unless'] ?? [], $words),
         );
     }
@@ -296,6 +278,24 @@ final readonly class Vocabulary
     public function isNamed(array $patterns, string $words): bool
     {
         return self::holds($patterns, (string) preg_replace(self::FREE_OF, ' ', $words)) && ! $this->isInstead($words);
+    }
+
+    /**
+     * Whether words name one of a group of things, "meat", and not something that is only called after one: beef
+     * tomatoes, kidney beans, duck eggs.
+     *
+     * @param list<string> $groups of "names"
+     */
+    public function isOneOf(array $groups, string $words): bool
+    {
+        foreach ($groups as $group) {
+            ['named' => $named, 'unless' => $unless] = $this->words['names'][$group];
+            if ($this->isNamed($named, $words) && ! self::holds($unless, $words)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<string> $patterns of whole words, of one or of several */

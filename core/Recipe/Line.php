@@ -71,6 +71,12 @@ final readonly class Line
     }
 
     /** The same line, which the solver may not move, or may again. */
+    /** All that was written of it. */
+    public function words(): string
+    {
+        return implode(' ', [$this->amount, $this->ingredient, $this->prep]);
+    }
+
     /** Free to move again, and anywhere. */
     public function unbound(): self
     {

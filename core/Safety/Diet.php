@@ -105,7 +105,8 @@ final readonly class Diet
     public function verdictOnUnknown(string $name, Vocabulary $vocabulary): string
     {
         $isNamed = array_intersect($vocabulary->allergensNamed($name), $this->against['contains'] ?? []) !== []
-            || $vocabulary->isNamed($this->against['named'] ?? [], $name);
+            || $vocabulary->isNamed($this->against['named'] ?? [], $name)
+            || $vocabulary->isOneOf($this->against['names'] ?? [], $name);
 
         return $isNamed ? 'against' : 'check';
     }

@@ -16,9 +16,6 @@ use Vinculum\Pantry\Vocabulary;
  */
 final class OwnSauce
 {
-    /** What cooking takes away. */
-    private const COOKED_AWAY = ['raw-egg', 'raw-flour', 'raw-beans', 'poisonous-raw', 'fresh-plant'];
-
     /** What is true of the bottle or the piece that went in, and not of the sauce. */
     private const LEFT_BEHIND = [
         'bought',
@@ -41,7 +38,9 @@ final class OwnSauce
     {
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
-        $traits = $facts->treatment->wasCooked() ? ['cooked'] : [];
+        $traits = [];
+        $isRaw = ! $facts->treatment->wasCooked();
+        $endsByCooking = self::endsByCooking($evaluation->cooked->weighed->vocabulary);
         $much = self::wantMuch($evaluation->cooked->weighed->vocabulary);
         foreach ($much as $trait => $share) {
             if ($facts->shareHaving($trait) >= $share) {
@@ -50,12 +49,13 @@ final class OwnSauce
         }
         $alcoholFree = Diet::named('alcohol-free', $evaluation->cooked->weighed->vocabulary);
         foreach ($facts->present() as $i => $line) {
-            $stays = array_diff(
-                $line->ingredient->traits ?? [],
-                self::LEFT_BEHIND,
-                array_keys($much),
-                $facts->treatment->isCooked($i) ? self::COOKED_AWAY : [],
-            );
+            $isCooked = $facts->treatment->isCooked($i);
+            $boiled = $isCooked ? $facts->treatment->minutesBoiled($i) : 0.0;
+            $away = $isCooked
+                ? array_keys(array_filter($endsByCooking, static fn (float $from): bool => $boiled >= $from))
+                : [];
+            $stays = array_diff($line->ingredient->traits ?? [], self::LEFT_BEHIND, array_keys($much), $away);
+            $isRaw = $isRaw || array_intersect($stays, array_keys($endsByCooking)) !== [];
             // wet again it is as the fresh thing; a spice stays dry in what it flavours
             $traits = [...$traits, ...array_diff($stays, ['dry-plant'])];
             if ($facts->treatment->isSoaked($line)) {
@@ -69,6 +69,8 @@ final class OwnSauce
             }
         }
 
+        // with something raw in it that cooking would end, it is raw, whatever was cooked beside it
+        $traits = $isRaw ? $traits : [...$traits, 'cooked'];
         $keeps = KeepingTime::of($facts);
 
         return OwnIngredient::ofMixture($name, $evaluation->cooked->mixture) + [
@@ -83,6 +85,19 @@ final class OwnSauce
             'allergens_known' => $allergens['unsaid'] === [] && ! self::hasUnknownLine($evaluation),
             'traits' => array_values(array_unique($traits)),
         ];
+    }
+
+    /** @return array<string, float> traits that cooking ends, and from how many minutes at the boil */
+    private static function endsByCooking(Vocabulary $vocabulary): array
+    {
+        $ends = ['fresh-plant' => 0.0];
+        foreach ($vocabulary->words['hazards'] as $code => $hazard) {
+            if (isset($hazard['until_cooked']) || isset($hazard['grade_cooked'])) {
+                $ends += array_fill_keys($hazard['traits'] ?? [$code], (float) ($hazard['cooked_from'] ?? 0.0));
+            }
+        }
+
+        return $ends;
     }
 
     /** @return array<string, float> traits that are said of a sauce only from a share of it on */

@@ -19,10 +19,11 @@ final class Ordinary
     /** One cook's lowest, usual and highest for a style, which count as three recipes more. */
     private const EVIDENCE = __DIR__.'/../data/one-cook.json';
 
-    /** 0.9 quantile of Student's t by degrees of freedom from 5 on; tables, from memory. */
-    private const STUDENT = [1.476, 1.440, 1.415, 1.397, 1.383, 1.372, 1.363, 1.356, 1.350, 1.345, 1.341];
+    /** 0.9 quantile of Student's t by degrees of freedom from 2 on; tables, from memory. */
+    private const STUDENT = [1.886, 1.638, 1.533, 1.476, 1.440, 1.415, 1.397, 1.383, 1.372, 1.363, 1.356, 1.350, 1.345,
+        1.341];
 
-    /** A band is no narrower than a step either side of its aim: nobody measures their recipes finer. */
+    /** A band is no narrower than half a step either side of its aim: no tongue tells less. */
     private const LEAST_STEPS = 0.5;
 
     /** @return iterable<string, list<array{string, Evaluation}>> by style, each with its name */
@@ -127,7 +128,7 @@ final class Ordinary
         $count = count($heights);
         $mean = array_sum($heights) / $count;
         $squares = array_sum(array_map(static fn (float $each): float => ($each - $mean) ** 2, $heights));
-        $quantile = self::STUDENT[max(0, min($count - 6, count(self::STUDENT) - 1))];
+        $quantile = self::STUDENT[min($count - 3, count(self::STUDENT) - 1)];
 
         return [$mean, $quantile * sqrt($squares / ($count - 1)) * sqrt(1 + 1 / $count)];
     }

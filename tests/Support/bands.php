@@ -27,7 +27,7 @@ foreach (glob(__DIR__.'/../../database/styles/*.json') ?: [] as $file) {
             $family[$i]['bands'],
             Ordinary::figures($each['slug'], $recipes[$each['slug']] ?? [], $each['bands']),
         );
-        $family[$i]['source'] = 'computed from ordinary recipes, tests/data/ordinary.txt, and one cook’s evidence';
+        $family[$i]['source'] = 'computed from ordinary recipes of the kind, from memory, and one cook’s judgement';
     }
     if (! in_array('--print', $argv, true)) {
         $json = json_encode($family, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);

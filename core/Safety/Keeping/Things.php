@@ -95,13 +95,12 @@ final readonly class Things
 
     private function is(WeighedLine $line, int $place, string $word, string $name): bool
     {
-        if ($name !== '' && $word !== 'named' && $word !== 'hazard') {
+        if ($name !== '' && $word !== 'hazard') {
             return isset($this->are[$place]["{$word} {$name}"]);
         }
         $thing = $line->ingredient;
 
         return $this->sauceIs[$word] ?? match ($word) {
-            'named' => $thing === null && preg_match("/\\b(?:{$name})s?\\b/iu", $line->line->ingredient) === 1,
             'hazard' => isset($this->are[$place]["trait {$name}"])
                 || ($thing === null && $this->isHazard($line, $name)),
             'unread' => $thing === null,
@@ -117,8 +116,6 @@ final readonly class Things
 
     private function isHazard(WeighedLine $line, string $name): bool
     {
-        $words = "{$line->line->amount} {$line->line->ingredient} {$line->line->prep}";
-
-        return isset($this->sauce->cooked->weighed->vocabulary->hazardsNamed($words)[$name]);
+        return isset($this->sauce->cooked->weighed->vocabulary->hazardsNamed($line->line->words())[$name]);
     }
 }

@@ -28,7 +28,7 @@ final class Hazards implements Rule
         $vocabulary = $sauce->cooked->weighed->vocabulary;
         $named = [];
         foreach ($sauce->unknown() as $i => $line) {
-            foreach (array_keys($vocabulary->hazardsNamed(self::words($line))) as $code) {
+            foreach (array_keys($vocabulary->hazardsNamed($line->line->words())) as $code) {
                 $named[$code][$i] = $line;
             }
         }
@@ -52,7 +52,7 @@ final class Hazards implements Rule
                 ])),
                 ...array_map(static fn (string $kind): array => $byKind[$kind] ?? [], $hazard['kinds'] ?? []),
             );
-            $lines = ($named[$code] ?? []) + self::known($sauce, $code, $hazard, $known);
+            $lines = ($named[$code] ?? []) + self::known($sauce, $hazard, $known);
             $caution = $lines === [] ? null : self::caution($sauce, $code, $hazard, $lines);
             if ($caution !== null) {
                 $cautions[] = $caution;
@@ -67,11 +67,11 @@ final class Hazards implements Rule
      * @param array<int, WeighedLine> $lines that are such things
      * @return array<int, WeighedLine> by place
      */
-    private static function known(Facts $sauce, string $code, array $hazard, array $lines): array
+    private static function known(Facts $sauce, array $hazard, array $lines): array
     {
         $vocabulary = $sauce->cooked->weighed->vocabulary;
         foreach (isset($hazard['anywhere']) ? $sauce->present() : [] as $i => $line) {
-            if ($vocabulary->isNamed($hazard['named'] ?? [], self::words($line))) {
+            if ($vocabulary->isNamed($hazard['named'] ?? [], $line->line->words())) {
                 $lines[$i] = $line;
             }
         }
@@ -114,10 +114,5 @@ final class Hazards implements Rule
                 )),
                 $raw !== [] && ($hazard['forbids'] ?? false),
             );
-    }
-
-    private static function words(WeighedLine $line): string
-    {
-        return implode(' ', [$line->line->amount, $line->line->ingredient, $line->line->prep]);
     }
 }

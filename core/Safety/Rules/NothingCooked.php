@@ -23,7 +23,7 @@ final class NothingCooked implements Rule
                     Grade::Mind,
                     'raw-sauce',
                     'Nothing in it was cooked: sourness holds back one germ, not every one. Wash what is fresh, '
-                        .'keep it in the fridge and eat it within days, a week at the most.',
+                        .'keep it in the fridge, and no longer than is said of how long it keeps.',
                     'US 21 CFR 114; US Food Code 3-501.17 (seven days at 5 °C)',
                     $lines,
                 ),

@@ -21,8 +21,8 @@ final class PlantUnderOil implements Rule
     private const DRY = 'Fried or dried, a plant under oil keeps as long as there is no water in it, which nobody has '
         .'measured: what is wet inside feeds botulism there. In the fridge, four days.';
 
-    private const IN_DROPS = 'A plant that is hardly sour, in a sauce rich in oil or fat: fridge at once, four days '
-        .'at the most, or the freezer; never at room temperature. Makers keep it from four days to a month.';
+    private const IN_DROPS = 'A plant that is hardly sour, in a sauce rich in oil or fat: fridge at once, for days '
+        .'only, or the freezer; never at room temperature. Makers keep it from four days to a month.';
 
     private const UNDER_OIL = 'A plant that is hardly sour, in oil or fat: botulism can grow there without a sign, '
         .'whatever the pH is thought to be. Fridge at once, four days at the most, or the freezer; never at room '

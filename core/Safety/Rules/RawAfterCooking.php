@@ -23,7 +23,7 @@ final class RawAfterCooking implements Rule
                     Grade::Mind,
                     'raw-after-cooking',
                     'What goes in raw after cooking shortens how long it keeps. Makers say from five days to a '
-                        .'month in the fridge; five days is the cautious figure.',
+                        .'month in the fridge; how long it keeps is counted by it.',
                     'common practice, no source',
                     $lines,
                 ),

@@ -142,15 +142,18 @@ final class TargetReaderTest extends TestCase
     public function test_people_have_what_is_usual_of_such_a_sauce(string $kind, float $least, float $most): void
     {
         $asked = ScaleTarget::parse('for 12', MeasuringSet::Us);
-        $target = $asked->inHelpingsOf(Sauce::style($kind));
+        $sauce = Sauce::evaluate(['passata' => '500 g'], [], [], Sauce::style($kind));
+        $target = $asked->inHelpingsOf($sauce);
 
         self::assertSame([12, true], [$target->containers, $target->isPeople]);
         self::assertGreaterThanOrEqual($least, $target->millilitres);
         self::assertLessThanOrEqual($most, $target->millilitres);
         // where somebody said how much, that is how much
         $said = ScaleTarget::parse('for 6 people, 100 ml', MeasuringSet::Us);
-        self::assertSame($said, $said->inHelpingsOf(Sauce::style($kind)));
-        self::assertSame($asked, $asked->inHelpingsOf(null));
+        self::assertSame($said, $said->inHelpingsOf($sauce));
+        self::assertSame($asked, $asked->inHelpingsOf(Sauce::evaluate(['passata' => '500 g'])));
+        $serves = Sauce::evaluate(['passata' => '500 g'], [], ['serves' => '4'], Sauce::style($kind));
+        self::assertSame($asked, $asked->inHelpingsOf($serves), 'the recipe says it');
     }
 
     public function test_a_recipe_that_says_whom_it_serves_decides_how_much_that_is(): void

@@ -14,6 +14,7 @@ use Vinculum\Safety\Caution;
 use Vinculum\Safety\Cautions;
 use Vinculum\Safety\Diet;
 use Vinculum\Safety\Facts;
+use Vinculum\Safety\KeepingTime;
 
 /** What is said of things by what they are, and what is not said of everyday sauces. */
 final class HazardsTest extends TestCase
@@ -58,6 +59,23 @@ final class HazardsTest extends TestCase
         self::assertContains('coumarin', $codes('apple 500 g, ground-cinnamon 8 g [simmer 5]'));
     }
 
+    public function test_no_caution_gives_fewer_days_than_it_keeps(): void
+    {
+        $words = ['two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'seven' => 7];
+        foreach (KeepingTest::sauces() as $name => [$stages]) {
+            $facts = Facts::of(Staged::evaluate($stages, $name));
+            $keeps = KeepingTime::of($facts)->fridgeDays ?? 0;
+            foreach (Cautions::of($facts) as $caution) {
+                // what makers do is no advice
+                $text = (string) preg_replace('/Makers [^.]*\./', '', Say::it($caution->text));
+                preg_match_all('/\b('.implode('|', array_keys($words)).') days/', $text, $said);
+                foreach ($said[1] as $days) {
+                    self::assertLessThanOrEqual($words[$days], $keeps, "{$name}: {$caution->code}");
+                }
+            }
+        }
+    }
+
     /** @return iterable<string, array{string, list<string>, string|null}> name, allergens, verdict of vegan */
     public static function names(): iterable
     {
@@ -66,6 +84,11 @@ final class HazardsTest extends TestCase
         yield 'filo' => ['filo', ['wheat'], 'check'];
         yield 'rice noodles' => ['rice noodles', [], 'check'];
         yield 'egg noodles' => ['egg noodles', ['wheat', 'eggs'], 'against'];
+        yield 'called after meat: beans' => ['dried red kidney beans', [], 'check'];
+        yield 'called after meat: a tomato' => ['beef tomatoes', [], 'check'];
+        yield 'called after meat: a leaf' => ['odd lamb’s lettuce thing', [], 'check'];
+        yield 'of a bird, and no meat' => ['duck eggs', ['eggs'], 'against'];
+        yield 'marrow bones' => ['marrow bones', [], 'against'];
         yield 'vegan sausage' => ['vegan sausage', [], 'check'];
         yield 'beefsteak tomato' => ['odd beefsteak thing', [], 'check'];
     }
@@ -85,5 +108,17 @@ final class HazardsTest extends TestCase
             array_keys(Allergens::of($sauce->cooked->weighed)['contains']),
         );
         self::assertSame($vegan, Diet::named('vegan', $vocabulary)->verdictOnUnknown($name, $vocabulary));
+    }
+
+    public function test_eggs_and_curd_are_no_meat_whatever_they_are_called_after(): void
+    {
+        $vocabulary = Sauce::catalogue()->vocabulary;
+        $verdict = static fn (string $name): string => Diet::named('vegetarian', $vocabulary)
+            ->verdictOnUnknown($name, $vocabulary);
+
+        self::assertSame(
+            ['check', 'check', 'check', 'against', 'against'],
+            array_map($verdict, ['duck eggs', 'goat’s curd', 'dried kidney beans', 'duck legs', 'lamb kidneys']),
+        );
     }
 }

@@ -13,6 +13,8 @@ use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
 use Vinculum\Pantry\CatalogueError;
 use Vinculum\Pantry\KeepingPage;
+use Vinculum\Safety\Caution;
+use Vinculum\Safety\Cautions;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\InFat;
 use Vinculum\Safety\Keeping\Keepers;
@@ -247,6 +249,26 @@ final class KeepingTest extends TestCase
         self::assertSame(4, KeepingTime::of(Facts::of($inner))?->fridgeDays);
         self::assertSame(4, $keeps?->fridgeDays);
         self::assertSame('own', $keeps->row);
+    }
+
+    public function test_what_is_raw_in_a_cooked_sauce_is_raw_in_another(): void
+    {
+        $is = static function (string $stages): array {
+            $definition = OwnSauce::definition('ours', Staged::evaluate($stages));
+            $own = Sauce::catalogueWith(['ours' => $definition]);
+            $outer = Evaluation::of(Sauce::of(['ours' => '50 g', 'water' => '50 g']), $own, null);
+
+            return array_map(
+                static fn (Caution $caution): string => $caution->code,
+                Cautions::of(Facts::of($outer)),
+            );
+        };
+
+        self::assertContains('raw-egg', $is('milk 200 g [simmer 5] ; egg-yolk 40 g [none]'));
+        self::assertNotContains('raw-egg', $is('milk 200 g, egg-yolk 40 g [simmer 5]'));
+        self::assertContains('raw-meat', $is('passata 200 g [simmer 20] ; minced-beef 100 g [none]'));
+        self::assertNotContains('raw-meat', $is('passata 200 g, minced-beef 100 g [simmer 40]'));
+        self::assertNotContains('raw-seafood', $is('raw-prawns 100 g, double-cream 100 g [simmer 5]'));
     }
 
     /** @return iterable<string, array{string, string}> page, what is said of it */

@@ -246,15 +246,18 @@ final readonly class Counting
     /** Where it is weighed and whatever the name may mean is made of the same, it matters to nobody which: salt. */
     public function whereItMatters(Named $named, string $amount): Named
     {
-        $isWeighed = (JottedAmount::parse($amount, $this->kit)->terms[0]->unit->dimension ?? null) === Dimension::Mass;
-        $maybe = $isWeighed && ! $named->isSure ? $this->catalogue->maybe($named->words, $this->kit->set->value) : [];
+        $maybe = $named->isSure ? [] : $this->catalogue->maybe($named->words, $this->kit->set->value);
+        $unit = $maybe === [] ? null : JottedAmount::parse($amount, $this->kit)->terms[0]->unit ?? null;
+        if ($unit?->dimension !== Dimension::Mass) {
+            return $named;
+        }
         foreach ($maybe as $other) {
             if ($other->perGram !== $maybe[0]->perGram || $other->contains !== $maybe[0]->contains) {
                 return $named;
             }
         }
 
-        return $maybe === [] ? $named : new Named($maybe[0], $named->words, $named->preparation, true);
+        return new Named($maybe[0], $named->words, $named->preparation, true);
     }
 
     public function tinned(string $rest, string $container): string
