@@ -18,6 +18,7 @@ use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IngredientController;
 use App\Http\Controllers\JarController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\MakingController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnIngredientController;
 use App\Http\Controllers\PantryController;
@@ -147,6 +148,14 @@ Route::delete('styles/{style}', [StyleController::class, 'destroy'])->name('styl
 Route::post('recipes/{recipe}/as-style', [StyleController::class, 'ofRecipe'])->name('recipes.as-style.ofRecipe');
 Route::post('batches/{batch}/liked-style', [StyleController::class, 'ofLikes'])->name('batches.liked-style.ofLikes');
 Route::post('batches/{batch}/as-style', [StyleController::class, 'ofBatch'])->name('batches.as-style.ofBatch');
+
+Route::get('makings', [MakingController::class, 'index'])->name('makings.index');
+Route::post('makings', [MakingController::class, 'store'])->name('makings.store');
+Route::get('makings/{making}', [MakingController::class, 'show'])->name('makings.show');
+Route::put('makings/{making}', [MakingController::class, 'update'])->name('makings.update');
+Route::delete('makings/{making}', [MakingController::class, 'destroy'])->name('makings.destroy');
+Route::get('recipes/{recipe}/making', [MakingController::class, 'start'])->name('recipes.making.start');
+Route::delete('paces', [MakingController::class, 'forget'])->name('paces.forget');
 
 Route::get('cooks', [CookController::class, 'index'])->name('cooks.index');
 Route::post('cooks', [CookController::class, 'store'])->name('cooks.store');

@@ -9,6 +9,7 @@ use App\Http\RequestRefused;
 use App\Recipes\Evaluator;
 use App\Recipes\When;
 use Illuminate\Console\Command;
+use Vinculum\Batch\Making;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Words\WhenView;
@@ -28,7 +29,7 @@ final class PlanCommand extends Command
     {
         $ready = $this->option('ready');
         $zone = $this->option('zone');
-        $batches = [];
+        $recipes = [];
         try {
             /** @var list<string> $files */
             $files = (array) $this->argument('file');
@@ -37,15 +38,20 @@ final class PlanCommand extends Command
                 if ($json === null) {
                     return $this->failed("“{$file}” cannot be read. Name a recipe document, or - for standard input.");
                 }
-                $batches[] = [
-                    'recipe' => $evaluator->read($json),
-                    'to' => '',
-                    'ready' => is_string($ready) && $ready !== '' ? $ready : null,
-                ];
+                $recipes[] = $evaluator->read($json);
             }
             $hours = $when->hours(is_string($zone) ? $zone : '');
-            $plan = $when->plan($batches, $hours);
-            $recipes = array_column($batches, 'recipe');
+            $wanted = [];
+            foreach ($recipes as $i => $recipe) {
+                [$wanted[]] = $when->wanted(
+                    $recipe,
+                    new Making,
+                    is_string($ready) && $ready !== '' ? $ready : null,
+                    $hours,
+                    $i,
+                );
+            }
+            $plan = $when->scheduled($wanted, $hours);
             if ($this->option('ics') === true) {
                 $this->output->write(CalendarFile::of(WhenView::events($plan, $recipes)));
 

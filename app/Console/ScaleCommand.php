@@ -9,6 +9,7 @@ use App\Recipes\Evaluator;
 use App\Recipes\Planner;
 use Illuminate\Console\Command;
 use Vinculum\Amount\MeasuringSet;
+use Vinculum\Batch\Making;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Words\ScaleView;
@@ -48,7 +49,9 @@ final class ScaleCommand extends Command
         try {
             $recipe = $evaluator->read($json);
 
-            return $this->print($view->of($planner->scaled($recipe, $to, (float) $headspace, $set), $recipe));
+            $scaled = $planner->scaled($recipe, new Making($to, (float) $headspace), $set);
+
+            return $this->print($view->of($scaled, $recipe));
         } catch (InvalidRecipe|RequestRefused|UnreachableTarget $invalid) {
             return $this->failed($invalid->getMessage());
         }

@@ -21,6 +21,7 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * A recipe as it was made on a day, its figures frozen with it.
  *
  * @phpstan-import-type RecipeArray from RecipeDocument
+ * @phpstan-import-type KeptMaking from \App\Recipes\Makings
  * @phpstan-import-type Frozen from MadeBatch
  *
  * @property string $id
@@ -30,6 +31,7 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property Frozen $frozen
  * @property int|null $number what a jar names it by
  * @property RecipeArray|null $planned the recipe as it was meant, where it was made otherwise
+ * @property KeptMaking|null $making as it was asked for; null where nobody said
  * @property int|null $served_people how many had of it, all of it but what was left over
  * @property float|null $left_over_ml
  * @property float|null $cost of all of it, in whatever is paid with here
@@ -53,6 +55,7 @@ final class Batch extends Model
         'document',
         'frozen',
         'planned',
+        'making',
         'served_people',
         'left_over_ml',
         'cost',
@@ -70,6 +73,7 @@ final class Batch extends Model
         'frozen' => DocumentCast::class,
         'number' => 'integer',
         'planned' => DocumentCast::class,
+        'making' => 'array',
         'served_people' => 'integer',
         'left_over_ml' => 'float',
         'cost' => 'float',

@@ -18,6 +18,7 @@ use Vinculum\Stove\SimulatedPot;
  * A recipe while it is being cooked, and everything that happened to it.
  *
  * @phpstan-import-type RecipeArray from RecipeDocument
+ * @phpstan-import-type KeptMaking from \App\Recipes\Makings
  *
  * @property string $id
  * @property string $recipe_id
@@ -26,7 +27,9 @@ use Vinculum\Stove\SimulatedPot;
  * @property float $speed minutes of the pot in one of the clock
  * @property int|null $seed of a simulated pot
  * @property float|null $finished_at
- * @property float|null $pace ln of how many times as long as usual its hands took
+ * @property string|null $making_id
+ * @property KeptMaking|null $making as it was asked for; null for a cook of before there were makings
+ * @property array<string, float>|null $paces ln of how many times as long as usual its hands took, by the kind of work
  * @property string|null $batch_id
  * @property Collection<int, CookEvent> $events
  */
@@ -36,7 +39,7 @@ final class CookRecord extends Model
 
     protected $table = 'cooks';
 
-    protected $fillable = ['recipe_id', 'document', 'began_at', 'speed', 'seed'];
+    protected $fillable = ['recipe_id', 'document', 'began_at', 'speed', 'seed', 'making_id', 'making'];
 
     /** Cooks that are looked at for how long this household's hands take. */
     private const LATEST = 12;
@@ -48,7 +51,8 @@ final class CookRecord extends Model
         'speed' => 'float',
         'seed' => 'integer',
         'finished_at' => 'float',
-        'pace' => 'float',
+        'making' => 'array',
+        'paces' => 'array',
     ];
 
     /** @return HasMany<CookEvent, $this> */
@@ -71,17 +75,17 @@ final class CookRecord extends Model
     /**
      * How long its hands took in the latest cooks, the last first.
      *
-     * @return list<float>
+     * @return list<array<string, float>>
      */
     public static function paces(): array
     {
         $paces = [];
         foreach (
             Household::stored(
-                self::query()->whereNotNull('pace')->orderByDesc('finished_at')->limit(self::LATEST)->select('pace'),
+                self::query()->whereNotNull('paces')->orderByDesc('finished_at')->limit(self::LATEST)->select('paces'),
             ) as $cook
         ) {
-            $paces[] = (float) $cook->pace;
+            $paces[] = array_map(floatval(...), $cook->paces ?? []);
         }
 
         return $paces;

@@ -6,6 +6,7 @@ namespace App\Pantry;
 
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueReader;
+use Vinculum\Pantry\HandsPage;
 use Vinculum\Pantry\KeepingPage;
 use Vinculum\Pantry\StandIns;
 use Vinculum\Pantry\Vocabulary;
@@ -60,6 +61,7 @@ final readonly class Compiled
         /** @var VocabularyArray $words */
         $words = ['reading' => WordPages::read(self::texts("{$folder}/words"))]
             + KeepingPage::read((string) file_get_contents("{$folder}/keeping.txt"))
+            + HandsPage::read((string) file_get_contents("{$folder}/hands.txt"))
             + $json("{$folder}/vocabulary.json");
         $styles = [];
         foreach (glob("{$folder}/styles/*.json") ?: [] as $file) {
@@ -117,7 +119,7 @@ final readonly class Compiled
     {
         $text
             = "<?php\n\n// Made by \"php artisan vinculum:compile\" from database/pantry, stand-ins.txt, styles, "
-                ."words, keeping.txt and vocabulary.json.\n\nreturn "
+                ."words, keeping.txt, hands.txt and vocabulary.json.\n\nreturn "
             .var_export(['pantry' => $this->pantry, 'styles' => $this->styles, 'words' => $this->words], true)
             .";\n";
         // whole or not at all: a request may be reading the old one

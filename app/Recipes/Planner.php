@@ -11,6 +11,7 @@ use App\Models\OnHand;
 use App\Pantry\Household;
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Batch\Equipment;
+use Vinculum\Batch\Making;
 use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
@@ -35,14 +36,17 @@ final readonly class Planner
      *
      * @throws UnreachableTarget
      */
-    public function scaled(Recipe $recipe, string $to, float $headspacePercent, ?MeasuringSet $set = null): ScaledRecipe
+    public function scaled(Recipe $recipe, Making $making, ?MeasuringSet $set = null): ScaledRecipe
     {
         if ($set !== null && $set !== $recipe->measures) {
             $recipe = LineWriter::inSet(WeighedRecipe::of($recipe, $this->household->catalogueFor($recipe)), $set);
         }
         $from = $this->evaluator->evaluate($recipe);
+        if ($making->isAsWritten() && $from->estimates->mass()->value > 0.0) {
+            return ScaledRecipe::asWritten($from);
+        }
         $preferences = $this->household->preferences();
-        $asked = ScaleTarget::parse($to, $from->recipe->measures);
+        $asked = ScaleTarget::parse($making->to, $from->recipe->measures);
         $target = $asked->inHelpingsOf($from);
         $meals = $target->isUsual ? Batch::meals(is_string($recipe->style) ? $recipe->style : null, $recipe->name) : [];
         if ($meals !== []) {
@@ -52,7 +56,7 @@ final readonly class Planner
         $scaled = (new Scaler($this->household->catalogueFor($recipe)))->scale(
             $from,
             $target,
-            $headspacePercent,
+            $making->headspacePercent,
             new Tools($from->recipe->kitchenware(), $preferences->eighths, $preferences->scale, HobRecord::known()),
         );
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Http\RequestRefused;
+use App\Http\Requests\AskedMaking;
 use App\Models\Batch;
 use App\Models\CookRecord;
 use App\Models\HobRecord;
-use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -59,20 +59,19 @@ final readonly class Stove
         return (float) Carbon::now()->format('U.u');
     }
 
-    public function begin(StoredRecipe $recipe, string $to, bool $isPractice): CookRecord
+    public function begin(AskedMaking $asked, bool $isPractice): CookRecord
     {
-        $evaluation = $this->evaluator->stored($recipe);
+        $recipe = $asked->stored;
+        $written = $asked->recipe();
+        $evaluation = $this->evaluator->evaluate($written);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing to cook in it yet. Give at least one line an amount.');
         }
-        $document
-            = $to === '' || $to === '1x'
-                ? $recipe->document
-                : RecipeDocument::write(
-                    $this->planner->scaled(RecipeDocument::read($recipe->document), $to, 0.0)->recipe,
-                );
+        $scaled = $this->planner->scaled($written, $asked->making);
+        $document = RecipeDocument::write($asked->making->isAsWritten() ? $written : $scaled->recipe);
+        $making = Makings::kept($asked->making) + ['factor' => $scaled->factor];
 
-        return DB::transaction(static function () use ($recipe, $document, $isPractice): CookRecord {
+        return DB::transaction(static function () use ($asked, $recipe, $document, $making, $isPractice): CookRecord {
             if (CookRecord::query()->whereNull('finished_at')->count() >= self::MOST) {
                 throw new RequestRefused(
                     409,
@@ -87,6 +86,8 @@ final readonly class Stove
                 'began_at' => self::now(),
                 'speed' => $isPractice ? self::FAST : 1.0,
                 'seed' => $isPractice ? random_int(1, 1_000_000) : null,
+                'making_id' => $asked->record?->id,
+                'making' => $making,
             ]);
         });
     }
@@ -111,7 +112,8 @@ final readonly class Stove
             $now ?? $this->until($record),
             $this->household->catalogueFor($recipe),
             $this->styles->of($recipe->style),
-            HobRecord::known(),
+            Makings::clock(),
+            Makings::fromKept($record->making),
         );
     }
 
@@ -133,6 +135,7 @@ final readonly class Stove
             $this->household->catalogueFor($recipe),
             $this->styles->of($recipe->style),
             $truth,
+            Makings::fromKept($record->making),
         );
     }
 
@@ -260,7 +263,7 @@ final readonly class Stove
             $record->finished_at = self::now();
             if ($record->seed === null) {
                 $this->learn($cook);
-                $record->pace = Pace::ofCook($cook);
+                $record->paces = Pace::ofCook($cook);
                 $recipe = $record->recipe()->firstOrFail();
                 $batch = $recipe->batches()->create($this->made($cook, $record));
                 $recipe->keepVersion("no. {$batch->number}");
@@ -317,7 +320,7 @@ final readonly class Stove
 
     /**
      * @return array{made_on: Carbon, document: array<string, mixed>, frozen: array<string, mixed>,
-     * planned: array<string, mixed>}
+     * planned: array<string, mixed>, making: array<string, mixed>|null}
      */
     private function made(Cook $cook, CookRecord $record): array
     {
@@ -339,6 +342,7 @@ final readonly class Stove
             ),
             'frozen' => $frozen,
             'planned' => $record->document,
+            'making' => $record->making,
         ];
     }
 

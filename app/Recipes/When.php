@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
-use App\Models\CookRecord;
-use App\Models\HobRecord;
+use App\Http\Requests\AskedMaking;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
+use Vinculum\Batch\Making;
+use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Plan\Hours;
-use Vinculum\Plan\Pace;
 use Vinculum\Plan\UnreadableTime;
 use Vinculum\Plan\Wanted;
 use Vinculum\Plan\WhenToBegin;
@@ -19,7 +19,7 @@ use Vinculum\Recipe\Recipe;
 /** When this household has to begin, with the rings, the hours and the hands it has. */
 final readonly class When
 {
-    public function __construct(private Household $household, private Evaluator $evaluator, private Planner $planner) {}
+    public function __construct(private Household $household, private Makings $makings) {}
 
     /** Its own clock, or the one that is given. */
     public function hours(string $zone): Hours
@@ -37,28 +37,52 @@ final readonly class When
     }
 
     /**
-     * @param list<array{recipe: Recipe, to: string, ready: string|null}> $batches
+     * @param list<AskedMaking> $makings
+     * @return array{WhenToBegin, list<array<string, mixed>>} the plan, and how each making looks
      */
-    public function plan(array $batches, Hours $hours): WhenToBegin
+    public function plan(array $makings, Hours $hours): array
     {
         $wanted = [];
-        foreach ($batches as $i => $batch) {
-            $evaluation
-                = $batch['to'] === '' || $batch['to'] === '1x'
-                    ? $this->evaluator->evaluate($batch['recipe'])
-                    : $this->planner->scaled($batch['recipe'], $batch['to'], 0.0)->evaluation;
-            if ($evaluation->cooked->mixture->mass() <= 0.0) {
-                throw InvalidRecipe::at(
-                    "batches[{$i}].recipe",
-                    'There is nothing to cook in it yet. Give at least one line an amount.',
-                );
-            }
-            try {
-                $wanted[] = new Wanted($evaluation, $batch['ready'] === null ? null : $hours->minute($batch['ready']));
-            } catch (UnreadableTime $why) {
-                throw InvalidRecipe::at("batches[{$i}].ready", $why->getMessage());
-            }
+        $looks = [];
+        foreach ($makings as $i => $asked) {
+            [$wanted[], $looks[]] = $this->wanted($asked->recipe(), $asked->making, $asked->ready, $hours, $i);
         }
+
+        return [$this->scheduled($wanted, $hours), $looks];
+    }
+
+    /**
+     * @param string|null $ready null for as soon as may be
+     * @param int $place which of the sauces, from 0
+     * @return array{Wanted, array<string, mixed>}
+     *
+     * @throws InvalidRecipe naming the field
+     */
+    public function wanted(Recipe $recipe, Making $making, ?string $ready, Hours $hours, int $place): array
+    {
+        try {
+            $scaled = $this->makings->scaled($recipe, $making);
+        } catch (UnreachableTarget $why) {
+            throw InvalidRecipe::at("batches[{$place}].to", $why->getMessage());
+        }
+        if ($scaled->evaluation->cooked->mixture->mass() <= 0.0) {
+            throw InvalidRecipe::at(
+                "batches[{$place}].recipe",
+                'There is nothing to cook in it yet. Give at least one line an amount.',
+            );
+        }
+        try {
+            $wanted = new Wanted($scaled->evaluation, $ready === null ? null : $hours->minute($ready), $making);
+        } catch (UnreadableTime $why) {
+            throw InvalidRecipe::at("batches[{$place}].ready", $why->getMessage());
+        }
+
+        return [$wanted, $this->makings->shown($scaled, $making)];
+    }
+
+    /** @param list<Wanted> $wanted */
+    public function scheduled(array $wanted, Hours $hours): WhenToBegin
+    {
         $kitchen = $this->household->preferences()->kitchen;
 
         return WhenToBegin::of(
@@ -67,8 +91,7 @@ final readonly class When
             $kitchen['rings'],
             $kitchen['oven'] ? 1 : 0,
             $hours,
-            Pace::of(CookRecord::paces()),
-            HobRecord::known(),
+            Makings::clock(),
         );
     }
 }

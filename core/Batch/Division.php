@@ -40,11 +40,12 @@ final class Division
 
     /**
      * @param string $text a portion a line, or parted by commas: "marinade 300 ml, mop 1 cup, table the rest"
+     * @param float $yieldGrams the same in grams, for portions that are weighed; 0 where it is not known
      * @return list<array{name: string, ml: float, label: Sentence}>
      *
      * @throws UnreachableTarget
      */
-    public static function of(string $text, float $yieldMl, MeasuringSet $set): array
+    public static function of(string $text, float $yieldMl, MeasuringSet $set, float $yieldGrams = 0.0): array
     {
         $parts = array_values(
             array_filter(
@@ -71,7 +72,7 @@ final class Division
                 $volumes[$i] = 0.0;
                 continue;
             }
-            $volumes[$i] = self::millilitres($amount, $yieldMl, $set, $part);
+            $volumes[$i] = self::millilitres($amount, $yieldMl, $yieldGrams, $set, $part);
             $left -= $volumes[$i];
         }
         if ($left < -0.01 * $yieldMl) {
@@ -125,7 +126,9 @@ final class Division
         if ($numeral !== null) {
             $amount = trim(substr($part, 0, strlen($part) - strlen($rest)));
             $isUnit = preg_match('/^ ?(%|\p{L}+(?: oz)?)(?= |$)/u', $rest, $match) === 1
-                && ($match[1] === '%' || Units::find($match[1], $set)?->dimension === Dimension::Volume);
+                && ($match[1] === '%'
+                    || Units::find($match[1], $set)?->dimension === Dimension::Volume
+                    || Units::find($match[1], $set)?->dimension === Dimension::Mass);
             $words = ' '.trim(substr($rest, $isUnit ? strlen($match[0]) : 0));
             $name = trim((string) preg_replace("/^{$for}/iu", '', $words));
             if ($name !== '' && preg_match('/^\d/', $name) !== 1) {
@@ -161,8 +164,13 @@ final class Division
         };
     }
 
-    private static function millilitres(string $amount, float $yieldMl, MeasuringSet $set, string $part): float
-    {
+    private static function millilitres(
+        string $amount,
+        float $yieldMl,
+        float $yieldGrams,
+        MeasuringSet $set,
+        string $part,
+    ): float {
         if (preg_match('/^(\d+(?:[.,]\d+)?)\s*%$/u', trim($amount), $match) === 1) {
             return ($yieldMl * (float) strtr($match[1], ',', '.')) / 100;
         }
@@ -174,9 +182,14 @@ final class Division
         try {
             $millilitres = 0.0;
             foreach (Amount::parse($amount, $set)->terms as $term) {
+                if ($term->unit?->dimension === Dimension::Mass && $yieldGrams > 0.0) {
+                    $millilitres += $term->number->value * $term->unit->size * $yieldMl / $yieldGrams;
+                    continue;
+                }
                 if ($term->unit?->dimension !== Dimension::Volume) {
                     throw UnreachableTarget::portions(
-                        "“{$part}”: a portion is a volume, such as 300 ml or 1 cup, or a share, such as 25 %.",
+                        "“{$part}”: a portion is a volume, such as 300 ml or 1 cup, a weight, such as 200 g, or a "
+                            .'share, such as 25 %.',
                     );
                 }
                 $millilitres += $term->number->value * $term->unit->size;

@@ -7,6 +7,8 @@ namespace Vinculum\Batch;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Sentence;
 use Vinculum\Recipe\Recipe;
+use Vinculum\Recipe\WeighedLine;
+use Vinculum\Taste\Measure;
 
 /** A recipe for another amount of sauce, in amounts that can be measured, with what the rounding does. */
 final readonly class ScaledRecipe
@@ -36,6 +38,29 @@ final readonly class ScaledRecipe
         public array $unscaled = [],
         public ?Sentence $toWeigh = null,
     ) {}
+
+    /** As it is written: nothing is rounded, and nothing moves. */
+    public static function asWritten(Evaluation $sauce): self
+    {
+        return new self(
+            $sauce,
+            1.0,
+            array_map(
+                static fn (WeighedLine $line): ScaledLine => new ScaledLine(
+                    $line->line->id,
+                    $line->grams,
+                    $line->grams,
+                    $line->line->amount,
+                    Sentence::plain(''),
+                ),
+                $sauce->cooked->weighed->lines,
+            ),
+            array_fill_keys(array_map(static fn (Measure $measure): string => $measure->value, Measure::cases()), 0.0),
+            $sauce,
+            null,
+            $sauce->recipe,
+        );
+    }
 
     /** With one thing more to be said of it. */
     public function saying(string $about, Sentence $text): self

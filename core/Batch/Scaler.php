@@ -27,7 +27,6 @@ final class Scaler
 {
     /** How often the factor is corrected, and how near what is made comes to what was asked. */
     private const ROUNDS = 6;
-
     private const CLOSE = 0.005;
 
     /** A correction takes no more away than to this share of the factor before it. */
@@ -290,6 +289,7 @@ final class Scaler
             $recipe->ingredients,
             $recipe->extra,
             story: $recipe->story,
+            ends: $recipe->ends,
         );
 
         return Evaluation::of($scaled, $this->catalogue, $from->style);

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Vinculum\Pantry;
 
 /**
- * The words that data and rules share: allergens, diets, needs, roles, processes, tints, colours and traits. They stand
- * once, in database/vocabulary.json, which also says what each means; an invalid table of them is refused when the
- * product is built.
+ * The words that data and rules share. They stand once, in database/vocabulary.json and the pages beside it, which also
+ * say what each means; an invalid table of them is refused when the product is built.
  *
  * @phpstan-type Allergen array{
  *     name: string,
@@ -32,9 +31,11 @@ namespace Vinculum\Pantry;
  * }
  * @phpstan-type ProcessWords array{name: string, leaves_it: string, cooks: bool}
  * @phpstan-import-type KeepingRow from KeepingPage
+ * @phpstan-import-type HandsArray from HandsPage
  * @phpstan-type VocabularyArray array{
  *     keepers: array<string, array<string, float>>,
  *     keeping: array<string, KeepingRow>,
+ *     hands: HandsArray,
  *     allergens: array<string, Allergen>,
  *     names: array<string, array{named: list<string>, unless: list<string>}>,
  *     hazards: array<string, Hazard>,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vinculum\Plan;
 
-use Vinculum\Cooking\Hob;
+use Vinculum\Batch\Making;
 use Vinculum\Evaluation\Evaluation;
-use Vinculum\Figure\Figure;
+use Vinculum\Stove\Clock;
 use Vinculum\Stove\Step;
 use Vinculum\Stove\StepKind;
 use Vinculum\Stove\Steps;
@@ -34,7 +34,9 @@ final readonly class Tasks
         'taste' => 'taste',
         'strain' => 'lift out',
         'blend' => 'blend',
-        'fill' => 'jar and label',
+        'fill' => 'fill and label',
+        'set-apart' => 'set apart',
+        'serve' => 'serve',
         'cool' => 'cool',
         'wait' => 'wait',
         'rest' => 'rest',
@@ -42,15 +44,19 @@ final readonly class Tasks
     ];
 
     /**
-     * @param float $pace how many times as long as usual this household's hands take
-     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Hob::name()
+     * @param Making|null $making how much of it, and what becomes of it; null for as it is usual
+     * @param Clock|null $clock what this household is known to take; null where nothing is
      * @return list<Task> in order
      */
-    public static function of(int $sauce, Evaluation $evaluation, float $pace = 1.0, array $hobs = []): array
-    {
+    public static function of(
+        int $sauce,
+        Evaluation $evaluation,
+        ?Making $making = null,
+        ?Clock $clock = null,
+    ): array {
         $tasks = [];
         $hands = [];
-        foreach (Steps::of($evaluation) as $step) {
+        foreach (Steps::of($evaluation, $making, $clock) as $step) {
             // standing by a pot is work, and as long as the pot takes
             if ($step->isHands) {
                 $hands[] = $step;
@@ -60,28 +66,27 @@ final readonly class Tasks
                 $tasks[] = self::hands(
                     $sauce,
                     $hands,
-                    $pace,
                     $step->kind === StepKind::Heat ? 0.0 : self::WAIT['hands'],
                 );
                 $hands = [];
             }
-            $tasks[] = self::alone($sauce, $step, $hobs);
+            $tasks[] = self::alone($sauce, $step);
         }
         if ($hands !== []) {
-            $tasks[] = self::hands($sauce, $hands, $pace, null);
+            $tasks[] = self::hands($sauce, $hands, null);
         }
 
         return $tasks;
     }
 
     /** @param non-empty-list<Step> $steps */
-    private static function hands(int $sauce, array $steps, float $pace, ?float $wait): Task
+    private static function hands(int $sauce, array $steps, ?float $wait): Task
     {
         $minutes = 0.0;
         $place = null;
         $names = [];
         foreach ($steps as $step) {
-            $minutes += $step->minutes->value * ($step->kind === StepKind::Heat ? 1.0 : $pace);
+            $minutes += $step->minutes->value;
             // what is put in and tasted needs no fire; what is fried or brought to the boil does
             $place = $step->kind === StepKind::Heat ? $step->place : $place;
             $name = $step->kind === StepKind::Heat ? mb_strtolower($step->title) : self::NAMES[$step->kind->value];
@@ -103,18 +108,15 @@ final readonly class Tasks
         );
     }
 
-    /** @param array<string, Figure> $hobs */
-    private static function alone(int $sauce, Step $step, array $hobs): Task
+    private static function alone(int $sauce, Step $step): Task
     {
-        $minutes = self::byTheHob($step, $hobs) ?? $step->minutes->value;
-
         return new Task(
             $sauce,
             [$step->id],
             $step->kind->value,
             mb_strtolower($step->title),
             $step->stage?->stage->id,
-            $minutes,
+            $step->minutes->value,
             false,
             $step->place,
             match ($step->kind) {
@@ -124,21 +126,5 @@ final readonly class Tasks
                 default => max(self::WAIT['hands'], self::RESTS_LONGER * $step->minutes->value),
             },
         );
-    }
-
-    /**
-     * What this hob took off before says more than any table; null where it is not known, or the clock decides.
-     *
-     * @param array<string, Figure> $hobs
-     */
-    private static function byTheHob(Step $step, array $hobs): ?float
-    {
-        $process = $step->stage?->stage->process;
-        if ($step->stage === null || $process === null || $process->until === null || ! $step->isReduction) {
-            return null;
-        }
-        $known = Hob::learned($process, $hobs);
-
-        return $known === null ? null : $step->stage->heatingMinutes + $step->stage->boiledOff / $known->value;
     }
 }

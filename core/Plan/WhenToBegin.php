@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Vinculum\Plan;
 
-use Vinculum\Cooking\Hob;
-use Vinculum\Figure\Figure;
 use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
 use Vinculum\Safety\Facts;
 use Vinculum\Safety\KeepingTime;
+use Vinculum\Stove\Clock;
 
 /** When to begin so that every sauce is ready when it is wanted, or as near as can be. Minutes since 1970. */
 final readonly class WhenToBegin
@@ -35,8 +34,7 @@ final readonly class WhenToBegin
     /**
      * @param list<Wanted> $wanted
      * @param float $now before which nobody can begin
-     * @param float $pace how many times as long as usual this household's hands take
-     * @param array<string, Figure> $hobs what its hobs are known to take off, g a minute, by Hob::name()
+     * @param Clock|null $clock what this household is known to take; null where nothing is
      */
     public static function of(
         array $wanted,
@@ -44,13 +42,12 @@ final readonly class WhenToBegin
         int $rings,
         int $ovens,
         Hours $hours,
-        float $pace = 1.0,
-        array $hobs = [],
+        ?Clock $clock = null,
     ): self {
         $tasks = [];
         $lengths = [];
         foreach ($wanted as $sauce => $each) {
-            $own = Tasks::of($sauce, $each->evaluation, $pace, $hobs);
+            $own = Tasks::of($sauce, $each->evaluation, $each->making, $clock);
             $tasks = [...$tasks, ...$own];
             $lengths[$sauce] = array_sum(array_map(static fn (Task $task): float => $task->minutes, $own));
         }

@@ -185,18 +185,8 @@ final class LineWriter
                 $amounts[$line->line->id] = self::fresh($line->grams, $line->ingredient, $kit, 0.03);
             }
         }
-        $recipe = $weighed->recipe->withAmounts($amounts);
 
-        return new Recipe(
-            $recipe->name,
-            $recipe->style,
-            $set,
-            $recipe->size,
-            $recipe->pins,
-            $recipe->stages,
-            $recipe->ingredients,
-            $recipe->extra,
-        );
+        return $weighed->recipe->withAmounts($amounts)->in($set);
     }
 
     /** By the scale: as fine as it shows, or as three figures ask. */

@@ -31,6 +31,7 @@ final readonly class Recipe
      * @param string $makes what the note says it makes, as written; moves nothing
      * @param string $serves the same of people
      * @param string $story remarks that are neither line nor step
+     * @param Ends|null $ends how a making of it usually ends; null for what is usual of its kind
      *
      * @throws InvalidRecipe where an id is there twice or there are too many lines
      */
@@ -46,6 +47,7 @@ final readonly class Recipe
         public string $makes = '',
         public string $serves = '',
         public string $story = '',
+        public ?Ends $ends = null,
     ) {
         $this->refuseIdsThereTwice();
     }
@@ -112,6 +114,26 @@ final readonly class Recipe
             $this->makes,
             $this->serves,
             $this->story,
+            $this->ends,
+        );
+    }
+
+    /** The same recipe in another set of cups and spoons, its amounts left as they are. */
+    public function in(MeasuringSet $set): self
+    {
+        return new self(
+            $this->name,
+            $this->style,
+            $set,
+            $this->size,
+            $this->pins,
+            $this->stages,
+            $this->ingredients,
+            $this->extra,
+            $this->makes,
+            $this->serves,
+            $this->story,
+            $this->ends,
         );
     }
 
@@ -130,6 +152,7 @@ final readonly class Recipe
             $this->makes,
             $this->serves,
             $this->story,
+            $this->ends,
         );
     }
 
@@ -182,6 +205,7 @@ final readonly class Recipe
             $this->makes,
             $this->serves,
             $this->story,
+            $this->ends,
         );
     }
 

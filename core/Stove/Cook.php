@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Vinculum\Stove;
 
-use Vinculum\Amount\Spread;
-use Vinculum\Cooking\Hob;
+use Vinculum\Batch\Making;
 use Vinculum\Cooking\Kitchen;
 use Vinculum\Cooking\StageReport;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Figure\Figure;
-use Vinculum\Mixture\Brix;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Handling;
@@ -29,16 +27,6 @@ use Vinculum\Taste\Style;
  */
 final class Cook
 {
-    /** How far a pan that is moved to the scale is off, besides the scale's step, g; judgement. */
-    private const MOVED_PAN_G = 3.0;
-
-    /** A wet handle is read to so many mm. */
-    private const DEPTH_MM = 2.0;
-
-    /** A refractometer, °Brix, and how well what is dissolved is known, share; judgement. */
-    private const BRIX = 0.5;
-    private const DISSOLVED = 0.05;
-
     /** Minutes that are no time. */
     private const A_MOMENT = 1e-6;
 
@@ -72,7 +60,6 @@ final class Cook
     /**
      * @param Recipe $plan in the amounts of this batch
      * @param list<Event> $events
-     * @param array<string, Figure> $hobs what hobs are known to take off, g a minute, by hob()
      */
     private function __construct(
         Recipe $plan,
@@ -82,11 +69,12 @@ final class Cook
         float $now,
         private readonly Catalogue $catalogue,
         private readonly ?Style $style,
-        private readonly array $hobs,
+        private readonly Clock $clock,
+        Making $making,
         private readonly ?SimulatedPot $truth,
     ) {
         $this->planned = Evaluation::of($plan, $catalogue, $style);
-        $this->steps = Steps::of($this->planned);
+        $this->steps = Steps::of($this->planned, $making, $clock);
         $this->progress = Progress::of($this->steps, $events, $beganAt, $speed);
         $this->minute = $this->progress->minute($now);
         $actual = $this->whatWentIn($plan);
@@ -102,7 +90,8 @@ final class Cook
      * @param float $beganAt seconds since 1970
      * @param float $speed minutes of the pot in one of the clock
      * @param float $now seconds since 1970
-     * @param array<string, Figure> $hobs what hobs are known to take off, g a minute, by hob()
+     * @param Clock|null $clock what this household is known to take; null where nothing is
+     * @param Making|null $making what becomes of it; null for as it is usual
      */
     public static function of(
         Recipe $plan,
@@ -112,9 +101,21 @@ final class Cook
         float $now,
         Catalogue $catalogue,
         ?Style $style,
-        array $hobs = [],
+        ?Clock $clock = null,
+        ?Making $making = null,
     ): self {
-        return new self($plan, $events, $beganAt, $speed, $now, $catalogue, $style, $hobs, null);
+        return new self(
+            $plan,
+            $events,
+            $beganAt,
+            $speed,
+            $now,
+            $catalogue,
+            $style,
+            $clock ?? new Clock,
+            $making ?? new Making,
+            null,
+        );
     }
 
     /**
@@ -131,8 +132,20 @@ final class Cook
         Catalogue $catalogue,
         ?Style $style,
         SimulatedPot $truth,
+        ?Making $making = null,
     ): self {
-        return new self($plan, $events, $beganAt, $speed, $now, $catalogue, $style, [], $truth);
+        return new self(
+            $plan,
+            $events,
+            $beganAt,
+            $speed,
+            $now,
+            $catalogue,
+            $style,
+            new Clock,
+            $making ?? new Making,
+            $truth,
+        );
     }
 
     /** Where it is. */
@@ -189,7 +202,7 @@ final class Cook
             $isHot = match ($step->kind) {
                 StepKind::Heat => true,
                 StepKind::Cool, StepKind::Rest => false,
-                StepKind::Wait => $isHot && $step->minutes->value < UsualMinutes::COOL,
+                StepKind::Wait => $isHot && $step->minutes->value < UsualMinutes::COLD_AFTER,
                 default => $isHot,
             };
         }
@@ -501,7 +514,7 @@ final class Cook
             $boilsAt = $report->heatingMinutes * $this->truth->heatingFactor();
             $reduction = Reduction::begins($report->massIn, 0.0, $rate, $boilsAt, true);
         } else {
-            $rate = Hob::learned($process, $this->hobs) ?? Reduction::ofTable($usual);
+            $rate = $this->clock->hob($process) ?? Reduction::ofTable($usual);
             $boilsAt = $boilsSeen === null ? $report->heatingMinutes : max(0.0, $boilsSeen - $began);
             $reduction = Reduction::begins(
                 $report->massIn,
@@ -558,7 +571,7 @@ final class Cook
                 ];
                 continue;
             }
-            [$grams, $half] = $this->gramsOf($event, $followed, $pan ?? 0.0);
+            [$grams, $half] = ReadGrams::of($event, $followed, $pan ?? 0.0);
             if ($grams === null || $grams - $put <= 0.0) {
                 continue;
             }
@@ -567,34 +580,6 @@ final class Cook
         }
 
         return $followed->weighed($reduction, $points, $pan);
-    }
-
-    /** @return array{float|null, float} g of sauce, and the half-width; null where it says nothing of that */
-    private function gramsOf(Event $event, Followed $followed, float $pan): array
-    {
-        $value = $event->number('value') ?? 0.0;
-        $report = $followed->report;
-        switch ($event->text('what')) {
-            case 'mass':
-                $grams = $value - ($event->isTrue('with_pan') ? $pan : 0.0);
-
-                return [$grams, sqrt(self::MOVED_PAN_G ** 2 + Spread::SCALE_STEP_G ** 2)];
-            case 'depth':
-                $area = Hob::floor($report->panCm);
-                $density = $report->volumeBefore > 0.0 ? $report->massIn / $report->volumeBefore : 1.0;
-
-                return [$value / 10 * $area * $density, self::DEPTH_MM / 10 * $area * $density];
-            case 'brix':
-                $dissolved = (Brix::of($report->sauce->grams) ?? 0.0) / 100 * $report->sauce->mass();
-                if ($value <= 0.0 || $dissolved <= 0.0 || $report->liftedOut > 0.0) {
-                    return [null, 0.0];
-                }
-                $grams = 100 * $dissolved / $value;
-
-                return [$grams, $grams * sqrt((self::BRIX / $value) ** 2 + self::DISSOLVED ** 2)];
-            default:
-                return [null, 0.0];
-        }
     }
 
     /** @param list<Stage> $stages */

@@ -40,6 +40,7 @@ final readonly class Step
      * @param bool $isHands whether somebody works at it all the while; otherwise the pot does it alone
      * @param 'ring'|'oven'|null $place what it takes up
      * @param bool $isReduction whether it boils down to somewhere
+     * @param float $pace how many times as long as usual its minutes are
      */
     public function __construct(
         public string $id,
@@ -54,7 +55,28 @@ final readonly class Step
         public bool $isHands,
         public ?string $place,
         public bool $isReduction = false,
+        public float $pace = 1.0,
     ) {}
+
+    /** The same work by hands that take so many times as long as usual; what a pot takes is as it was. */
+    public function paced(float $pace): self
+    {
+        return $pace === 1.0 || ! $this->isHands || $this->kind === StepKind::Heat ? $this : new self(
+            $this->id,
+            $this->kind,
+            $this->title,
+            $this->stage,
+            $this->lines,
+            $this->notes,
+            $this->say,
+            $this->lookFor,
+            new Figure($this->minutes->value * $pace, $this->minutes->spread, 'min'),
+            $this->isHands,
+            $this->place,
+            $this->isReduction,
+            $this->pace * $pace,
+        );
+    }
 
     /** Whether its lines are ticked off one by one. */
     public function isTicked(): bool

@@ -16,6 +16,8 @@ enum StepKind: string
     case Strain = 'strain';
     case Taste = 'taste';
     case Cool = 'cool';
+    case SetApart = 'set-apart';
+    case Serve = 'serve';
     case Fill = 'fill';
     case Rest = 'rest';
 }

@@ -4,33 +4,23 @@ declare(strict_types=1);
 
 namespace Vinculum\Stove;
 
+use Vinculum\Batch\Making;
 use Vinculum\Cooking\StageReport;
-use Vinculum\Cooking\StopGuide;
-use Vinculum\Evaluation\Colour;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Evaluation\StrongBeforeReduction;
-use Vinculum\Figure\Figure;
-use Vinculum\Figure\Quantity;
 use Vinculum\Figure\Sentence;
-use Vinculum\Mixture\Thickness;
 use Vinculum\Pantry\Form;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\ProcessKind;
 use Vinculum\Recipe\WeighedLine;
-use Vinculum\Safety\Cautions;
-use Vinculum\Safety\Facts;
+use Vinculum\Stove\Hands\Handwork;
 use Vinculum\Taste\Measure;
 
 /** A recipe as a maker does it, one step after the other. */
 final class Steps
 {
-    /** Steps of a taste that a spoon alone may be out by before a line is worth weighing. */
-    private const WEIGH_FROM = 0.5;
-
     /** Share of the pot boiled off from which it is worth a step of its own to taste it. */
     private const TASTES_FROM = 0.02;
-
-    private const RING = ['fry', 'warm', 'simmer', 'boil'];
 
     /** @var array<string, list<WeighedLine>> by stage id */
     private array $lines = [];
@@ -42,8 +32,14 @@ final class Steps
 
     private bool $hangs = false;
 
-    private function __construct(private readonly Evaluation $evaluation)
+    private readonly Handwork $hands;
+
+    private readonly Processing $processing;
+
+    private function __construct(private readonly Evaluation $evaluation, private readonly Clock $clock)
     {
+        $this->hands = new Handwork($evaluation->cooked->weighed->vocabulary);
+        $this->processing = new Processing($evaluation, $this->hands, $clock);
         foreach ($evaluation->cooked->weighed->lines as $line) {
             if ($line->grams > 0.0 || $line->amount?->isToTaste() === true) {
                 $this->lines[$line->stage->id][] = $line;
@@ -55,111 +51,32 @@ final class Steps
     }
 
     /**
+     * @param Making|null $making how much of it, and what becomes of it; null for as it is usual
+     * @param Clock|null $clock what this household is known to take; null where nothing is
      * @return list<Step> none for an empty pot
      */
-    public static function of(Evaluation $evaluation): array
+    public static function of(Evaluation $evaluation, ?Making $making = null, ?Clock $clock = null): array
     {
-        $steps = new self($evaluation);
+        $steps = new self($evaluation, $clock ?? new Clock);
 
-        return $steps->lines === [] ? [] : $steps->all();
+        return $steps->lines === [] ? [] : $steps->all(Finish::of($evaluation, $making ?? new Making));
     }
 
     /** @return list<Step> */
-    private function all(): array
+    private function all(Finish $finish): array
     {
-        $steps = [$this->gather(), ...array_filter([$this->prepare()])];
+        $before = new BeforeCooking($this->evaluation, array_merge(...array_values($this->lines)), $this->hands);
+        $steps = [$before->gather(), ...array_filter([$before->prepare()])];
         $last = count($this->evaluation->cooked->stages) - 1;
         foreach ($this->evaluation->cooked->stages as $i => $report) {
             $steps = [...$steps, ...$this->stage($report, $i === $last)];
         }
-        $wasHot = $this->isHot;
+        $after = new AfterCooking($this->evaluation, $finish, $this->hands, $this->isHot);
 
-        return [
-            ...$steps,
-            $this->taste('taste', null),
-            ...($wasHot ? [$this->cool()] : []),
-            $this->fill(),
-            ...array_filter([$this->rest()]),
-        ];
-    }
-
-    private function gather(): Step
-    {
-        $ids = [];
-        $notes = [];
-        foreach ($this->lines as $lines) {
-            foreach ($lines as $line) {
-                $ids[] = $line->line->id;
-                $out = $this->spoonIsOutBy($line);
-                if ($out >= self::WEIGH_FROM) {
-                    $notes[$line->line->id] = Sentence::of(
-                        'weigh it if you can: by the spoon the sauce may be {steps} out',
-                        ['steps' => Quantity::steps($out)],
-                    );
-                } elseif ($line->line->prep !== null && $line->line->prep !== '') {
-                    $notes[$line->line->id] = Sentence::plain($line->line->prep);
-                }
-            }
-        }
-
-        return new Step(
-            'gather',
-            StepKind::Gather,
-            'Gather',
-            null,
-            $ids,
-            $notes,
-            [Sentence::of('Everything out and measured before the heat is on.')],
-            [],
-            UsualMinutes::work(max(UsualMinutes::GATHER_LEAST, UsualMinutes::GATHER_EACH * count($ids))),
-            true,
-            null,
+        return array_map(
+            fn (Step $step): Step => $step->paced($this->clock->pace($step->kind)),
+            [...$steps, $this->taste('taste', null), ...$after->steps()],
         );
-    }
-
-    /** How many steps its own taste is out by, at the edge of what its measure allows. */
-    private function spoonIsOutBy(WeighedLine $line): float
-    {
-        $most = 0.0;
-        $place = array_search($line, $this->evaluation->cooked->weighed->lines, true);
-        foreach ([Measure::Saltiness, Measure::Heat] as $measure) {
-            $tasted = $this->evaluation->tasting->measures[$measure->value];
-            $part = $place === false ? 0.0 : ($tasted->contributions[$place] ?? 0.0);
-            $value = $tasted->figure->value;
-            $most = max($most, abs($measure->steps($value, $value + $part * $line->spread)));
-        }
-
-        return $most;
-    }
-
-    private function prepare(): ?Step
-    {
-        $ids = [];
-        $notes = [];
-        foreach ($this->lines as $lines) {
-            foreach ($lines as $line) {
-                if ($line->ingredient?->form === Form::Pieces && $line->ingredient->is('fresh-plant')) {
-                    $ids[] = $line->line->id;
-                    $notes[$line->line->id] = Sentence::plain((string) $line->line->prep);
-                }
-            }
-        }
-
-        return $ids === []
-            ? null
-            : new Step(
-                'prepare',
-                StepKind::Prepare,
-                'Prepare',
-                null,
-                $ids,
-                array_filter($notes, static fn (Sentence $note): bool => $note->slots['words'] !== ''),
-                [Sentence::of('Wash, peel and cut what needs it.')],
-                [],
-                UsualMinutes::work(UsualMinutes::PREPARE_EACH * count($ids)),
-                true,
-                null,
-            );
     }
 
     /** @return list<Step> */
@@ -182,10 +99,10 @@ final class Steps
                 array_map(static fn (WeighedLine $line): string => $line->line->id, $lines),
                 $this->notes($lines, $report),
                 $this->isHot && $stage->process === null && $isLast ? [Sentence::of('Off the heat.')] : [],
-                $stage->process === null ? $this->eye($report) : [],
-                UsualMinutes::work(self::putIn($stage->handsMinutes, count($lines), $kind)),
+                $stage->process === null ? $this->processing->eye($report) : [],
+                UsualMinutes::work($this->putIn($report, count($lines), $kind)),
                 true,
-                $this->place($report),
+                Processing::place($report),
             );
             $this->hangs = $this->hangs || array_filter(
                 $lines,
@@ -193,7 +110,7 @@ final class Steps
             ) !== [];
         }
         if ($kind !== ProcessKind::None) {
-            $steps[] = $this->process($report, $kind, $lines === []);
+            $steps[] = $this->processing->of($report, $kind, $lines === [], $this->isHot);
             $this->isHot = $this->evaluation->cooked->weighed->vocabulary->leavesHot($kind->value) ?? $this->isHot;
         }
         if ($this->hangs && ($stage->strain !== null || $isLast)) {
@@ -208,24 +125,22 @@ final class Steps
         return $steps;
     }
 
-    /** Minutes to put so many things in; less the blending where the maker says what all the work takes. */
-    private static function putIn(?float $said, int $things, ProcessKind $kind): float
+    /** Minutes to put the lines of a stage in; less the blending where the maker says what all the work takes. */
+    private function putIn(StageReport $report, int $things, ProcessKind $kind): float
     {
-        return $said === null
-            ? UsualMinutes::ADD_LEAST + UsualMinutes::ADD_EACH * $things
-            : max(UsualMinutes::ADD_LEAST, $said - ($kind === ProcessKind::Blend ? UsualMinutes::BLEND : 0.0));
-    }
+        $least = $this->hands->task('put-in', 1);
+        $said = $report->stage->handsMinutes;
+        if ($said !== null) {
+            return max($least, $said - ($kind === ProcessKind::Blend ? $this->processing->blended($report) : 0.0));
+        }
+        $isSlaked = array_filter(
+            $this->lines[$report->stage->id] ?? [],
+            static fn (WeighedLine $line): bool => $line->ingredient?->is('starch-raw') === true,
+        ) !== [];
 
-    /** @return 'ring'|'oven'|null */
-    private function place(StageReport $report): ?string
-    {
-        $kind = $report->stage->process->kind->value ?? 'none';
-
-        return match (true) {
-            in_array($kind, self::RING, true) => 'ring',
-            $kind === 'roast' => 'oven',
-            default => null,
-        };
+        return $this->hands->task('put-in', $things)
+            + ($isSlaked && $report->waterIn > 0.0 ? $this->hands->task('stir-smooth') : 0.0)
+            + ($kind === ProcessKind::None ? $this->processing->trickled($report) : 0.0);
     }
 
     /**
@@ -287,159 +202,15 @@ final class Steps
         return $notes;
     }
 
-    private function process(StageReport $report, ProcessKind $kind, bool $isAll): Step
-    {
-        $process = $report->stage->process ?? throw new \LogicException('A stage without a process has no such step.');
-        $isLong = ($report->minutes ?? 0.0) > UsualMinutes::STANDS_BY;
-        $isHands = match ($kind) {
-            ProcessKind::Blend => true,
-            ProcessKind::Fry => true,
-            ProcessKind::Boil => ! $isLong,
-            default => false,
-        };
-        $guide = StopGuide::of($report);
-        $minutes = match (true) {
-            $kind === ProcessKind::Blend => UsualMinutes::work(
-                ($isAll ? $report->stage->handsMinutes : null) ?? UsualMinutes::BLEND,
-            ),
-            $guide?->minutes !== null => new Figure(
-                $guide->minutes->value + $report->heatingMinutes,
-                $guide->minutes->spread > 0.0 ? $guide->minutes->spread : UsualMinutes::SPREAD / 4,
-                'min',
-            ),
-            $report->minutes !== null && $report->minutes > 0.0 => new Figure(
-                $report->minutes + $report->heatingMinutes,
-                0.0,
-                'min',
-            ),
-            default => UsualMinutes::work((UsualMinutes::UNSAID[$kind->value] ?? 1.0) + $report->heatingMinutes),
-        };
-
-        return new Step(
-            "{$report->stage->id}.{$kind->value}",
-            match ($kind) {
-                ProcessKind::Blend => StepKind::Blend,
-                ProcessKind::Soak, ProcessKind::Ferment, ProcessKind::Rest, ProcessKind::Chill => StepKind::Wait,
-                default => StepKind::Heat,
-            },
-            Step::TITLES[$kind->value],
-            $report,
-            [],
-            [],
-            [$this->how($report, $kind)],
-            $this->eye($report),
-            $minutes,
-            $isHands,
-            $this->place($report),
-            // where it says how far, or boils by the clock
-            $guide !== null && $process->kind !== ProcessKind::Fry && $process->kind !== ProcessKind::Roast,
-        );
-    }
-
-    /** "Simmer with no lid, medium heat, in a 24 cm pan." */
-    private function how(StageReport $report, ProcessKind $kind): Sentence
-    {
-        $process = $report->stage->process;
-        $isOnHeat = in_array($kind->value, [...self::RING, 'roast'], true);
-        $parts = [Step::TITLES[$kind->value]];
-        if ($kind->simmers()) {
-            $parts[] = $process?->lid === true ? ' with the lid on' : ' with no lid';
-        }
-        if ($isOnHeat) {
-            $parts[] = ', '.($process->heat ?? 'medium').' heat';
-        }
-        $slots = [];
-        if (in_array($kind->value, self::RING, true)) {
-            $parts[] = ', in a {pan} cm pan';
-            $slots['pan'] = Quantity::number($report->panCm, 0);
-        }
-        if ($kind === ProcessKind::Fry) {
-            $parts[] = ', stirring';
-        }
-        if ($process?->minutes !== null && $process->until === null) {
-            $parts[] = ', {minutes}';
-            $slots['minutes'] = Quantity::minutes($process->minutes);
-        }
-        $hotLiquid = $kind === ProcessKind::Blend && $this->isHot;
-
-        return Sentence::of(
-            implode('', $parts).'.'.(
-                $hotLiquid ? ' Hot: half full at the most, the lid’s vent open under a cloth.' : ''
-            ),
-            $slots,
-        );
-    }
-
-    /** @return list<Sentence> what an eye sees when it is done */
-    private function eye(StageReport $report): array
-    {
-        $said = [];
-        if ($report->stage->lookFor !== '') {
-            $said[] = Sentence::plain(ucfirst(rtrim($report->stage->lookFor, '.')).'.');
-        }
-        $process = $report->stage->process;
-        $boils = $process?->kind->simmers() === true;
-        $starch = 0.0;
-        foreach ($this->evaluation->cooked->weighed->lines as $line) {
-            if ($line->stage === $report->stage && $line->ingredient?->is('starch-raw') === true) {
-                $starch += $line->grams;
-            }
-        }
-        if ($boils && $starch > 0.0) {
-            $said[] = Sentence::of('Cloudy, then clear: the starch is done.');
-        }
-        $isLast = $report === $this->evaluation->cooked->stages[count($this->evaluation->cooked->stages) - 1];
-        $colour = $boils && $this->isLastOnHeat($report) ? Colour::of($this->evaluation) : null;
-        if ($colour !== null) {
-            $said[] = Sentence::of('Finished it is {colour}; paler while it holds air.', ['colour' => $colour->words]);
-        }
-        if ($isLast && $boils) {
-            $cold = $this->evaluation->estimates->thickness();
-            $hot = $this->evaluation->estimates->thickness(true);
-            if ($cold !== null && $hot !== null) {
-                $said[] = $cold === $hot
-                    ? Sentence::of('{eye}', ['eye' => self::seen($cold)])
-                    : Sentence::of(
-                        '{eye} It will be thicker cold: then it {cold}.',
-                        ['eye' => self::seen($hot), 'cold' => $cold->words()],
-                    );
-            }
-        }
-
-        return $said;
-    }
-
-    /** Whether nothing boils after it. */
-    private function isLastOnHeat(StageReport $report): bool
-    {
-        $isAfter = false;
-        foreach ($this->evaluation->cooked->stages as $each) {
-            if ($isAfter && $each->stage->process?->kind->simmers() === true) {
-                return false;
-            }
-            $isAfter = $isAfter || $each === $report;
-        }
-
-        return true;
-    }
-
-    private static function seen(Thickness $thickness): string
-    {
-        return match ($thickness) {
-            Thickness::Runs => 'It runs off the spoon like water.',
-            Thickness::CoatsThinly => 'It leaves a thin film on the spoon.',
-            Thickness::Coats => 'It coats the spoon.',
-            Thickness::HoldsALine => 'It coats the spoon, and a line drawn through it stays.',
-            Thickness::Mounds => 'It mounds on the spoon.',
-        };
-    }
-
     private function strain(StageReport $report): Step
     {
         $names = [];
         foreach ($this->evaluation->cooked->weighed->lines as $line) {
             if ($line->line->handling !== Handling::In && $line->ingredient !== null && $line->grams > 0.0) {
-                $names[$line->line->id] = $line->ingredient->shortName();
+                // what was squeezed is gone; what is lifted out are its shells
+                $names[$line->line->id] = $line->ingredient->form === Form::Liquid
+                    ? 'what is left of the '.$line->ingredient->shortName()
+                    : $line->ingredient->shortName();
             }
         }
         $press = $report->stage->strain->press ?? 0.0;
@@ -457,7 +228,9 @@ final class Steps
             [],
             $say,
             [],
-            UsualMinutes::work(UsualMinutes::STRAIN),
+            UsualMinutes::work($press > 0.0
+                ? $this->hands->task('sieve', millilitres: $report->volumeAfter)
+                : $this->hands->task('lift-out', count($names))),
             true,
             null,
         );
@@ -474,80 +247,9 @@ final class Steps
             [],
             [Sentence::of('A teaspoon on a cold plate, then taste. What the spoon says is answered here.')],
             [],
-            UsualMinutes::work(UsualMinutes::TASTE),
+            UsualMinutes::work($this->hands->task('taste')),
             true,
             $this->isHot ? 'ring' : null,
         );
-    }
-
-    private function cool(): Step
-    {
-        $said = array_filter(
-            Cautions::of(Facts::of($this->evaluation)),
-            static fn ($caution): bool => $caution->code === 'cool-fast',
-        );
-
-        return new Step(
-            'cool',
-            StepKind::Cool,
-            'Cool',
-            null,
-            [],
-            [],
-            $said === []
-                ? [Sentence::of('Let it cool before the lid goes on.')]
-                : array_values(array_map(static fn ($caution): Sentence => $caution->text, $said)),
-            [],
-            UsualMinutes::work(UsualMinutes::COOL),
-            false,
-            null,
-        );
-    }
-
-    private function fill(): Step
-    {
-        $jars = $this->evaluation->estimates->volume()->value / UsualMinutes::JAR_ML;
-
-        return new Step(
-            'fill',
-            StepKind::Fill,
-            'Fill and label',
-            null,
-            [],
-            [],
-            [Sentence::of(
-                ($this->isHot ? 'Clean, heat-proof jars.' : 'Clean jars.')
-                    .' On the label: its name, today’s date, and until when it keeps.',
-            )],
-            [],
-            UsualMinutes::work(max(UsualMinutes::FILL_LEAST, UsualMinutes::FILL_EACH * ceil($jars))),
-            true,
-            null,
-        );
-    }
-
-    /** A rest that makes it better, where a stage says so. */
-    private function rest(): ?Step
-    {
-        $minutes = 0.0;
-        foreach ($this->evaluation->recipe->stages as $stage) {
-            $minutes = max($minutes, $stage->restBetterMinutes ?? 0.0);
-        }
-
-        return $minutes <= 0.0
-            ? null
-            : new Step(
-                'rest',
-                StepKind::Rest,
-                'Rest',
-                null,
-                [],
-                [],
-                [Sentence::of('In the fridge. It is better for the rest.')],
-                [],
-                new Figure($minutes, 0.0, 'min'),
-                false,
-                null,
-            );
     }
 }

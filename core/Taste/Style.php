@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vinculum\Taste;
 
+use Vinculum\Recipe\Ends;
 use Vinculum\Recipe\InvalidRecipe;
 
 /**
@@ -23,6 +24,7 @@ final readonly class Style
      * @param array{ingredient: string, share: float|int}|null $base what most of it is, where that is not water:
      *     its slug, and its share of the mass, 0 to 1
      * @param float|null $helpingMl what one person has of it, as is usual; null where nobody has said
+     * @param Ends|null $ends how a making of it usually ends; null where nobody has said
      */
     private function __construct(
         public string $slug,
@@ -33,6 +35,7 @@ final readonly class Style
         public string $source,
         public ?array $base,
         public ?float $helpingMl = null,
+        public ?Ends $ends = null,
     ) {}
 
     /**
@@ -60,6 +63,7 @@ final readonly class Style
             $style['source'],
             $style['base'] ?? null,
             isset($style['helping_ml']) ? (float) $style['helping_ml'] : null,
+            isset($style['ends']) ? Ends::from($style['ends']) : null,
         );
     }
 
@@ -143,7 +147,8 @@ final readonly class Style
             'source' => $source,
         ]
             + ($this->base === null ? [] : ['base' => $this->base])
-            + ($this->helpingMl === null ? [] : ['helping_ml' => $this->helpingMl]);
+            + ($this->helpingMl === null ? [] : ['helping_ml' => $this->helpingMl])
+            + ($this->ends === null ? [] : ['ends' => $this->ends->value]);
     }
 
     /** @return array{low: float, aim: float, high: float} */

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Vinculum\Words;
 
-use Vinculum\Batch\Division;
 use Vinculum\Batch\Equipment;
 use Vinculum\Batch\EquipmentFit;
+use Vinculum\Batch\Making;
 use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\Shopping;
 use Vinculum\Batch\ShoppingLine;
-use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Recipe\Recipe;
 
 /** A batch planned, as the API sends it (plan.schema.json). */
@@ -33,18 +32,10 @@ final readonly class PlanView
         Recipe $given,
         array $equipment,
         Shopping $shopping,
-        float $headspacePercent,
-        string $portions,
+        Making $making,
     ): array {
         $yield = $scaled->evaluation->estimates->volume()->value;
         $pan = EquipmentFit::pan($scaled->evaluation, $equipment);
-        $divided = [];
-        $problem = '';
-        try {
-            $divided = trim($portions) === '' ? [] : Division::of($portions, $yield, $given->measures);
-        } catch (UnreachableTarget $why) {
-            $problem = $why->getMessage();
-        }
 
         return [
             'scale' => (new ScaleView($this->speech))->of($scaled, $given),
@@ -56,17 +47,8 @@ final readonly class PlanView
                     : $this->speech->say($blender),
             // the jars that were asked for are the jars it goes into
             'jars_text' => $scaled->containers === null
-                ? $this->jars(EquipmentFit::jars($yield, $equipment, $headspacePercent))
+                ? $this->jars(EquipmentFit::jars($yield, $equipment, $making->headspacePercent))
                 : '',
-            'portions' => array_map(
-                fn (array $portion): array => [
-                    'name' => $portion['name'],
-                    'text' => $this->speech->volume($portion['ml']),
-                    'label' => $this->speech->say($portion['label']),
-                ],
-                $divided,
-            ),
-            'portions_problem' => $problem,
             'shopping' => $this->shopping->of($shopping),
             'cost' => $this->cost($scaled, $shopping, $yield),
             'cost_sits_text' => $this->sits($shopping),

@@ -28,9 +28,10 @@ final readonly class WhenView
 
     /**
      * @param list<Recipe> $recipes in the order they were wanted
+     * @param list<array<string, mixed>> $looks each making as MakingView shows it
      * @return array<string, mixed>
      */
-    public function of(WhenToBegin $when, array $recipes, Hours $hours): array
+    public function of(WhenToBegin $when, array $recipes, Hours $hours, array $looks): array
     {
         $schedule = $when->schedule;
         $notes = $this->notes($when, $recipes, $hours);
@@ -62,8 +63,10 @@ final readonly class WhenView
             $sauces[] = [
                 'name' => $recipe->name,
                 'ready_text' => 'ready '.$this->day($when->ready[$sauce], $hours),
+                'ready_at' => round($when->ready[$sauce] * 60),
                 'is_late' => $when->isLate[$sauce],
                 'bars' => $bars,
+                'making' => $looks[$sauce],
             ];
         }
         $you = self::blocks($schedule);

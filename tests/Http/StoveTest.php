@@ -27,13 +27,13 @@ final class StoveTest extends HttpTestCase
     {
         $cook = $this->begun();
         self::assertSame('gather', $cook['step']);
-        self::assertSame('1 of 6', $cook['where']);
+        self::assertSame('1 of 7', $cook['where']);
 
         $cook = $this->happens($cook, ['kind' => 'step', 'to' => 's1.add']);
         $cook = $this->happens($cook, ['kind' => 'went_in', 'line' => 'l2', 'amount' => '330 g']);
         self::assertSame(
             ['330 g', 'planned 1 1/4 cup'],
-            [$cook['steps'][1]['lines'][1]['mass_text'], $cook['steps'][1]['lines'][1]['planned_text']],
+            [$cook['steps'][2]['lines'][1]['mass_text'], $cook['steps'][2]['lines'][1]['planned_text']],
         );
         self::assertMatchesRegularExpression('/^Sweet up /', $cook['otherwise'][0]);
 

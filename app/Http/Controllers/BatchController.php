@@ -14,10 +14,12 @@ use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use App\Recipes\Journal;
+use App\Recipes\Makings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Vinculum\Log\MadeBatch;
+use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Words\LogView;
 
@@ -44,21 +46,27 @@ final class BatchController
         MadeRequest $request,
         Evaluator $evaluator,
         Journal $journal,
+        Makings $makings,
     ): BatchResource {
         $madeOn = $request->madeOn();
-        $evaluation = $evaluator->stored($recipe);
+        $asked = $request->asked();
+        if ($asked !== null && $asked->stored->id !== $recipe->id) {
+            throw InvalidRecipe::at('making', 'is a making of another recipe. Expected: one of this.');
+        }
+        $scaled = $asked === null ? null : $makings->scaled($asked->recipe(), $asked->making);
+        $evaluation = $scaled->evaluation ?? $evaluator->stored($recipe);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
         }
 
-        $batch = DB::transaction(static function () use ($recipe, $evaluation, $journal, $madeOn): Batch {
-            $batch = $recipe
-                ->batches()
-                ->create([
-                    'made_on' => $madeOn,
-                    'document' => $recipe->document,
-                    'frozen' => MadeBatch::freeze($evaluation),
-                ]);
+        $made = [
+            'made_on' => $madeOn,
+            'document' => $scaled === null ? $recipe->document : RecipeDocument::write($scaled->recipe),
+            'frozen' => MadeBatch::freeze($evaluation),
+            'making' => $asked === null ? null : Makings::kept($asked->making),
+        ];
+        $batch = DB::transaction(static function () use ($recipe, $journal, $made): Batch {
+            $batch = $recipe->batches()->create($made);
             $recipe->keepVersion("no. {$batch->number}");
             $journal->index($batch);
 

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CookRequest;
 use App\Http\Resources\CookShown;
 use App\Models\CookRecord;
-use App\Models\StoredRecipe;
 use App\Recipes\Stove;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -43,10 +42,8 @@ final readonly class CookController
 
     public function store(CookRequest $request): JsonResponse
     {
-        $recipe = StoredRecipe::query()->findOrFail($request->recipeId());
-
         return new JsonResponse(
-            $this->shown->of($this->stove->begin($recipe, $request->to(), $request->isPractice())),
+            $this->shown->of($this->stove->begin($request->asked(), $request->isPractice())),
             201,
         );
     }

@@ -6,8 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\ShoppingRequest;
-use App\Models\StoredRecipe;
-use App\Recipes\Evaluator;
+use App\Recipes\Makings;
 use App\Recipes\Planner;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Recipe\InvalidRecipe;
@@ -17,7 +16,7 @@ use Vinculum\Words\ShoppingView;
 /** From one cup to twelve bottles. Nothing is stored. */
 final readonly class PlanController
 {
-    public function __construct(private Planner $planner) {}
+    public function __construct(private Planner $planner, private Makings $makings) {}
 
     /**
      * @return array<string, mixed>
@@ -25,34 +24,29 @@ final readonly class PlanController
     public function plan(PlanRequest $request, PlanView $view): array
     {
         $recipe = $request->recipe();
-        $scaled = $this->planner->scaled($recipe, $request->to(), $request->headspacePercent());
+        $making = $request->making();
+        $scaled = $this->planner->scaled($recipe, $making);
+
+        $look = $this->makings->shown($scaled, $making);
 
         return $view->of(
             $scaled,
             $recipe,
             $this->planner->equipment(),
             $this->planner->shopping([$scaled->evaluation->cooked->weighed]),
-            $request->headspacePercent(),
-            $request->portions(),
-        );
+            $making,
+        ) + ['making' => $look, 'portions' => $look['portions'], 'portions_problem' => $look['portions_problem']];
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function shopping(ShoppingRequest $request, ShoppingView $view, Evaluator $evaluator): array
+    public function shopping(ShoppingRequest $request, ShoppingView $view): array
     {
         $batches = [];
-        foreach ($request->given()['batches'] as $i => $batch) {
-            $stored
-                = StoredRecipe::query()->find($batch['recipe'])
-                ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
+        foreach ($request->makings() as $i => $asked) {
             try {
-                $batches[] = $this->planner->scaled(
-                    $evaluator->stored($stored)->recipe,
-                    $batch['to'],
-                    0.0,
-                )->evaluation->cooked->weighed;
+                $batches[] = $this->planner->scaled($asked->recipe(), $asked->making)->evaluation->cooked->weighed;
             } catch (UnreachableTarget $why) {
                 throw InvalidRecipe::at("batches[{$i}].to", $why->getMessage());
             }

@@ -18,6 +18,6 @@ final class ScaleController
     {
         $recipe = $request->recipe();
 
-        return $view->of($planner->scaled($recipe, $request->to(), $request->headspacePercent()), $recipe);
+        return $view->of($planner->scaled($recipe, $request->making()), $recipe);
     }
 }

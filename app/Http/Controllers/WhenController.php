@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\House\CalendarFile;
+use App\Http\Requests\AskedMaking;
 use App\Http\Requests\WhenRequest;
 use App\Recipes\When;
+use Vinculum\Recipe\Recipe;
 use Vinculum\Words\WhenView;
 
 /** When to begin. Nothing is stored. */
@@ -19,10 +21,11 @@ final readonly class WhenController
      */
     public function plan(WhenRequest $request): array
     {
-        $batches = $request->batches();
+        $makings = $request->makings();
         $hours = $this->when->hours($request->zone());
+        [$plan, $looks] = $this->when->plan($makings, $hours);
 
-        return $this->view->of($this->when->plan($batches, $hours), array_column($batches, 'recipe'), $hours);
+        return $this->view->of($plan, self::recipes($makings), $hours, $looks);
     }
 
     /**
@@ -30,13 +33,22 @@ final readonly class WhenController
      */
     public function calendar(WhenRequest $request): array
     {
-        $batches = $request->batches();
-        $plan = $this->when->plan($batches, $this->when->hours($request->zone()));
+        $makings = $request->makings();
+        [$plan] = $this->when->plan($makings, $this->when->hours($request->zone()));
 
         return [
             'file' => 'when-to-begin.ics',
             'type' => 'text/calendar',
-            'text' => CalendarFile::of(WhenView::events($plan, array_column($batches, 'recipe'))),
+            'text' => CalendarFile::of(WhenView::events($plan, self::recipes($makings))),
         ];
+    }
+
+    /**
+     * @param list<AskedMaking> $makings
+     * @return list<Recipe>
+     */
+    private static function recipes(array $makings): array
+    {
+        return array_map(static fn (AskedMaking $making): Recipe => $making->recipe(), $makings);
     }
 }

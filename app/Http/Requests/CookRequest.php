@@ -9,14 +9,9 @@ final class CookRequest extends SchemaRequest
 {
     protected const SCHEMA = 'cook-input';
 
-    public function recipeId(): string
+    public function asked(): AskedMaking
     {
-        return $this->text('recipe');
-    }
-
-    public function to(): string
-    {
-        return $this->text('to');
+        return AskedMaking::of($this->body);
     }
 
     public function isPractice(): bool

@@ -20,6 +20,12 @@ final class MadeRequest extends SchemaRequest
         }
     }
 
+    /** The making it was made as; null where none is said. */
+    public function asked(): ?AskedMaking
+    {
+        return isset($this->body['making']) ? AskedMaking::of(['making' => $this->body['making']]) : null;
+    }
+
     /** Today where nothing is said. */
     public function madeOn(): Carbon
     {

@@ -8,9 +8,4 @@ namespace App\Http\Requests;
 final class PlanRequest extends ScaleRequest
 {
     protected const SCHEMA = 'plan-input';
-
-    public function portions(): string
-    {
-        return $this->text('portions');
-    }
 }

@@ -9,12 +9,16 @@ final class ShoppingRequest extends SchemaRequest
 {
     protected const SCHEMA = 'shopping-input';
 
-    /** @return array{batches: list<array{recipe: string, to: string}>} */
-    public function given(): array
+    /** @return list<AskedMaking> */
+    public function makings(): array
     {
-        /** @var array{batches: list<array{recipe: string, to: string}>} $body */
-        $body = $this->body;
+        /** @var list<array<string, mixed>> $given */
+        $given = $this->body['batches'];
 
-        return $body;
+        return array_map(
+            static fn (array $batch, int $i): AskedMaking => AskedMaking::of($batch, "batches[{$i}]."),
+            $given,
+            array_keys($given),
+        );
     }
 }

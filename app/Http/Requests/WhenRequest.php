@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\StoredRecipe;
-use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\Recipe;
 
 /** Sauces that are to be ready (when-input.schema.json). */
 final class WhenRequest extends SchemaRequest
@@ -20,26 +17,19 @@ final class WhenRequest extends SchemaRequest
     }
 
     /**
-     * @return list<array{recipe: Recipe, to: string, ready: string|null}>
+     * @return list<AskedMaking>
      *
      * @throws InvalidRecipe
      */
-    public function batches(): array
+    public function makings(): array
     {
-        /** @var list<array{recipe: string, to?: string, ready?: string|null}> $given */
+        /** @var list<array<string, mixed>> $given */
         $given = $this->body['batches'];
-        $batches = [];
-        foreach ($given as $i => $batch) {
-            $record
-                = StoredRecipe::query()->find($batch['recipe'])
-                ?? throw InvalidRecipe::at("batches[{$i}].recipe", 'is no recipe on the Shelf.');
-            $batches[] = [
-                'recipe' => RecipeDocument::read($record->document),
-                'to' => trim($batch['to'] ?? ''),
-                'ready' => $batch['ready'] ?? null,
-            ];
-        }
 
-        return $batches;
+        return array_map(
+            static fn (array $batch, int $i): AskedMaking => AskedMaking::of($batch, "batches[{$i}]."),
+            $given,
+            array_keys($given),
+        );
     }
 }

@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\CookRecord;
+use App\Recipes\Makings;
 use App\Recipes\Stove;
 use Vinculum\Words\CookView;
+use Vinculum\Words\MakingView;
 
 /** A cook as it is shown: as it stands now. */
 final readonly class CookShown
 {
-    public function __construct(private Stove $stove, private CookView $view) {}
+    public function __construct(private Stove $stove, private CookView $view, private MakingView $making) {}
 
     /**
      * @return array<string, mixed>
      */
     public function of(CookRecord $record): array
     {
+        $cook = $this->stove->cook($record);
+
         return [
             'id' => $record->id,
             'recipe' => $record->recipe_id,
@@ -28,6 +32,12 @@ final readonly class CookShown
             'speed' => $record->speed,
             'revision' => $record->events->last()->id ?? 0,
             'now' => round(Stove::now(), 2),
-        ] + $this->view->of($this->stove->cook($record), Stove::now());
+            'making' => $this->making->of(
+                $cook->planned,
+                Makings::fromKept($record->making),
+                (float) ($record->making['factor'] ?? 1.0),
+                Makings::clock(),
+            ),
+        ] + $this->view->of($cook, Stove::now());
     }
 }

@@ -10,6 +10,7 @@ use App\Models\BatchReading;
 use App\Models\JarRecord;
 use App\Models\Tasting;
 use App\Recipes\Journal;
+use App\Recipes\Makings;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Vinculum\Evaluation\Evaluation;
@@ -19,6 +20,7 @@ use Vinculum\Recipe\WeighedLine;
 use Vinculum\Safety\Allergens;
 use Vinculum\Words\BatchView;
 use Vinculum\Words\LogView;
+use Vinculum\Words\MakingView;
 use Vinculum\Words\Speech;
 
 /**
@@ -71,6 +73,7 @@ final class LoggedBatch extends Resource
                 $this->jars->filter(static fn (JarRecord $jar): bool => $jar->size_ml !== null)->count(),
             ),
             'liking_text' => $this->liking() === null ? '' : app(Speech::class)->number($this->liking()),
+            'making' => app(MakingView::class)->made($asMade, Makings::fromKept($this->making)),
             'jars' => $this->jars
                 ->map(
                     static fn (JarRecord $jar): array => [

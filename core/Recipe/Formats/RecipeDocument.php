@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Recipe\Formats;
 
 use Vinculum\Amount\MeasuringSet;
+use Vinculum\Recipe\Ends;
 use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Line;
@@ -32,6 +33,7 @@ use Vinculum\Recipe\Tie;
  *     source: string,
  *     base?: array{ingredient: string, share: float|int},
  *     helping_ml?: float|int|null,
+ *     ends?: string|null,
  * }
  * @phpstan-type LineArray array{
  *     id?: string,
@@ -73,15 +75,13 @@ use Vinculum\Recipe\Tie;
  *     makes?: string,
  *     serves?: string,
  *     story?: string,
+ *     ends?: string,
  * }
  */
 final class RecipeDocument
 {
     public const FORMAT = 'vinculum-recipe';
 
-    /** Characters of a vessel's name, and millilitres of a vessel. */
-    private const LONGEST_VESSEL = 60;
-    private const LARGEST_VESSEL = 100000;
     /** What is written; what is read may be of any earlier one. */
     public const VERSION = 2;
 
@@ -108,7 +108,7 @@ final class RecipeDocument
         }
         $reader = new self($taken);
         $size = $document['size'] ?? null;
-        self::checkVessels($document);
+        VesselsDocument::check($document);
 
         return new Recipe(
             $document['name'],
@@ -127,33 +127,8 @@ final class RecipeDocument
             $document['makes'] ?? '',
             $document['serves'] ?? '',
             $document['story'] ?? '',
+            isset($document['ends']) ? Ends::from($document['ends']) : null,
         );
-    }
-
-    /**
-     * The vessels it measures in, which no schema sees, as they stand under a key of our own.
-     *
-     * @param array<string, mixed> $document
-     *
-     * @throws InvalidRecipe naming the vessel
-     */
-    private static function checkVessels(array $document): void
-    {
-        $vessels = $document[Recipe::VESSELS] ?? [];
-        $vessels = $vessels instanceof \stdClass ? get_object_vars($vessels) : $vessels;
-        if (! is_array($vessels)) {
-            throw InvalidRecipe::at(Recipe::VESSELS, 'Expected: millilitres by the name of a vessel.');
-        }
-        foreach ($vessels as $name => $millilitres) {
-            $field = Recipe::VESSELS.".{$name}";
-            if (preg_match('/\p{L}/u', (string) $name) !== 1 || mb_strlen((string) $name) > self::LONGEST_VESSEL) {
-                throw InvalidRecipe::at($field, 'Expected: a vessel’s name has a letter in it, such as blue mug.');
-            }
-            $isNumber = is_int($millilitres) || is_float($millilitres);
-            if (! $isNumber || $millilitres <= 0 || $millilitres > self::LARGEST_VESSEL) {
-                throw InvalidRecipe::at($field, 'Expected: millilitres above 0, up to 100000.');
-            }
-        }
     }
 
     /**
@@ -179,7 +154,12 @@ final class RecipeDocument
                 'pins' => $recipe->pins,
                 'stages' => array_map(self::writeStage(...), $recipe->stages),
             ]
-            + array_filter(['makes' => $recipe->makes, 'serves' => $recipe->serves, 'story' => $recipe->story])
+            + array_filter([
+                'makes' => $recipe->makes,
+                'serves' => $recipe->serves,
+                'story' => $recipe->story,
+                'ends' => $recipe->ends?->value,
+            ])
             + ($recipe->ingredients === [] ? [] : ['ingredients' => $recipe->ingredients])
             + $recipe->extra;
 

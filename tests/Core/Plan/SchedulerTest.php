@@ -18,6 +18,7 @@ use Vinculum\Plan\UnreadableTime;
 use Vinculum\Plan\Wanted;
 use Vinculum\Plan\WhenToBegin;
 use Vinculum\Recipe\Formats\RecipeDocument;
+use Vinculum\Stove\Clock;
 
 /** When to begin: properties that hold of every plan; that it is the latest is checked against milp in ScheduleTest. */
 final class SchedulerTest extends TestCase
@@ -171,7 +172,11 @@ final class SchedulerTest extends TestCase
 
     public function test_tasks_are_the_steps_each_once_and_hands_at_a_stretch_are_one(): void
     {
-        $tasks = Tasks::of(0, self::evaluated('Ketchup', ['kind' => 'simmer', 'minutes' => 40]), 2.0);
+        $tasks = Tasks::of(0, self::evaluated('Ketchup', ['kind' => 'simmer', 'minutes' => 40]), null, new Clock([
+            'gather' => 2.0,
+            'prepare' => 2.0,
+            'add' => 2.0,
+        ]));
         $steps = array_merge(...array_map(static fn (Task $task): array => $task->steps, $tasks));
 
         self::assertSame($steps, array_values(array_unique($steps)));
@@ -189,7 +194,12 @@ final class SchedulerTest extends TestCase
     {
         $sauce = self::evaluated('Ketchup', ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]);
         $usual = Tasks::of(0, $sauce);
-        $known = Tasks::of(0, $sauce, 1.0, ['simmer medium 24 cm' => new Figure(11.0, 0.05, 'g/min')]);
+        $known = Tasks::of(
+            0,
+            $sauce,
+            null,
+            new Clock([], ['simmer medium 24 cm' => new Figure(11.0, 0.05, 'g/min')]),
+        );
 
         self::assertEqualsWithDelta($sauce->cooked->stages[0]->heatingMinutes + 330 / 11.0, $known[1]->minutes, 0.01);
         self::assertNotEqualsWithDelta($usual[1]->minutes, $known[1]->minutes, 1.0);

@@ -7,7 +7,10 @@ namespace Tests\Core\Stove;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Say;
+use Vinculum\Batch\Making;
 use Vinculum\Evaluation\Evaluation;
+use Vinculum\Recipe\Ends;
+use Vinculum\Stove\Finish;
 use Vinculum\Stove\Step;
 use Vinculum\Stove\StepKind;
 use Vinculum\Stove\Steps;
@@ -105,30 +108,118 @@ final class StepsTest extends TestCase
         self::assertFalse($long['a.simmer']->isHands);
     }
 
-    public function test_a_stirred_sauce_needs_no_cooling_and_a_hot_one_does(): void
+    public function test_how_it_ends_decides_what_is_done_once_it_is_made(): void
     {
-        $cold = self::of([
-            [
-                'id' => 'a',
-                'lines' => [
-                    ['id' => 'm', 'ingredient' => 'mayonnaise', 'amount' => '1 cup'],
-                    ['id' => 'v', 'ingredient' => 'cider-vinegar', 'amount' => '2 tbsp'],
-                ],
-            ],
-        ]);
-        $hot = self::of([
-            [
-                'id' => 'a',
-                'lines' => [['id' => 't', 'ingredient' => 'tomato', 'amount' => '1 kg']],
-                'process' => ['kind' => 'simmer', 'minutes' => 20],
-            ],
-        ]);
+        $after = static fn (array $stage, string $ends, string $to = '', string $portions = ''): array => array_slice(
+            self::of([$stage], new Making($to, 5.0, $portions, Ends::from($ends))),
+            array_search('taste', array_keys(self::of([$stage])), true) + 1,
+        );
+        $cold = ['id' => 'a', 'lines' => [
+            ['id' => 'm', 'ingredient' => 'mayonnaise', 'amount' => '1 cup'],
+            ['id' => 'v', 'ingredient' => 'cider-vinegar', 'amount' => '2 tbsp'],
+        ]];
+        $hot = ['id' => 'a', 'lines' => [['id' => 't', 'ingredient' => 'tomato', 'amount' => '1 kg']],
+            'process' => ['kind' => 'simmer', 'minutes' => 20]];
 
-        self::assertSame(['gather', 'a.add', 'taste', 'fill'], array_keys($cold));
-        self::assertSame('cool', array_keys($hot)[count($hot) - 2]);
-        self::assertStringContainsString('Cool it fast', Say::it($hot['cool']->say[0]));
-        self::assertStringContainsString('heat-proof', Say::it($hot['fill']->say[0]));
-        self::assertStringNotContainsString('heat-proof', Say::it($cold['fill']->say[0]));
+        self::assertSame(['serve'], array_keys($after($hot, 'hot')), 'what is eaten hot is not cooled and jarred');
+        self::assertStringContainsString('57 °C', Say::it($after($hot, 'hot')['serve']->say[1]));
+        self::assertSame(['cool', 'chill', 'serve'], array_keys($after($hot, 'cold')));
+        self::assertSame(['serve'], array_keys($after($cold, 'cold')), 'what was never warm needs no cooling');
+        self::assertSame(['cool', 'fill'], array_keys($after($hot, 'jarred')));
+        self::assertSame(['fill'], array_keys($after($cold, 'jarred')));
+        self::assertStringContainsString('Cool it fast', Say::it($after($hot, 'jarred')['cool']->say[0]));
+        self::assertStringContainsString('heat-proof', Say::it($after($hot, 'jarred')['fill']->say[0]));
+        self::assertStringNotContainsString('heat-proof', Say::it($after($cold, 'jarred')['fill']->say[0]));
+        self::assertStringContainsString('freezer', Say::it($after($hot, 'frozen')['fill']->say[1]));
+        self::assertStringContainsString('what it is to become', Say::it($after($hot, 'base')['fill']->say[1]));
+        $rests = ['rest_better_minutes' => 2880] + $hot;
+        self::assertSame(['cool', 'fill', 'rest'], array_keys($after($rests, 'jarred')));
+        self::assertSame(['cool', 'rest', 'serve'], array_keys($after($rests, 'cold')));
+        self::assertSame(['serve'], array_keys($after($rests, 'hot')));
+    }
+
+    public function test_what_is_set_apart_is_set_apart_before_anything_else_and_the_jars_asked_for_are_said(): void
+    {
+        $stage = ['id' => 'a', 'lines' => [['id' => 'k', 'ingredient' => 'tomato-ketchup', 'amount' => '600 g']]];
+        $portions = '200 g for the marinade, table the rest';
+        $steps = self::of([$stage], new Making('2 x 250 ml', 5.0, $portions, Ends::Jarred));
+
+        self::assertSame(['gather', 'a.add', 'taste', 'set-apart', 'fill'], array_keys($steps));
+        $said = implode(' ', array_map(Say::it(...), $steps['set-apart']->say));
+        self::assertStringContainsString('Marinade: 1', $said);
+        self::assertStringContainsString('Never table sauce', $said);
+        self::assertMatchesRegularExpression('/jars: 2, with 23\d mL in each/', Say::it($steps['fill']->say[0]));
+        $without = self::of([$stage], new Making('', 5.0, '9 l for the marinade', Ends::Jarred));
+        self::assertArrayNotHasKey('set-apart', $without, 'what there is not is not set apart');
+    }
+
+    public function test_a_large_pan_is_stood_in_cold_water_and_a_small_one_cools_by_itself(): void
+    {
+        $cools = static fn (string $amount): Step => self::of([[
+            'id' => 'a',
+            'lines' => [['id' => 't', 'ingredient' => 'tomato', 'amount' => $amount]],
+            'process' => ['kind' => 'simmer', 'minutes' => 20, 'lid' => true],
+        ]], new Making(ends: Ends::Jarred))['cool'];
+
+        self::assertStringContainsString('by itself', Say::it($cools('250 g')->say[1]));
+        self::assertStringContainsString('cold water', Say::it($cools('5 kg')->say[1]));
+        self::assertGreaterThan($cools('250 g')->minutes->value, $cools('500 g')->minutes->value);
+        self::assertGreaterThan($cools('2 kg')->minutes->value, $cools('5 kg')->minutes->value);
+        self::assertLessThan(120.0, $cools('10 kg')->minutes->value, 'within the two hours');
+    }
+
+    /** A recipe that says how it ends, a style that does, and else how long it keeps. */
+    public function test_how_it_usually_ends_is_its_own_or_its_kinds_or_by_how_long_it_keeps(): void
+    {
+        $usual = static fn (array $lines, array $stage = [], array $recipe = [], ?string $style = null): string
+            => Finish::usual(
+                Sauce::evaluate($lines, $stage, $recipe, $style === null ? null : Sauce::style($style)),
+            )->value;
+        $simmered = ['process' => ['kind' => 'simmer', 'minutes' => 10]];
+
+        self::assertSame('frozen', $usual(['tomato' => '1 kg'], $simmered, ['ends' => 'frozen'], 'gravy'));
+        self::assertSame('hot', $usual(['tomato' => '1 kg'], $simmered, [], 'gravy'));
+        self::assertSame('hot', $usual(['whole-milk' => '300 ml', 'butter' => '30 g'], $simmered));
+        self::assertSame('cold', $usual(['yoghurt' => '200 g', 'mint' => '10 g']));
+        self::assertSame(
+            'jarred',
+            $usual(['plum' => '500 g', 'distilled-vinegar' => '400 g', 'white-sugar' => '400 g'], $simmered),
+        );
+        self::assertNotSame(
+            'hot',
+            $usual(['tomato' => '1 kg'], $simmered + ['rest_better_minutes' => 2880]),
+            'what is better for two days is not eaten at once',
+        );
+    }
+
+    public function test_oil_is_whisked_in_as_slowly_as_it_goes_in(): void
+    {
+        $minutes = static fn (string $oil, ?string $process): float => array_sum(array_map(
+            static fn (Step $step): float => $step->stage === null ? 0.0 : $step->minutes->value,
+            self::of([['id' => 'a', 'lines' => [
+                ['id' => 'y', 'ingredient' => 'egg-yolk', 'amount' => '2'],
+                ['id' => 'o', 'ingredient' => 'sunflower-oil', 'amount' => $oil],
+            ]] + ($process === null ? [] : ['process' => ['kind' => $process]])]),
+        ));
+
+        self::assertGreaterThan(8.0, $minutes('200 ml', null), 'by hand it is no minute');
+        self::assertLessThan($minutes('200 ml', null), $minutes('200 ml', 'blend'));
+        self::assertGreaterThan($minutes('200 ml', null), $minutes('500 ml', null));
+        self::assertLessThan(3.0, $minutes('10 ml', null));
+    }
+
+    public function test_what_may_go_wrong_in_that_pan_is_said_before_it_does(): void
+    {
+        $said = static fn (string $grams, float $pan): string => implode(' ', array_map(Say::it(...), self::of([[
+            'id' => 'a',
+            'lines' => [['id' => 't', 'ingredient' => 'tomato', 'amount' => $grams]],
+            'process' => ['kind' => 'simmer', 'minutes' => 20, 'pan_cm' => $pan],
+        ]])['a.simmer']->say));
+
+        self::assertStringContainsString('no deeper than', $said('400 g', 28.0));
+        self::assertStringContainsString('may boil over', $said('2 kg', 16.0));
+        self::assertStringNotContainsString('deeper', $said('1 kg', 20.0));
+        self::assertStringNotContainsString('boil over', $said('1 kg', 20.0));
     }
 
     public function test_a_burst_chilli_is_warned_of_and_a_rest_that_betters_it_comes_last(): void
@@ -160,7 +251,7 @@ final class StepsTest extends TestCase
      * @param list<array<string, mixed>> $stages
      * @return array<string, Step> by id
      */
-    private static function of(array $stages): array
+    private static function of(array $stages, ?Making $making = null): array
     {
         $recipe = \Vinculum\Recipe\Formats\RecipeDocument::read([
             'format' => 'vinculum-recipe',
@@ -169,7 +260,7 @@ final class StepsTest extends TestCase
             'stages' => $stages,
         ]);
         $steps = [];
-        foreach (Steps::of(Evaluation::of($recipe, Sauce::catalogue(), null)) as $step) {
+        foreach (Steps::of(Evaluation::of($recipe, Sauce::catalogue(), null), $making) as $step) {
             $steps[$step->id] = $step;
         }
 

@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from '../ask';
-import type { Batch, BatchList, BatchNoteInput, Begin, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, FormatList, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, NextTrial, OnHandInput, Opened, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, PictureInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, ServedInput, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Begin, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, FormatList, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, Making, MakingInput, MakingList, MakingStart, NextTrial, OnHandInput, Opened, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, PictureInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, ServedInput, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -245,6 +245,34 @@ export const putThrownAwayBack = (kind: string, id: string, options?: Options) =
 /** Ways to mend a pot without a recipe. */
 export const mendPot = (body: PotInput, options?: Options) =>
   ask<Pot>('/api/pot', { method: 'POST', body, ...options });
+
+/** Makings that are still to be made. */
+export const listMakings = (options?: Options) =>
+  ask<MakingList>('/api/makings', { method: 'GET', ...options });
+
+/** Keeps a making: how much, for when, and how it ends. */
+export const createMaking = (body: MakingInput, options?: Options) =>
+  ask<Making>('/api/makings', { method: 'POST', body, ...options });
+
+/** A making. */
+export const readMaking = (making: string, options?: Options) =>
+  ask<Making>(`/api/makings/${at(making)}`, { method: 'GET', ...options });
+
+/** Says a making otherwise. */
+export const saveMaking = (making: string, body: MakingInput, options?: Options) =>
+  ask<Making>(`/api/makings/${at(making)}`, { method: 'PUT', body, ...options });
+
+/** Gives a making up. */
+export const deleteMaking = (making: string, options?: Options) =>
+  ask<void>(`/api/makings/${at(making)}`, { method: 'DELETE', ...options });
+
+/** Where a making of a recipe begins. */
+export const startMaking = (recipe: string, options?: Options) =>
+  ask<MakingStart>(`/api/recipes/${at(recipe)}/making`, { method: 'GET', ...options });
+
+/** Forgets what was learned of the hands of this house. */
+export const forgetPaces = (options?: Options) =>
+  ask<void>('/api/paces', { method: 'DELETE', ...options });
 
 /** All that is on the stove. */
 export const readStove = (options?: Options) =>

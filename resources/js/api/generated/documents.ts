@@ -87,6 +87,12 @@ export type KeepingTime = null | {
   text: string;
   rule: string;
 };
+export type PlanInput = {
+  [k: string]: unknown;
+};
+export type ScaleInput = {
+  [k: string]: unknown;
+};
 
 export interface Documents {
   [k: string]: unknown;
@@ -521,6 +527,10 @@ export interface Recipe {
    */
   story?: string;
   /**
+   * how a making of it usually ends: hot or cold on the table, jarred, frozen, or a base that waits; without, as is usual of its kind
+   */
+  ends?: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base';
+  /**
    * a list of at most 12 stages
    *
    * @maxItems 12
@@ -592,6 +602,10 @@ export interface Style {
    * mL of it that one person has, as is usual
    */
   helping_ml?: number | null;
+  /**
+   * how a making of it usually ends: hot or cold on the table, jarred, frozen, or a base that waits; without, as is usual of its kind
+   */
+  ends?: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base' | null;
   [k: string]: unknown;
 }
 /**
@@ -1223,6 +1237,17 @@ export interface LoggedBatch {
     width: number;
     height: number;
   }[];
+  making: {
+    asked_text: string;
+    ends: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base';
+    ends_text: string;
+    portions: string[];
+    jars: null | {
+      count: number;
+      size_ml: number;
+      size_text: string;
+    };
+  };
 }
 /**
  * what a proposal brings into the sauce that was not in it
@@ -1380,11 +1405,29 @@ export interface CookInput {
   /**
    * the id of a recipe
    */
-  recipe: string;
+  recipe?: string;
+  /**
+   * the id of a making, which says all the rest
+   */
+  making?: string;
   /**
    * how much of it, such as 2x or 6 x 250 ml; as written where it is absent
    */
   to?: string;
+  /**
+   * a number from 0 to 50: per cent of each container left empty
+   */
+  headspace_percent?: number;
+  /**
+   * a list of at most 12 portions, such as marinade 300 ml and table the rest
+   *
+   * @maxItems 12
+   */
+  portions?: string[];
+  /**
+   * how it ends: hot or cold on the table, jarred, frozen, or a base that waits; without, as is usual of its kind
+   */
+  ends?: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base' | null;
   /**
    * true for a simulated pot
    */
@@ -1464,6 +1507,7 @@ export interface Cook {
     [k: string]: number;
   };
   can_taste: boolean;
+  making: MakingLook;
 }
 /**
  * one step of the cook
@@ -1563,6 +1607,44 @@ export interface CookCurve {
     y: number;
   };
   stop_y: number;
+}
+/**
+ * one making, as every screen shows it
+ */
+export interface MakingLook {
+  to: string;
+  headspace_percent: number;
+  asked_text: string;
+  amount_text: string;
+  makes_ml: number;
+  makes_g: number;
+  makes_text: string;
+  portions: {
+    name: string;
+    text: string;
+    label: string;
+  }[];
+  portions_problem: string;
+  ends: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base';
+  ends_text: string;
+  ways: {
+    ends: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base';
+    text: string;
+    is_usual: boolean;
+  }[];
+  hands_minutes: number;
+  all_minutes: number;
+  takes_text: string;
+  steps: {
+    id: string;
+    minutes: number;
+    is_hands: boolean;
+  }[];
+  keeps_text: string;
+  paces: {
+    kind: string;
+    text: string;
+  }[];
 }
 /**
  * what putting a copy back would change
@@ -2386,6 +2468,82 @@ export interface MadeInput {
    * a day, such as 2026-11-24
    */
   made_on?: string;
+  /**
+   * the id of a making, which says all the rest
+   */
+  making?: string;
+}
+export interface MakingInput {
+  /**
+   * the id of a recipe
+   */
+  recipe: string;
+  /**
+   * the id of a version of it; null for as it stands
+   */
+  version?: number | null;
+  /**
+   * how much of it, such as 2x or 6 x 250 ml; as written where it is absent
+   */
+  to?: string;
+  /**
+   * a number from 0 to 50: per cent of each container left empty
+   */
+  headspace_percent?: number;
+  /**
+   * a list of at most 12 portions, such as marinade 300 ml and table the rest
+   *
+   * @maxItems 12
+   */
+  portions?: string[];
+  /**
+   * when it has to be ready, such as 2026-11-29 12:00; null for as soon as may be
+   */
+  ready?: string | null;
+  /**
+   * how it ends: hot or cold on the table, jarred, frozen, or a base that waits; without, as is usual of its kind
+   */
+  ends?: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base' | null;
+}
+export interface MakingList {
+  makings: Making[];
+}
+/**
+ * a making that is kept, and how it looks
+ */
+export interface Making {
+  id: string;
+  recipe: string;
+  name: string;
+  version: number | null;
+  to: string;
+  headspace_percent: number;
+  portions: string[];
+  ready: string | null;
+  ends: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base' | null;
+  /**
+   * the id of the cook it is on the stove as
+   */
+  cook: string | null;
+  /**
+   * why it cannot be made so; empty where it can
+   */
+  problem: string;
+  look: MakingLook | null;
+}
+/**
+ * where a making of a recipe begins: as it is written, and as it was made last
+ */
+export interface MakingStart {
+  headspace_percent: number;
+  last: null | {
+    number: number;
+    to: string;
+    headspace_percent: number;
+    portions: string[];
+    ends: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base' | null;
+    text: string;
+  };
 }
 /**
  * two cups worth tasting next
@@ -2550,20 +2708,30 @@ export interface PictureInput {
    */
   picture: string;
 }
-export interface PlanInput {
-  recipe: Recipe;
+export interface PlanInput1 {
+  recipe?: Recipe;
   /**
    * a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), people (8 people, glaze), a pan (a 3 l pan) or what is used up (all of 900 g plums)
    */
-  to: string;
+  to?: string;
   /**
    * a number from 0 to 50
    */
   headspace_percent?: number;
   /**
    * portions, such as marinade 300 ml, table the rest
+   *
+   * @maxItems 12
    */
-  portions?: string;
+  portions?: string | string[];
+  /**
+   * the id of a making, which says all the rest
+   */
+  making?: string;
+  /**
+   * how it ends: hot or cold on the table, jarred, frozen, or a base that waits; without, as is usual of its kind
+   */
+  ends?: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base' | null;
 }
 /**
  * a batch planned: amounts, pans, jars, portions, shopping
@@ -2574,18 +2742,19 @@ export interface Plan {
   rounds: number;
   blender_text: string;
   jars_text: string;
-  portions: {
-    name: string;
-    text: string;
-    label: string;
-  }[];
-  portions_problem: string;
   shopping: Shopping;
   cost: {
     label: string;
     text: string;
   }[];
   cost_sits_text: string;
+  making: MakingLook;
+  portions: {
+    name: string;
+    text: string;
+    label: string;
+  }[];
+  portions_problem: string;
 }
 export interface Scale {
   factor: number;
@@ -3310,16 +3479,20 @@ export interface Rescue {
     count: number;
   }[];
 }
-export interface ScaleInput {
-  recipe: Recipe;
+export interface ScaleInput1 {
+  recipe?: Recipe;
   /**
    * a factor (2x), a mass (900 g), a volume (1.5 l), containers (6 x 250 ml), people (8 people, glaze), a pan (a 3 l pan) or what is used up (all of 900 g plums)
    */
-  to: string;
+  to?: string;
   /**
    * a number from 0 to 50
    */
   headspace_percent?: number;
+  /**
+   * the id of a making, which says all the rest
+   */
+  making?: string;
 }
 export interface SeasonInput {
   first: number | null;
@@ -3360,11 +3533,19 @@ export interface ShoppingInput {
     /**
      * the id of a recipe
      */
-    recipe: string;
+    recipe?: string;
     /**
-     * how much of it, such as 2x or 6 x 250 ml
+     * the id of a making, which says all the rest
      */
-    to: string;
+    making?: string;
+    /**
+     * how much of it, such as 2x or 6 x 250 ml; as written where it is absent
+     */
+    to?: string;
+    /**
+     * a number from 0 to 50: per cent of each container left empty
+     */
+    headspace_percent?: number;
   }[];
 }
 export interface StopInput {
@@ -3465,6 +3646,7 @@ export interface StovePot {
     [k: string]: number;
   };
   can_taste: boolean;
+  making: MakingLook;
 }
 export interface StyleInput {
   style: Style;
@@ -3750,11 +3932,29 @@ export interface WhenInput {
     /**
      * the id of a recipe
      */
-    recipe: string;
+    recipe?: string;
     /**
-     * how much of it; as written where it is absent
+     * the id of a making, which says all the rest
+     */
+    making?: string;
+    /**
+     * how much of it, such as 2x or 6 x 250 ml; as written where it is absent
      */
     to?: string;
+    /**
+     * a number from 0 to 50: per cent of each container left empty
+     */
+    headspace_percent?: number;
+    /**
+     * a list of at most 12 portions, such as marinade 300 ml and table the rest
+     *
+     * @maxItems 12
+     */
+    portions?: string[];
+    /**
+     * how it ends: hot or cold on the table, jarred, frozen, or a base that waits; without, as is usual of its kind
+     */
+    ends?: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base' | null;
     /**
      * when it has to be ready, such as 2026-11-29 12:00; null for as soon as may be
      */
@@ -3779,6 +3979,8 @@ export interface When {
     ready_text: string;
     is_late: boolean;
     bars: WhenBar[];
+    ready_at: number;
+    making: MakingLook;
   }[];
   days: {
     label: string;

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Stove;
+
+use Vinculum\Batch\Division;
+use Vinculum\Batch\Making;
+use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Evaluation\Evaluation;
+use Vinculum\Figure\Sentence;
+use Vinculum\Recipe\Ends;
+use Vinculum\Safety\Facts;
+use Vinculum\Safety\KeepingTime;
+
+/** What becomes of a sauce once it is made: how it ends, what is set apart of it, and the jars it goes into. */
+final readonly class Finish
+{
+    /** mL of a jar where nobody says which. */
+    public const USUAL_JAR_ML = 250.0;
+
+    /** Days up to which what keeps no longer is eaten and not put up: hot, and cold; judgement. */
+    private const EATEN_HOT = 7;
+    private const EATEN_COLD = 14;
+
+    /**
+     * @param list<array{name: string, ml: float, label: Sentence}> $portions
+     * @param array{count: int, ml: float, is_asked: bool} $jars how many, and mL in each
+     */
+    private function __construct(public Ends $ends, public array $portions, public array $jars) {}
+
+    /** @param Evaluation $sauce in the amounts of this making; portions that it cannot be divided in are not */
+    public static function of(Evaluation $sauce, Making $making): self
+    {
+        $ml = $sauce->estimates->volume()->value;
+        $containers = $making->containers($sauce);
+        try {
+            $divided = trim($making->portions) === ''
+                ? []
+                : Division::of($making->portions, $ml, $sauce->recipe->measures, $sauce->estimates->mass()->value);
+        } catch (UnreachableTarget) {
+            $divided = [];
+        }
+
+        return new self($making->ends ?? self::usual($sauce), $divided, $containers === null
+            ? ['count' => max(1, (int) ceil($ml / self::USUAL_JAR_ML)), 'ml' => self::USUAL_JAR_ML, 'is_asked' => false]
+            : ['count' => $containers['count'], 'ml' => $containers['fill_ml'], 'is_asked' => true]);
+    }
+
+    /** As its maker says, or as is usual of its kind, or as long as it keeps. */
+    public static function usual(Evaluation $sauce): Ends
+    {
+        $said = $sauce->recipe->ends ?? $sauce->style?->ends;
+        if ($said !== null) {
+            return $said;
+        }
+        $isHot = $rests = false;
+        foreach ($sauce->cooked->weighed->recipe->stages as $stage) {
+            $isHot = $sauce->cooked->weighed->vocabulary->leavesHot($stage->process->kind->value ?? 'none') ?? $isHot;
+            // what is better for a rest is not eaten at once
+            $rests = $rests || ($stage->restBetterMinutes ?? 0.0) > 0.0;
+        }
+        $isHot = $isHot && ! $rests;
+        $days = KeepingTime::of(Facts::of($sauce))->fridgeDays ?? 0;
+
+        return match (true) {
+            $days > ($isHot ? self::EATEN_HOT : self::EATEN_COLD) => Ends::Jarred,
+            $isHot => Ends::Hot,
+            default => Ends::Cold,
+        };
+    }
+}
