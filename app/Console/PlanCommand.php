@@ -12,6 +12,7 @@ use Illuminate\Console\Command;
 use Vinculum\Batch\Making;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Recipe\InvalidRecipe;
+use Vinculum\Recipe\Recipe;
 use Vinculum\Words\WhenView;
 
 final class PlanCommand extends Command
@@ -52,13 +53,14 @@ final class PlanCommand extends Command
                 );
             }
             $plan = $when->scheduled($wanted, $hours);
+            $names = array_map(static fn (Recipe $recipe): string => $recipe->name, $recipes);
             if ($this->option('ics') === true) {
-                $this->output->write(CalendarFile::of(WhenView::events($plan, $recipes)));
+                $this->output->write(CalendarFile::of(WhenView::events($plan, $names)));
 
                 return self::SUCCESS;
             }
 
-            return $this->print($view->plain($plan, $recipes, $hours));
+            return $this->print($view->plain($plan, $names, $hours));
         } catch (InvalidRecipe|RequestRefused|UnreachableTarget $invalid) {
             return $this->failed($invalid->getMessage());
         }

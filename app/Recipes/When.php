@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Http\Requests\AskedMaking;
+use App\Pantry\Compiled;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Vinculum\Batch\Making;
 use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Plan\Beside;
 use Vinculum\Plan\Hours;
 use Vinculum\Plan\UnreadableTime;
 use Vinculum\Plan\Wanted;
@@ -19,7 +21,7 @@ use Vinculum\Recipe\Recipe;
 /** When this household has to begin, with the rings, the hours and the hands it has. */
 final readonly class When
 {
-    public function __construct(private Household $household, private Makings $makings) {}
+    public function __construct(private Household $household, private Makings $makings, private Compiled $compiled) {}
 
     /** Its own clock, or the one that is given. */
     public function hours(string $zone): Hours
@@ -38,9 +40,11 @@ final readonly class When
 
     /**
      * @param list<AskedMaking> $makings
-     * @return array{WhenToBegin, list<array<string, mixed>>} the plan, and how each making looks
+     * @param list<array{text: string, ready: string|null}> $beside what they are for
+     * @return array{WhenToBegin, list<string>, list<array<string, mixed>>} the plan, what each is called, and how each
+     *     making looks
      */
-    public function plan(array $makings, Hours $hours): array
+    public function plan(array $makings, array $beside, Hours $hours): array
     {
         $wanted = [];
         $looks = [];
@@ -48,7 +52,19 @@ final readonly class When
             [$wanted[], $looks[]] = $this->wanted($asked->recipe(), $asked->making, $asked->ready, $hours, $i);
         }
 
-        return [$this->scheduled($wanted, $hours), $looks];
+        foreach ($beside as $i => $each) {
+            try {
+                $wanted[] = Wanted::beside(
+                    Beside::read($each['text'], $this->compiled->vocabulary()),
+                    $each['ready'] === null ? null : $hours->minute($each['ready']),
+                );
+            } catch (UnreadableTime $why) {
+                throw InvalidRecipe::at("beside[{$i}]", $why->getMessage());
+            }
+        }
+        $names = array_map(static fn (Wanted $each): string => $each->name, $wanted);
+
+        return [$this->scheduled($wanted, $hours), $names, $looks];
     }
 
     /**
@@ -72,7 +88,7 @@ final readonly class When
             );
         }
         try {
-            $wanted = new Wanted($scaled->evaluation, $ready === null ? null : $hours->minute($ready), $making);
+            $wanted = Wanted::sauce($scaled->evaluation, $ready === null ? null : $hours->minute($ready), $making);
         } catch (UnreadableTime $why) {
             throw InvalidRecipe::at("batches[{$place}].ready", $why->getMessage());
         }

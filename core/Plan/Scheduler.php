@@ -22,6 +22,9 @@ final class Scheduler
     /** Moves of one task from which on it goes round in a circle. */
     private const MOST_MOVES = 200;
 
+    /** Fires outside: nobody says how many, and one is what there is; judgement. */
+    private const GRILLS = 1;
+
     /** Minutes that are no difference. */
     private const CLOSE = 1e-6;
 
@@ -52,7 +55,7 @@ final class Scheduler
         private readonly array $nights,
     ) {
         $hands = [];
-        $places = ['ring' => [], 'oven' => []];
+        $places = ['ring' => [], 'oven' => [], 'grill' => []];
         foreach ($tasks as $i => $task) {
             if ($task->isHands) {
                 $this->stretches[] = [$i, $i];
@@ -74,7 +77,12 @@ final class Scheduler
                 $i = $last;
             }
         }
-        $this->shared = [[$hands, 1], [$places['ring'], $rings], [$places['oven'], $ovens]];
+        $this->shared = [
+            [$hands, 1],
+            [$places['ring'], $rings],
+            [$places['oven'], $ovens],
+            [$places['grill'], self::GRILLS],
+        ];
     }
 
     /**

@@ -14,7 +14,7 @@ final readonly class Task
      * @param string $label what it is, in a few words
      * @param string|null $stage id of the recipe's stage; null where it is none's
      * @param float $minutes as long as it usually takes
-     * @param 'ring'|'oven'|null $place what it takes up
+     * @param 'ring'|'oven'|'grill'|null $place what it takes up
      * @param float|null $longestWait minutes that may pass before what follows; null for as long as one likes
      */
     public function __construct(

@@ -18,6 +18,9 @@ final readonly class WhenToBegin
 
     private const MINUTES_A_DAY = 1440.0;
 
+    /** Minutes that nobody waits for. */
+    private const A_MOMENT = 0.5;
+
     /**
      * @param Schedule|null $schedule null where there is no way
      * @param list<float> $ready when each sauce is ready after all
@@ -47,14 +50,12 @@ final readonly class WhenToBegin
         $tasks = [];
         $lengths = [];
         foreach ($wanted as $sauce => $each) {
-            $own = Tasks::of($sauce, $each->evaluation, $each->making, $clock);
+            $own = $each->tasks($sauce, $clock);
             $tasks = [...$tasks, ...$own];
             $lengths[$sauce] = array_sum(array_map(static fn (Task $task): float => $task->minutes, $own));
         }
-        $ready = [];
-        foreach ($wanted as $sauce => $each) {
-            $ready[$sauce] = $each->ready ?? $now + $lengths[$sauce];
-        }
+        $isMeal = array_filter($wanted, static fn (Wanted $each): bool => $each->evaluation === null) !== [];
+        $ready = self::ready($wanted, $lengths, $now, $isMeal);
         $schedule = null;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $nights = $hours->nights($now, max([$now, ...$ready]));
@@ -62,25 +63,82 @@ final readonly class WhenToBegin
             if ($schedule === null) {
                 break;
             }
-            $isLate = false;
+            $short = [];
             foreach (array_keys($wanted) as $sauce) {
-                $short = $now - $schedule->begins($sauce);
-                if ($short > 0.5) {
-                    $ready[$sauce] += $short;
-                    $isLate = true;
-                }
+                $short[$sauce] = max(0.0, $now - $schedule->begins($sauce));
             }
-            if (! $isLate) {
+            $most = max([0.0, ...$short]);
+            if ($most <= self::A_MOMENT) {
                 break;
+            }
+            foreach ($wanted as $sauce => $each) {
+                // what is eaten together waits for the last of it
+                $ready[$sauce] += $isMeal && $each->ready === null ? $most : $short[$sauce];
             }
         }
         $late = array_map(
-            static fn (Wanted $each, float $at): bool => $each->ready !== null && $at > $each->ready + 0.5,
+            static fn (Wanted $each, float $at): bool => $each->ready !== null && $at > $each->ready + self::A_MOMENT,
             $wanted,
             $ready,
         );
 
-        return new self($schedule, array_values($ready), $late, self::notes($wanted, $schedule, $rings, $ovens));
+        return new self($schedule, array_values($ready), $late, [
+            ...self::notes($wanted, $schedule, $rings, $ovens),
+            ...self::toLeaveOut($wanted, $tasks, $ready),
+        ]);
+    }
+
+    /**
+     * As it was asked, or as soon as may be; what is eaten together with something else, together with it.
+     *
+     * @param list<Wanted> $wanted
+     * @param array<int, float> $lengths minutes of each, by its number
+     * @param bool $isMeal whether there is something else to eat with it
+     * @return array<int, float>
+     */
+    private static function ready(array $wanted, array $lengths, float $now, bool $isMeal): array
+    {
+        $said = array_filter(array_map(static fn (Wanted $each): ?float => $each->ready, $wanted));
+        $together = $said === [] ? $now + max([0.0, ...$lengths]) : max($said);
+        $ready = [];
+        foreach ($wanted as $sauce => $each) {
+            $ready[$sauce] = $each->ready ?? ($isMeal ? $together : $now + $lengths[$sauce]);
+        }
+
+        return $ready;
+    }
+
+    /**
+     * Of what is late for a rest or a time in the fridge: what to leave out of it.
+     *
+     * @param list<Wanted> $wanted
+     * @param list<Task> $tasks
+     * @param array<int, float> $ready
+     * @return list<Sentence>
+     */
+    private static function toLeaveOut(array $wanted, array $tasks, array $ready): array
+    {
+        $notes = [];
+        foreach ($wanted as $sauce => $each) {
+            $short = $each->ready === null ? 0.0 : $ready[$sauce] - $each->ready;
+            foreach ($tasks as $task) {
+                if ($short > self::A_MOMENT && $task->sauce === $sauce && ! $task->isHands && $task->place === null
+                    && $task->kind !== 'cool' && $task->minutes >= $short) {
+                    $notes[] = Sentence::of(
+                        'To have {name} in time, leave {short} out of what it is to {label} ({all}).',
+                        [
+                            'name' => $each->name,
+                            'short' => Quantity::minutes(ceil($short)),
+                            'label' => $task->label,
+                            'all' => Quantity::minutes($task->minutes),
+                        ],
+                    );
+                    break;
+                }
+            }
+        }
+
+        return $notes;
     }
 
     /**
@@ -101,6 +159,9 @@ final readonly class WhenToBegin
             $notes[] = Sentence::of('It is good, and not shown to be the best there is: there are many ways.');
         }
         foreach ($wanted as $each) {
+            if ($each->evaluation === null) {
+                continue;
+            }
             $rests = 0.0;
             foreach ($each->evaluation->recipe->stages as $stage) {
                 $rests = max($rests, $stage->restBetterMinutes ?? 0.0);
@@ -111,7 +172,7 @@ final readonly class WhenToBegin
                     '{name} cannot rest for {rest} hours and still be inside its {days} days in the fridge. '
                         .'Rest it less.',
                     [
-                        'name' => $each->evaluation->recipe->name,
+                        'name' => $each->name,
                         'rest' => Quantity::number($rests / 60, 0),
                         'days' => Quantity::number($keeps, 0),
                     ],

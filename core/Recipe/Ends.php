@@ -13,7 +13,13 @@ enum Ends: string
     case Frozen = 'frozen';
     case Base = 'base';
 
-    /** As a choice is called. */
+    /** In a word, as one of several to choose from. */
+    public function short(): string
+    {
+        return $this === self::Base ? 'a base' : $this->value;
+    }
+
+    /** As it is said in a sentence. */
     public function called(): string
     {
         return match ($this) {

@@ -55,8 +55,10 @@ final readonly class Processing
         $binds = false;
         foreach ($this->evaluation->cooked->weighed->lines as $line) {
             if ($line->stage === $report->stage && $line->ingredient !== null) {
+                // what is mayonnaise already is stirred in as it is
+                $isFat = $line->ingredient->isOf('fat');
                 $binds = $binds || $line->ingredient->is('emulsifies') || $line->ingredient->is('emulsifies-a-little');
-                $fat += $line->ingredient->isFatty() ? $line->grams / ($line->ingredient->density ?? 1.0) : 0.0;
+                $fat += $isFat ? $line->grams / ($line->ingredient->density ?? 1.0) : 0.0;
             }
         }
 

@@ -60,7 +60,7 @@ final readonly class MakingView
             'ways' => array_map(
                 static fn (Ends $way): array => [
                     'ends' => $way->value,
-                    'text' => $way->called(),
+                    'text' => $way->short(),
                     'is_usual' => $way === Finish::usual($made),
                 ],
                 Ends::cases(),
@@ -79,7 +79,7 @@ final readonly class MakingView
                 ],
                 $steps,
             ),
-            'keeps_text' => $keeps === null ? '' : $keeps->text(),
+            'keeps_text' => $keeps === null ? '' : $keeps->short(),
             'paces' => self::paces($steps, $clock),
         ];
     }
@@ -118,9 +118,9 @@ final readonly class MakingView
             .($making->isAsWritten() ? '' : ', × '.$this->speech->number($factor));
 
         return $jars === null ? $makes : sprintf(
-            '%s with %s in each, %s below the rim: %s',
-            $jars['count'] === 1 ? 'one' : $jars['count'],
+            '%s in %s, %s below the rim: %s',
             $this->speech->volume($jars['fill_ml']),
+            $jars['count'] === 1 ? 'it' : 'each',
             $this->speech->percent(max(0.0, 1 - $jars['fill_ml'] / $jars['volume_ml'])),
             $makes,
         );

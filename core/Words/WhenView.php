@@ -8,7 +8,6 @@ use Vinculum\Plan\Hours;
 use Vinculum\Plan\Schedule;
 use Vinculum\Plan\Task;
 use Vinculum\Plan\WhenToBegin;
-use Vinculum\Recipe\Recipe;
 
 /**
  * When to begin, as the screen, the console and a calendar have it (when.schema.json). Places are shares of the
@@ -27,14 +26,14 @@ final readonly class WhenView
     public function __construct(private Speech $speech) {}
 
     /**
-     * @param list<Recipe> $recipes in the order they were wanted
-     * @param list<array<string, mixed>> $looks each making as MakingView shows it
+     * @param list<string> $names in the order they were wanted
+     * @param list<array<string, mixed>> $looks each making as MakingView shows it; what is none has none
      * @return array<string, mixed>
      */
-    public function of(WhenToBegin $when, array $recipes, Hours $hours, array $looks): array
+    public function of(WhenToBegin $when, array $names, Hours $hours, array $looks): array
     {
         $schedule = $when->schedule;
-        $notes = $this->notes($when, $recipes, $hours);
+        $notes = $this->notes($when, $names, $hours);
         if ($schedule === null) {
             return [
                 'begin_at' => null,
@@ -53,7 +52,7 @@ final readonly class WhenView
         $to = max([$from, ...$when->ready]);
         $at = self::scale($schedule, $from, $to);
         $sauces = [];
-        foreach ($recipes as $sauce => $recipe) {
+        foreach ($names as $sauce => $name) {
             $bars = [];
             foreach ($schedule->inOrder() as [$task, $start]) {
                 if ($task->sauce === $sauce) {
@@ -61,12 +60,12 @@ final readonly class WhenView
                 }
             }
             $sauces[] = [
-                'name' => $recipe->name,
+                'name' => $name,
                 'ready_text' => 'ready '.$this->day($when->ready[$sauce], $hours),
                 'ready_at' => round($when->ready[$sauce] * 60),
                 'is_late' => $when->isLate[$sauce],
                 'bars' => $bars,
-                'making' => $looks[$sauce],
+                'making' => $looks[$sauce] ?? null,
             ];
         }
         $you = self::blocks($schedule);
@@ -88,23 +87,23 @@ final readonly class WhenView
                 $you,
             ),
             'rings' => $this->rings($schedule, $at),
-            'list' => $this->list($schedule, $recipes, $hours),
+            'list' => $this->list($schedule, $names, $hours),
         ];
     }
 
     /**
      * As the console prints it.
      *
-     * @param list<Recipe> $recipes
+     * @param list<string> $names
      * @return array<string, mixed>
      */
-    public function plain(WhenToBegin $when, array $recipes, Hours $hours): array
+    public function plain(WhenToBegin $when, array $names, Hours $hours): array
     {
         $schedule = $when->schedule;
         $tasks = [];
         foreach ($schedule?->inOrder() ?? [] as [$task, $start]) {
             $tasks[] = [
-                'recipe' => $recipes[$task->sauce]->name,
+                'recipe' => $names[$task->sauce],
                 'stage' => $task->stage,
                 'kind' => $task->kind,
                 'label' => $task->label,
@@ -118,17 +117,17 @@ final readonly class WhenView
             'begin' => $schedule === null ? null : self::iso($schedule->begins(), $hours),
             'tasks' => $tasks,
             'proven' => $schedule->isProven ?? true,
-            'notes' => $this->notes($when, $recipes, $hours),
+            'notes' => $this->notes($when, $names, $hours),
         ];
     }
 
     /**
      * What a calendar needs: each stretch of work, and what the pots do meanwhile.
      *
-     * @param list<Recipe> $recipes
+     * @param list<string> $names
      * @return list<array{from: float, to: float, title: string}> seconds since 1970
      */
-    public static function events(WhenToBegin $when, array $recipes): array
+    public static function events(WhenToBegin $when, array $names): array
     {
         $events = [];
         foreach ($when->schedule?->inOrder() ?? [] as [$task, $start]) {
@@ -136,7 +135,7 @@ final readonly class WhenView
                 $events[] = [
                     'from' => $start * 60,
                     'to' => ($start + $task->minutes) * 60,
-                    'title' => $recipes[$task->sauce]->name.': '.$task->label,
+                    'title' => $names[$task->sauce].': '.$task->label,
                 ];
             }
         }
@@ -229,17 +228,8 @@ final readonly class WhenView
     {
         $lengths = array_map(static fn (array $block): float => $block['to'] - $block['from'], $blocks);
 
-        return 'At work '.$this->hours(array_sum($lengths)).' in all. The longest without a pause: '
-            .$this->hours(max([0.0, ...$lengths])).'.';
-    }
-
-    private function hours(float $minutes): string
-    {
-        $minutes = (int) round($minutes);
-
-        return $minutes < 60
-            ? "{$minutes} min"
-            : intdiv($minutes, 60).' h'.($minutes % 60 === 0 ? '' : ' '.($minutes % 60).' min');
+        return 'At work '.MakingView::hours(array_sum($lengths)).' in all. The longest without a pause: '
+            .MakingView::hours(max([0.0, ...$lengths])).'.';
     }
 
     /**
@@ -285,10 +275,10 @@ final readonly class WhenView
     }
 
     /**
-     * @param list<Recipe> $recipes
+     * @param list<string> $names
      * @return list<array{at_text: string, text: string, minutes_text: string}>
      */
-    private function list(Schedule $schedule, array $recipes, Hours $hours): array
+    private function list(Schedule $schedule, array $names, Hours $hours): array
     {
         $list = [];
         $day = '';
@@ -297,8 +287,8 @@ final readonly class WhenView
             $is = $at->format('l j F');
             $list[] = [
                 'at_text' => ($is === $day ? '' : "{$is} ").$at->format('G:i'),
-                'text' => $recipes[$task->sauce]->name.': '.$task->label,
-                'minutes_text' => $this->hours($task->minutes).($task->isHands ? '' : ', by itself'),
+                'text' => $names[$task->sauce].': '.$task->label,
+                'minutes_text' => MakingView::hours($task->minutes).($task->isHands ? '' : ', by itself'),
             ];
             $day = $is;
         }
@@ -320,15 +310,15 @@ final readonly class WhenView
     /**
      * What is not possible, and which sauce is late for it.
      *
-     * @param list<Recipe> $recipes
+     * @param list<string> $names
      * @return list<string>
      */
-    private function notes(WhenToBegin $when, array $recipes, Hours $hours): array
+    private function notes(WhenToBegin $when, array $names, Hours $hours): array
     {
         $notes = $this->speech->sayAll($when->notes);
-        foreach ($recipes as $sauce => $recipe) {
+        foreach ($names as $sauce => $name) {
             if ($when->isLate[$sauce]) {
-                $notes[] = "{$recipe->name} cannot be ready sooner than {$this->day($when->ready[$sauce], $hours)}.";
+                $notes[] = "{$name} cannot be ready sooner than {$this->day($when->ready[$sauce], $hours)}.";
             }
         }
 

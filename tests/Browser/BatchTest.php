@@ -69,6 +69,7 @@ final class BatchTest extends BrowserTestCase
         self::assertStringContainsString('Too much for the preserving pan', $this->see('.card-page')->getText());
 
         $this->window->navigate()->back();
+        $this->see('.scaled');
         $this->howMuch('10x');
         $this->see("//summary[contains(.,'My pans and jars')]")->click();
         $this->see("//label[starts-with(.,'Name')]/input")->sendKeys('stock pot');

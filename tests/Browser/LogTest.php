@@ -22,7 +22,7 @@ final class LogTest extends BrowserTestCase
         $this->see("//ul[@class='log-rows']//a[.//small='no. 14']")->click();
         $this->see("//h2[contains(.,'no. 14')]");
         $this->see("[aria-label='How many jars']")->sendKeys('2');
-        $this->see("[aria-label='ml each']")->sendKeys('190'.WebDriverKeys::ENTER);
+        $this->see("[aria-label='How large each']")->sendKeys('190 ml'.WebDriverKeys::ENTER);
         $this->eventually(
             fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.log-jar'))) === 2,
             'for the jars',

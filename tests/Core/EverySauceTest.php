@@ -155,7 +155,7 @@ final class EverySauceTest extends TestCase
         $hours = new Hours('Europe/Berlin');
         $now = $hours->minute('2030-11-01 08:00');
         $ready = $hours->minute('2030-12-20 18:00');
-        $plan = WhenToBegin::of([new Wanted(self::draft($kind), $ready)], $now, 2, 1, $hours);
+        $plan = WhenToBegin::of([Wanted::sauce(self::draft($kind), $ready)], $now, 2, 1, $hours);
         $schedule = $plan->schedule;
         self::assertNotNull($schedule);
         self::assertSame([false], $plan->isLate);

@@ -79,6 +79,26 @@ final class LogTest extends HttpTestCase
         );
     }
 
+    public function test_a_jar_is_as_large_as_it_is_said_in_any_measure(): void
+    {
+        $batch = $this->made('Ketchup');
+        foreach (['16 oz' => '473 mL', '250 ml' => '250 mL', '190' => '190 mL', '1/2 l' => '500 mL'] as $size => $text) {
+            $logged = $this->documented(
+                'logged-batch',
+                $this->postJson("/api/batches/{$batch}/jars", ['count' => 1, 'size' => (string) $size]),
+            );
+            self::assertSame($text, $logged['jars'][count($logged['jars']) - 1]['size_text']);
+        }
+        foreach (['a thimble', '3 ml', '90 l'] as $size) {
+            $failure = $this->documented(
+                'failure',
+                $this->postJson("/api/batches/{$batch}/jars", ['count' => 1, 'size' => $size]),
+                422,
+            );
+            self::assertSame('size', $failure['error']['fields'][0]['field']);
+        }
+    }
+
     public function test_a_batch_thrown_away_with_an_open_jar_takes_its_jars_off_the_list_and_leaves_the_log_whole(): void
     {
         $open = JarRecord::factory()->opened()->create();

@@ -128,4 +128,26 @@ final class WhenTest extends HttpTestCase
             422,
         );
     }
+
+    public function test_what_a_sauce_is_for_stands_beside_it_and_what_says_no_time_is_named(): void
+    {
+        $asked = [
+            'zone' => 'UTC',
+            'batches' => [['recipe' => $this->kept('One')['id'], 'ready' => '2026-11-28 18:00', 'ends' => 'hot']],
+            'beside' => [['text' => 'chicken on the grill 25 min, rests 5']],
+        ];
+        $plan = $this->documented('when', $this->postJson('/api/when', $asked));
+
+        self::assertSame(['One', 'chicken'], array_column($plan['sauces'], 'name'));
+        self::assertNull($plan['sauces'][1]['making']);
+        self::assertSame($plan['sauces'][0]['ready_at'], $plan['sauces'][1]['ready_at'], 'eaten together');
+        self::assertContains('chicken: take it off', array_column($plan['list'], 'text'));
+        $file = $this->documented('export-file', $this->postJson('/api/when/calendar', $asked));
+        self::assertStringContainsString('chicken: put it on', $file['text']);
+
+        $failure = $this->documented('failure', $this->postJson('/api/when', [
+            'beside' => [['text' => 'keep the mop warm']],
+        ] + $asked), 422);
+        self::assertSame('beside[0]', $failure['error']['fields'][0]['field']);
+    }
 }

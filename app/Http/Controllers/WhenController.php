@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\House\CalendarFile;
-use App\Http\Requests\AskedMaking;
 use App\Http\Requests\WhenRequest;
 use App\Recipes\When;
-use Vinculum\Recipe\Recipe;
 use Vinculum\Words\WhenView;
 
 /** When to begin. Nothing is stored. */
@@ -23,9 +21,9 @@ final readonly class WhenController
     {
         $makings = $request->makings();
         $hours = $this->when->hours($request->zone());
-        [$plan, $looks] = $this->when->plan($makings, $hours);
+        [$plan, $names, $looks] = $this->when->plan($makings, $request->beside(), $hours);
 
-        return $this->view->of($plan, self::recipes($makings), $hours, $looks);
+        return $this->view->of($plan, $names, $hours, $looks);
     }
 
     /**
@@ -34,21 +32,12 @@ final readonly class WhenController
     public function calendar(WhenRequest $request): array
     {
         $makings = $request->makings();
-        [$plan] = $this->when->plan($makings, $this->when->hours($request->zone()));
+        [$plan, $names] = $this->when->plan($makings, $request->beside(), $this->when->hours($request->zone()));
 
         return [
             'file' => 'when-to-begin.ics',
             'type' => 'text/calendar',
-            'text' => CalendarFile::of(WhenView::events($plan, self::recipes($makings))),
+            'text' => CalendarFile::of(WhenView::events($plan, $names)),
         ];
-    }
-
-    /**
-     * @param list<AskedMaking> $makings
-     * @return list<Recipe>
-     */
-    private static function recipes(array $makings): array
-    {
-        return array_map(static fn (AskedMaking $making): Recipe => $making->recipe(), $makings);
     }
 }

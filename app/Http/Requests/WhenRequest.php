@@ -16,6 +16,18 @@ final class WhenRequest extends SchemaRequest
         return $this->text('zone');
     }
 
+    /** @return list<array{text: string, ready: string|null}> what the sauces are for */
+    public function beside(): array
+    {
+        /** @var list<array{text: string, ready?: string|null}> $given */
+        $given = $this->body['beside'] ?? [];
+
+        return array_map(
+            static fn (array $each): array => ['text' => $each['text'], 'ready' => $each['ready'] ?? null],
+            $given,
+        );
+    }
+
     /**
      * @return list<AskedMaking>
      *

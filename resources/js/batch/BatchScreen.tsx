@@ -1,27 +1,29 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { useDeferredValue, useEffect } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { planBatch, readRecipe } from '../api/generated/client';
+import { MakingCard } from '../making/MakingCard';
+import { asked, keep, type Said } from '../making/said';
+import { useSaid } from '../making/useSaid';
 import { useOnScreen } from '../shared/onScreen';
 import { ScaledAmounts } from '../shared/ScaledAmounts';
 import { TopBar } from '../shared/TopBar';
-import { typedNumber } from '../shared/typedNumber';
 import { Equipment } from './Equipment';
 import { SaveAs } from './SaveAs';
 import { ShoppingTable } from './ShoppingTable';
 
-const examples = ['2x', 'half', '900 g', '6 x 250 ml', '8 people, glaze', 'a 3 l pan'];
-
 /**
  * From one cup to twelve bottles: say how much, and get amounts that can be measured, pans, jars, portions and
- * shopping.
+ * shopping. Nothing is taken that was not asked: it begins as it is written.
  */
 export function BatchScreen() {
   const { id = '' } = useParams();
-  const [to, setTo] = useState('6 x 250 ml');
-  const [headspace, setHeadspace] = useState('5');
-  const [portions, setPortions] = useState('');
-  const wanted = useDeferredValue({ to: to.trim(), headspace: typedNumber(headspace) ?? 0, portions });
+  const [search] = useSearchParams();
+  const making = search.get('making');
+  const navigate = useNavigate();
+  const { said, change, error } = useSaid(making === null ? [] : [making], id);
+  const one = { ...(said[0] as Said), recipe: id };
+  const wanted = useDeferredValue(one);
   const record = useQuery({
     queryKey: ['recipe', id, 'batch'],
     queryFn: ({ signal }) => readRecipe(id, { signal }),
@@ -29,77 +31,60 @@ export function BatchScreen() {
   });
   useOnScreen(record.isError ? null : id);
   const recipe = record.data?.recipe;
+  const { recipe: _id, ...how } = asked(wanted);
   const plan = useQuery({
-    queryKey: ['plan', id, recipe, wanted],
-    queryFn: ({ signal }) =>
-      planBatch(
-        {
-          recipe: recipe as NonNullable<typeof recipe>,
-          to: wanted.to,
-          headspace_percent: wanted.headspace,
-          portions: wanted.portions,
-        },
-        { signal },
-      ),
-    enabled: recipe !== undefined && wanted.to !== '',
+    queryKey: ['plan', id, recipe, how],
+    queryFn: ({ signal }) => planBatch({ recipe: recipe as NonNullable<typeof recipe>, ...how }, { signal }),
+    enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,
+  });
+  const goOn = useMutation({
+    mutationFn: async (to: string) => ({ to, kept: await keep(one) }),
+    onSuccess: ({ to, kept }) => navigate(`${to}?making=${kept}`),
   });
   useEffect(() => {
     document.title = `${recipe?.name ?? 'Batch'} · Batch · Vinculum`;
   }, [recipe]);
   const answer = plan.isError ? undefined : plan.data;
   const written = new Map(recipe?.stages.flatMap((stage) => (stage.lines ?? []).map((line) => [line.id, line.amount])));
+  const trouble = record.error ?? error ?? goOn.error;
   return (
     <>
       <TopBar />
       <main className="batch-screen">
-        <section className="panel" aria-label="How much">
-          <h1>{recipe?.name ?? 'Batch'}</h1>
-          {record.isError && (
+        <MakingCard
+          said={one}
+          look={answer?.making}
+          problem={plan.isError ? plan.error.message : ''}
+          title={<h1>{recipe?.name ?? 'Batch'}</h1>}
+          onChange={(next) => change([next])}
+        >
+          {trouble !== null && (
             <p role="alert" className="trouble">
-              {record.error.message}
+              {trouble.message}
             </p>
           )}
-          <div className="scale-asks">
-            <label>
-              How much
-              <input value={to} maxLength={100} onChange={(event) => setTo(event.target.value)} />
-            </label>
-            <label>
-              Headspace, %
-              <input inputMode="decimal" value={headspace} onChange={(event) => setHeadspace(event.target.value)} />
-            </label>
+          <div className="proposal-do">
+            <button type="button" className="do" disabled={goOn.isPending} onClick={() => goOn.mutate('/stove')}>
+              To the stove
+            </button>
+            <button type="button" className="plain" disabled={goOn.isPending} onClick={() => goOn.mutate('/when')}>
+              When to begin
+            </button>
           </div>
-          <p className="others">
-            {examples.map((example) => (
-              <button key={example} type="button" className="suggestion" onClick={() => setTo(example)}>
-                {example}
-              </button>
-            ))}
-            <span className="quiet">or what is to be used up: “all of 900 g plums”</span>
-          </p>
-          {plan.isError && (
-            <p role="alert" className="trouble">
-              {plan.error.message}
-            </p>
-          )}
+        </MakingCard>
+        <section className="panel" aria-label="How much">
           {answer !== undefined && (
             <>
               <ScaledAmounts scale={answer.scale} written={written} />
               <div className="proposal-do">
                 <Link
                   className="do"
-                  to={`/card/${id}?to=${encodeURIComponent(wanted.to)}&headspace=${wanted.headspace}`}
+                  to={`/card/${id}?to=${encodeURIComponent(how.to)}&headspace=${how.headspace_percent}`}
                 >
                   Card to print
-                </Link>
-                <Link className="do" to={`/stove?recipe=${id}&to=${encodeURIComponent(wanted.to)}`}>
-                  To the stove
-                </Link>
-                <Link className="plain" to={`/when?recipe=${id}&to=${encodeURIComponent(wanted.to)}`}>
-                  When to begin
                 </Link>
                 {/* while the answer is to another amount there is nothing to save yet */}
                 {!plan.isPlaceholderData && <SaveAs recipe={answer.scale.recipe} />}
@@ -125,30 +110,6 @@ export function BatchScreen() {
                 (text) => text !== '' && <p key={text}>{text}</p>,
               )}
               <Equipment />
-              <h2>Divide it before anything touches raw meat</h2>
-              <input
-                className="add-input"
-                aria-label="Portions"
-                placeholder="marinade 300 ml, mop 1 cup, table the rest"
-                value={portions}
-                maxLength={1000}
-                onChange={(event) => setPortions(event.target.value)}
-              />
-              {answer.portions_problem !== '' && (
-                <p role="alert" className="trouble">
-                  {answer.portions_problem}
-                </p>
-              )}
-              <ul className="contains">
-                {answer.portions.map((portion) => (
-                  <li key={portion.name}>
-                    <strong>
-                      {portion.name}: {portion.text}
-                    </strong>{' '}
-                    <span className="quiet">{portion.label}</span>
-                  </li>
-                ))}
-              </ul>
               <h2>To buy</h2>
               <ShoppingTable shopping={answer.shopping} name={recipe?.name ?? 'batch'} />
               {answer.cost.length > 0 && (

@@ -14,8 +14,9 @@ const today = () => dayOf(new Date());
 /** The jars as they stand: full, open, gone; and until when they keep. */
 export function Jars({ batch, onFill, onJar }: Props) {
   const [chosen, setChosen] = useState<number | null>(null);
-  const [count, setCount] = useState('');
-  const [size, setSize] = useState('');
+  const asked = batch.jars.length === 0 ? batch.making.jars : null;
+  const [count, setCount] = useState(asked === null ? '' : `${asked.count}`);
+  const [size, setSize] = useState(asked?.size_text ?? '');
   const jar = batch.jars.find((each) => each.id === chosen);
   const places: NonNullable<JarInput['place']>[] = ['fridge', 'freezer', 'shelf'];
   return (
@@ -87,7 +88,7 @@ export function Jars({ batch, onFill, onJar }: Props) {
           className="log-fill"
           onSubmit={(event) => {
             event.preventDefault();
-            onFill({ count: typedNumber(count) ?? 1, size_ml: typedNumber(size) });
+            onFill({ count: typedNumber(count) ?? 1, size: size.trim() });
             setCount('');
           }}
         >
@@ -100,10 +101,9 @@ export function Jars({ batch, onFill, onJar }: Props) {
             onChange={(event) => setCount(event.target.value)}
           />
           <input
-            aria-label="ml each"
-            placeholder="ml each"
-            inputMode="decimal"
-            maxLength={6}
+            aria-label="How large each"
+            placeholder="250 ml, 16 oz"
+            maxLength={30}
             value={size}
             onChange={(event) => setSize(event.target.value)}
           />

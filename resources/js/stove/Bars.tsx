@@ -1,5 +1,5 @@
 import type { Stove } from '../api/generated/documents';
-import { timeOfDay } from './clock';
+import { dayAndTime } from './clock';
 
 interface Props {
   stove: Stove;
@@ -16,7 +16,7 @@ export function Bars({ stove, shown, onShow }: Props) {
           <button type="button" className="stove-pot" aria-pressed={cook.id === shown} onClick={() => onShow(cook.id)}>
             <strong>{cook.name}</strong>
             <small className="quiet">
-              {cook.makes_text} · done about {timeOfDay(cook.done_at)}
+              {cook.makes_text} · {cook.making.ends_text} · done about {dayAndTime(cook.done_at, stove.now)}
               {cook.is_practice && ' · practice'}
             </small>
           </button>

@@ -26,7 +26,7 @@ export function StoveScreen() {
   const { stove, happen, measure, finish, remove } = useStove();
   const [chosen, setChosen] = useState(id ?? '');
   const [isTasting, setTasting] = useState(false);
-  const [isPutting, setPutting] = useState(search.get('recipe') !== null);
+  const [isPutting, setPutting] = useState(search.get('recipe') !== null || search.get('making') !== null);
   const [over, setOver] = useState<CookFinish | null>(null);
   const [skewS, setSkew] = useState(0);
   const now = useNow(500) / 1000 + skewS;
@@ -75,6 +75,7 @@ export function StoveScreen() {
         {over !== null && <Over finish={over} onClose={() => setOver(null)} />}
         {stove.isSuccess && (cooks.length === 0 || isPutting) && over === null && (
           <PutOn
+            making={search.get('making') ?? ''}
             recipe={search.get('recipe') ?? ''}
             to={search.get('to') ?? ''}
             onBegun={(begun) => {

@@ -1,48 +1,47 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { beginCook, whenAsCalendar, whenToBegin } from '../api/generated/client';
+import { beginCook, forgetPaces, whenAsCalendar, whenToBegin } from '../api/generated/client';
 import type { WhenInput } from '../api/generated/documents';
+import { MakingCard } from '../making/MakingCard';
+import { asked as askedOf, keep, nothingSaid, type Said } from '../making/said';
+import { useSaid } from '../making/useSaid';
 import { ChooseRecipe } from '../shared/ChooseRecipe';
-import { dayOf } from '../shared/day';
 import { useOnScreen } from '../shared/onScreen';
 import { saveFile } from '../shared/saveFile';
 import { TopBar } from '../shared/TopBar';
 import { Kitchen } from './Kitchen';
 import { Timeline } from './Timeline';
+import { ToBuy } from './ToBuy';
 import './when.css';
 
-interface Sauce {
-  key: number;
-  recipe: string;
-  to: string;
-  ready: string;
-}
+const MOST = 8;
 
-/** The day after tomorrow at noon, as a field for a day and a time has it. */
-const usualReady = () => `${dayOf(new Date(Date.now() + 2 * 24 * 3600 * 1000))}T12:00`;
-
-/** One sauce or several, when each is to be ready, and so when to begin. */
+/** One making or several: how much, when each is to be ready and how it ends, and so when to begin. */
 export function WhenScreen() {
   const [search] = useSearchParams();
-  const [sauces, setSauces] = useState<Sauce[]>([
-    { key: 0, recipe: search.get('recipe') ?? '', to: search.get('to') ?? '', ready: usualReady() },
-  ]);
-  useOnScreen(sauces[0]?.recipe);
+  const { said, change, error, isReady } = useSaid(
+    search.getAll('making'),
+    search.get('recipe') ?? '',
+    search.get('to') ?? '',
+  );
+  const [beside, setBeside] = useState('');
+  useOnScreen(said[0]?.recipe);
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const chosen = sauces.filter((sauce) => sauce.recipe !== '');
+  const chosen = said.filter((each) => each.recipe !== '');
   const asked: WhenInput = {
-    batches: chosen.map((sauce) => ({
-      recipe: sauce.recipe,
-      to: sauce.to.trim(),
-      ready: sauce.ready === '' ? null : sauce.ready,
-    })),
+    batches: chosen.map((each) => ({ ...askedOf(each), ready: each.ready === '' ? null : each.ready })),
+    beside: beside
+      .split('\n')
+      .map((text) => text.trim())
+      .filter((text) => text !== '')
+      .map((text) => ({ text })),
     zone,
   };
   const when = useQuery({
     queryKey: ['when', asked],
     queryFn: ({ signal }) => whenToBegin(asked, { signal }),
-    enabled: chosen.length > 0,
+    enabled: isReady && chosen.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,
@@ -53,86 +52,72 @@ export function WhenScreen() {
   });
   const begin = useMutation({
     mutationFn: async () => {
-      for (const sauce of chosen) await beginCook({ recipe: sauce.recipe, to: sauce.to.trim() });
+      for (const each of chosen) await beginCook({ making: await keep(each) });
     },
     onSuccess: () => window.location.assign('/stove'),
   });
+  const forget = useMutation({ mutationFn: () => forgetPaces(), onSuccess: () => when.refetch() });
   useEffect(() => {
     document.title = 'When to begin · Vinculum';
   }, []);
-  const change = (key: number, changed: Partial<Sauce>) =>
-    setSauces(sauces.map((sauce) => (sauce.key === key ? { ...sauce, ...changed } : sauce)));
+  const put = (at: number, next: Said) => change(said.map((each, i) => (i === at ? next : each)));
   const plan = when.isError || chosen.length === 0 ? undefined : when.data;
-  const trouble = when.error ?? calendar.error ?? begin.error;
+  const trouble = when.error ?? error ?? calendar.error ?? begin.error ?? forget.error;
+  const paces = plan?.sauces.flatMap((sauce) => sauce.making?.paces ?? []) ?? [];
   return (
     <>
       <TopBar />
       <main className="when">
-        <section className="panel when-asks fields" aria-label="What is to be ready">
-          <h1>When to begin</h1>
-          {sauces.map((sauce, at) => (
-            <fieldset key={sauce.key}>
-              <legend className="quiet">{at === 0 ? 'a sauce' : 'and'}</legend>
-              <ChooseRecipe label="Which" recipe={sauce.recipe} onChoose={(recipe) => change(sauce.key, { recipe })} />
-              <label>
-                How much
-                <input
-                  value={sauce.to}
-                  placeholder="as it is written"
-                  maxLength={120}
-                  onChange={(event) => change(sauce.key, { to: event.target.value })}
-                />
-              </label>
-              <label>
-                Ready
-                <input
-                  type="datetime-local"
-                  value={sauce.ready}
-                  onChange={(event) => change(sauce.key, { ready: event.target.value })}
-                />
-              </label>
-              <p>
-                <button type="button" className="plain" onClick={() => change(sauce.key, { ready: '' })}>
-                  As soon as may be
-                </button>
-                {sauces.length > 1 && (
-                  <button
-                    type="button"
-                    className="plain"
-                    onClick={() => setSauces(sauces.filter((other) => other.key !== sauce.key))}
-                  >
-                    Not this one
-                  </button>
-                )}
-              </p>
-            </fieldset>
-          ))}
-          {sauces.length < 8 && (
+        <h1 className="visually-hidden">When to begin</h1>
+        {said.map((each, at) => (
+          <MakingCard
+            // biome-ignore lint/suspicious/noArrayIndexKey: a making that nobody kept has nothing but its place
+            key={at}
+            said={each}
+            look={each.recipe === '' ? undefined : (plan?.sauces[chosen.indexOf(each)]?.making ?? undefined)}
+            title={
+              <ChooseRecipe
+                label="Which"
+                recipe={each.recipe}
+                onChoose={(recipe) => put(at, { ...nothingSaid(recipe), making: each.making, ready: each.ready })}
+              />
+            }
+            onChange={(next) => put(at, next)}
+          >
+            {said.length > 1 && (
+              <button type="button" className="plain" onClick={() => change(said.filter((_, i) => i !== at))}>
+                Not this one
+              </button>
+            )}
+          </MakingCard>
+        ))}
+        <div className="when-foot">
+          {said.length < MOST && (
             <button
               type="button"
               className="when-more"
-              onClick={() =>
-                setSauces([
-                  ...sauces,
-                  {
-                    key: Math.max(...sauces.map((sauce) => sauce.key)) + 1,
-                    recipe: '',
-                    to: '',
-                    ready: sauces[sauces.length - 1]?.ready ?? '',
-                  },
-                ])
-              }
+              onClick={() => change([...said, { ...nothingSaid(''), ready: said[said.length - 1]?.ready ?? '' }])}
             >
               Another sauce
             </button>
           )}
-          {trouble !== null && (
-            <p role="alert" className="trouble">
-              {trouble.message}
-            </p>
-          )}
+          <label className="when-beside">
+            With it, one a line
+            <textarea
+              rows={2}
+              maxLength={1000}
+              placeholder="chicken on the grill 25 min, rests 5"
+              value={beside}
+              onChange={(event) => setBeside(event.target.value)}
+            />
+          </label>
           <Kitchen />
-        </section>
+        </div>
+        {trouble !== null && (
+          <p role="alert" className="trouble">
+            {trouble.message}
+          </p>
+        )}
         <section className="panel when-plan" aria-label="The plan">
           {plan === undefined ? (
             <p className="quiet">
@@ -163,6 +148,15 @@ export function WhenScreen() {
                 )}
               </div>
               <Timeline plan={plan} />
+              {paces.length > 0 && (
+                <p className="quiet">
+                  {[...new Set(paces.map((pace) => pace.text))].join(' ')}{' '}
+                  <button type="button" className="plain" onClick={() => forget.mutate()}>
+                    Forget it
+                  </button>
+                </p>
+              )}
+              <ToBuy batches={asked.batches} />
             </>
           )}
         </section>

@@ -75,9 +75,9 @@ final class SchedulerTest extends TestCase
         $hours = new Hours('Europe/Berlin', '7:00', '7:00');
         $now = $hours->minute('2026-11-28 11:00');
         $ketchup = self::evaluated('Ketchup', ['kind' => 'simmer', 'minutes' => 40]);
-        $soon = WhenToBegin::of([new Wanted($ketchup, $hours->minute('2026-11-28 11:30'))], $now, 2, 1, $hours);
-        $later = WhenToBegin::of([new Wanted($ketchup, $hours->minute('2026-11-28 18:00'))], $now, 2, 1, $hours);
-        $asSoon = WhenToBegin::of([new Wanted($ketchup, null)], $now, 2, 1, $hours);
+        $soon = WhenToBegin::of([Wanted::sauce($ketchup, $hours->minute('2026-11-28 11:30'))], $now, 2, 1, $hours);
+        $later = WhenToBegin::of([Wanted::sauce($ketchup, $hours->minute('2026-11-28 18:00'))], $now, 2, 1, $hours);
+        $asSoon = WhenToBegin::of([Wanted::sauce($ketchup, null)], $now, 2, 1, $hours);
 
         self::assertTrue($soon->isLate[0]);
         self::assertEqualsWithDelta($now, $soon->schedule?->begins(), 0.6);
@@ -99,7 +99,7 @@ final class SchedulerTest extends TestCase
             4000,
         );
         $plan = WhenToBegin::of(
-            [new Wanted($raw, $hours->minute('2026-12-20 12:00'))],
+            [Wanted::sauce($raw, $hours->minute('2026-12-20 12:00'))],
             $hours->minute('2026-11-28 11:00'),
             2,
             1,
@@ -113,7 +113,7 @@ final class SchedulerTest extends TestCase
     {
         $hours = new Hours('UTC');
         $roast = self::evaluated('Roast', ['kind' => 'roast', 'minutes' => 30]);
-        $plan = WhenToBegin::of([new Wanted($roast, null)], 0.0, 2, 0, $hours);
+        $plan = WhenToBegin::of([Wanted::sauce($roast, null)], 0.0, 2, 0, $hours);
 
         self::assertNull($plan->schedule);
         self::assertStringContainsString('there is no oven', Say::it($plan->notes[0]));

@@ -2429,6 +2429,10 @@ export interface JarsInput {
    */
   count: number;
   /**
+   * how large each is, in any measure, such as 16 oz, 250 ml or half a pint; it goes before size_ml
+   */
+  size?: string | null;
+  /**
    * millilitres from 10 to 20000, or null
    */
   size_ml?: number | null;
@@ -3964,6 +3968,18 @@ export interface WhenInput {
    * the time zone of the times, such as Europe/Berlin
    */
   zone?: string;
+  /**
+   * at most 6 things the sauces are for, each with its times, such as chicken on the grill 25 min, rests 5
+   *
+   * @maxItems 6
+   */
+  beside?: {
+    text: string;
+    /**
+     * when it has to be ready; null for together with the sauces
+     */
+    ready?: string | null;
+  }[];
 }
 /**
  * when to begin; places are shares of the picture
@@ -3980,7 +3996,10 @@ export interface When {
     is_late: boolean;
     bars: WhenBar[];
     ready_at: number;
-    making: MakingLook;
+    /**
+     * how its making looks; null for what is no sauce of ours
+     */
+    making: MakingLook | null;
   }[];
   days: {
     label: string;
