@@ -45,6 +45,33 @@ final readonly class SafetyView
         ];
     }
 
+    /**
+     * What whoever is handed the recipe has to know of it: what it contains, what to stop at, how long it keeps.
+     *
+     * @return list<string>
+     */
+    public function onTheCard(Evaluation $evaluation): array
+    {
+        $facts = Facts::of($evaluation);
+        $allergens = Allergens::of($evaluation->cooked->weighed);
+        $cautions = Cautions::of($facts);
+        $contains = array_column($this->named($allergens['contains'], $evaluation), 'name');
+        $check = array_column($this->named($allergens['check'], $evaluation), 'name');
+
+        return array_values(array_filter([
+            $contains === [] ? '' : 'Contains '.implode(', ', $contains).'.',
+            $check === [] ? '' : 'May contain '.implode(', ', $check).': check the labels of what goes in.',
+            $allergens['unsaid'] === []
+                ? ''
+                : 'Nobody has said what is in '.$this->names($allergens['unsaid'], $evaluation).': read its label.',
+            ...array_map(
+                fn (Caution $caution): string => $this->speech->say($caution->text),
+                array_filter($cautions, static fn (Caution $caution): bool => $caution->grade !== Grade::Know),
+            ),
+            KeepingTime::of($facts, $cautions)?->text() ?? '',
+        ], static fn (string $said): bool => $said !== ''));
+    }
+
     /** @return array{code: string, grade: string, text: string, rule: string, lines: list<string>} */
     public function caution(Caution $caution): array
     {

@@ -127,6 +127,23 @@ final class PlanTest extends HttpTestCase
         self::assertSame(['json', $kept], [$back['kind'], $back['recipe']]);
     }
 
+    public function test_a_card_that_was_mailed_comes_back_whole_and_a_torn_one_is_refused(): void
+    {
+        $kept = $this->kept()['recipe'];
+        $file = $this->documented('export', $this->postJson('/api/export', ['recipe' => $kept, 'format' => 'html']));
+        self::assertSame(['test-ketchup.html', 'text/html', []], [$file['file'], $file['type'], $file['lost']]);
+        self::assertStringContainsString('In the fridge', $file['text'], 'how long it keeps stands on it');
+        $back = $this->documented('import', $this->postJson('/api/import', ['text' => $file['text']]));
+        self::assertSame(['html', $kept], [$back['kind'], $back['recipe']]);
+        foreach (['"stages"' => '"stags"', '"format"' => '{', '"vinculum-recipe"' => '7'] as $is => $torn) {
+            $text = str_replace($is, $torn, $file['text']);
+            $failure = $this->postJson('/api/import', ['text' => $text])->json('error.message');
+            self::assertTrue($failure === null || ! str_contains((string) $failure, '.php'), (string) $failure);
+        }
+        $wrong = str_replace('"stages"', '"stags"', $file['text']);
+        $this->documented('failure', $this->postJson('/api/import', ['text' => $wrong]), 422);
+    }
+
     public function test_other_formats_say_what_they_cannot_carry_and_come_in_as_text(): void
     {
         foreach (['jsonld' => 'jsonld', 'markdown' => 'text', 'csv' => 'csv'] as $format => $kind) {

@@ -18,6 +18,7 @@ use Vinculum\Recipe\Formats\ReadsText;
 use Vinculum\Recipe\Formats\WritesText;
 use Vinculum\Recipe\Jotted\Span;
 use Vinculum\Words\NoteView;
+use Vinculum\Words\SafetyView;
 use Vinculum\Words\Speech;
 
 /** Recipes out and in, in every format there is. Nothing is stored. */
@@ -41,8 +42,12 @@ final readonly class FormatController
     /**
      * @return array<string, mixed>
      */
-    public function export(ExportRequest $request, Evaluator $evaluator, Speech $speech): array
-    {
+    public function export(
+        ExportRequest $request,
+        Evaluator $evaluator,
+        Speech $speech,
+        SafetyView $safety,
+    ): array {
         /** @var array<string, mixed> $document */
         $document = $this->household->embed($request->document());
         $evaluation = $evaluator->evaluate($request->recipe());
@@ -52,7 +57,12 @@ final readonly class FormatController
         return [
             'file' => (Str::slug($evaluation->recipe->name) ?: 'sauce').'.'.$format->ending(),
             'type' => $format->mediaType(),
-            'text' => $format->takeOut(new Outgoing($evaluation->cooked->weighed, $document, $makes)),
+            'text' => $format->takeOut(new Outgoing(
+                $evaluation->cooked->weighed,
+                $document,
+                $makes,
+                $safety->onTheCard($evaluation),
+            )),
             'lost' => $format->cannotCarry(),
         ];
     }
@@ -69,8 +79,9 @@ final readonly class FormatController
         $catalogue = $this->household->catalogue();
         $text = ltrim($request->contents(), "\u{FEFF} \t\r\n");
         $format = Formats::of($text);
-        if ($format->schema() !== null) {
-            $this->schemas->check($format->schema(), $text);
+        $checked = $format->checked($text);
+        if ($checked !== null) {
+            $this->schemas->check($checked['schema'], $checked['text']);
         }
         $in = $format->bringIn($text, $catalogue, $kit);
         $left = mb_strlen($request->contents()) - mb_strlen($text);

@@ -10,6 +10,7 @@ final class Formats
     /** @var list<class-string<Format>> */
     private const ALL = [
         VinculumJson::class,
+        HtmlCard::class,
         JsonLd::class,
         Sheet::class,
         Markdown::class,

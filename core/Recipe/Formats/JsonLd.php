@@ -91,7 +91,7 @@ final class JsonLd implements ReadsText, WritesText
         return self::described($text) !== null;
     }
 
-    public function schema(): ?string
+    public function checked(string $text): ?array
     {
         return null;
     }

@@ -26,7 +26,7 @@ final class PlainText implements ReadsText
         return true;
     }
 
-    public function schema(): ?string
+    public function checked(string $text): ?array
     {
         return null;
     }

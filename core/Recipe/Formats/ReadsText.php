@@ -18,8 +18,12 @@ interface ReadsText extends Format
      */
     public function isOf(string $text): bool;
 
-    /** The schema of ours that its text is held against first; null for none. */
-    public function schema(): ?string;
+    /**
+     * What of a text is held against which schema of ours first; null for nothing.
+     *
+     * @return array{schema: string, text: string}|null
+     */
+    public function checked(string $text): ?array;
 
     /** @throws InvalidRecipe naming what cannot be read, and what would be accepted */
     public function bringIn(string $text, Catalogue $catalogue, Kitchenware $kit): BroughtIn;

@@ -69,7 +69,7 @@ final class Sheet implements ReadsText, WritesText
         return self::isTable($text);
     }
 
-    public function schema(): ?string
+    public function checked(string $text): ?array
     {
         return null;
     }

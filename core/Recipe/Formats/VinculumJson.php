@@ -30,9 +30,9 @@ final class VinculumJson implements ReadsText, WritesText
         return (Json::object($text)['format'] ?? null) === RecipeDocument::FORMAT;
     }
 
-    public function schema(): string
+    public function checked(string $text): array
     {
-        return 'recipe';
+        return ['schema' => 'recipe', 'text' => $text];
     }
 
     public function bringIn(string $text, Catalogue $catalogue, Kitchenware $kit): BroughtIn

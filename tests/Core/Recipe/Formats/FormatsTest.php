@@ -11,11 +11,13 @@ use Vinculum\Amount\MeasuringSet;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Recipe\Formats\Format;
 use Vinculum\Recipe\Formats\Formats;
+use Vinculum\Recipe\Formats\HtmlCard;
 use Vinculum\Recipe\Formats\JsonLd;
 use Vinculum\Recipe\Formats\Markdown;
 use Vinculum\Recipe\Formats\Outgoing;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\Formats\Sheet;
+use Vinculum\Recipe\Formats\WebPage;
 use Vinculum\Recipe\Formats\WritesText;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Jotted\JottedText;
@@ -160,6 +162,43 @@ final class FormatsTest extends TestCase
             );
             self::assertSame($grams($from), $grams($back), $name);
         }
+    }
+
+    /** Anybody can open it, nothing in it runs or is fetched, and what a recipe says is text in it and never markup. */
+    public function test_a_card_to_mail_is_one_page_that_carries_all_of_the_recipe(): void
+    {
+        $recipe = Sauce::of(
+            ['plum' => '1 1/2 kg', 'cider-vinegar' => '250 ml', 'bay-leaf' => ['id' => 'b', 'ingredient' => 'bay-leaf',
+                'amount' => '2', 'handling' => 'steeped', 'extent' => 0.5]],
+            ['name' => '</script><b>Cook</b>', 'process' => ['kind' => 'simmer', 'until' => ['loss_percent' => 30]]],
+            [
+                'name' => 'Plum & <i>pepper</i>',
+                'story' => "From </script><script>alert(1)</script>\nher",
+                'ends' => 'hot',
+            ],
+        );
+        $document = RecipeDocument::write($recipe);
+        $weighed = WeighedRecipe::of($recipe, Sauce::catalogue());
+        $text = (new HtmlCard)->takeOut(new Outgoing($weighed, $document, '1 L', ['Contains <milk>.']));
+        $page = new \DOMDocument;
+        self::assertTrue(@$page->loadHTML($text));
+
+        self::assertSame(2, $page->getElementsByTagName('script')->length, 'no script of a name runs');
+        foreach ($page->getElementsByTagName('script') as $script) {
+            self::assertContains($script->getAttribute('type'), ['application/ld+json', 'application/json']);
+        }
+        self::assertSame(0, $page->getElementsByTagName('i')->length);
+        self::assertSame('Plum & <i>pepper</i>', $page->getElementsByTagName('h1')->item(0)?->textContent);
+        self::assertDoesNotMatchRegularExpression('/\b(?:src|href)=/', $text, 'nothing is fetched');
+        self::assertStringContainsString('<b>1</b><b>2</b>', $text, 'a fraction over its bar');
+        self::assertStringContainsString('Contains &lt;milk&gt;.', $text);
+        $back = Formats::of($text);
+        self::assertSame('html', $back->name());
+        self::assertSame('recipe', $back->checked($text)['schema'] ?? null);
+        $in = $back->bringIn($text, Sauce::catalogue(), Kitchenware::of($recipe->measures));
+        self::assertSame($document, RecipeDocument::write($in->recipe), 'and all of it comes back');
+        $described = WebPage::described($text);
+        self::assertSame('Plum & <i>pepper</i>', $described[0]['name'] ?? null, 'for other programs too');
     }
 
     public function test_every_format_has_a_name_and_an_ending_of_its_own(): void
