@@ -99,6 +99,7 @@ Route::get('batches/{batch}', [BatchController::class, 'show'])->name('batches.s
 Route::get('batches/{batch}/document', [BatchController::class, 'document'])->name('batches.document');
 Route::get('batches/{batch}/beside/{other}', [BatchController::class, 'beside'])->name('batches.beside');
 Route::post('batches/{batch}/again', [BatchController::class, 'again'])->name('batches.again');
+Route::post('batches/{batch}/onward', [BatchController::class, 'onward'])->name('batches.onward');
 Route::post('batches/{batch}/tastings', [TastingController::class, 'store'])->name('batches.tastings.store');
 Route::get('batches/{batch}/next-trial', [TrialController::class, 'next'])->name('batches.next-trial.next');
 Route::post('batches/{batch}/blind', [TrialController::class, 'blind'])->name('batches.blind');

@@ -30,12 +30,18 @@ final class OwnSauce
     ];
 
     /**
+     * @param KeepingTime|null $keeps how long it keeps, where that is known better than from its lines
+     * @param int $age days since it was made
      * @return Definition
      *
      * @throws \Vinculum\Pantry\InvalidIngredient where the pot is empty
      */
-    public static function definition(string $name, Evaluation $evaluation): array
-    {
+    public static function definition(
+        string $name,
+        Evaluation $evaluation,
+        ?KeepingTime $keeps = null,
+        int $age = 0,
+    ): array {
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
         $traits = [];
@@ -71,13 +77,13 @@ final class OwnSauce
 
         // with something raw in it that cooking would end, it is raw, whatever was cooked beside it
         $traits = $isRaw ? $traits : [...$traits, 'cooked'];
-        $keeps = KeepingTime::of($facts);
+        $keeps ??= KeepingTime::of($facts);
 
         return OwnIngredient::ofMixture($name, $evaluation->cooked->mixture) + [
             // at least a day: what is not to be kept is said of it, too, by what its traits are
             ...$keeps === null ? [] : ['keeps' => [
-                'fridge' => max(1, $keeps->fridgeDays),
-                'opened' => max(1, $keeps->openedDays),
+                'fridge' => max(1, $keeps->fridgeDays - $age),
+                'opened' => max(1, min($keeps->openedDays, $keeps->fridgeDays - $age)),
                 'frozen' => $keeps->frozenMonths,
             ]],
             'contains' => array_keys($allergens['contains']),

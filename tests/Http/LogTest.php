@@ -79,10 +79,57 @@ final class LogTest extends HttpTestCase
         );
     }
 
+    /** What waited is the first line of what comes next: as much of it, as old as it is, with all that is in it. */
+    public function test_a_base_that_waited_is_the_beginning_of_another_sauce(): void
+    {
+        $id = $this->made('Ketchup', static function (array $recipe): array {
+            $recipe['stages'][0]['lines'][] = ['id' => 'm', 'ingredient' => 'dijon-type-mustard', 'amount' => '2 tbsp'];
+
+            return $recipe;
+        });
+        Carbon::setTestNow(Carbon::now()->addDays(2));
+        $record = $this->documented('recipe-record', $this->postJson("/api/batches/{$id}/onward", [
+            'amount' => '300 ml',
+        ]), 201);
+        $line = $record['recipe']['stages'][0]['lines'][0];
+        $own = $record['recipe']['ingredients'][$line['ingredient']];
+        self::assertSame('300 ml', $line['amount']);
+        self::assertContains('mustard', $own['contains'], 'its allergens come along');
+        $bench = $this->getJson("/api/bench?recipe={$record['id']}")->json('evaluation.bench');
+        self::assertStringContainsString('mustard', mb_strtolower((string) json_encode($bench['keeping']['contains'])));
+        Carbon::setTestNow(Carbon::now()->addDays(3));
+        $whole = $this->documented('recipe-record', $this->postJson("/api/batches/{$id}/onward", []), 201);
+        self::assertSame(
+            $own['keeps']['fridge'] - 3,
+            $whole['recipe']['ingredients'][$line['ingredient']]['keeps']['fridge'],
+            'three days older it keeps three days less',
+        );
+        $logged = $this->documented('logged-batch', $this->getJson("/api/batches/{$id}"));
+        $notes = implode(' ', array_column($logged['notes'], 'text'));
+        self::assertStringContainsString('300 ml of it went on into', $notes);
+
+        foreach (['9 l', 'x'] as $amount) {
+            $failure = $this->documented(
+                'failure',
+                $this->postJson("/api/batches/{$id}/onward", ['amount' => $amount]),
+                422,
+            );
+            self::assertSame('amount', $failure['error']['fields'][0]['field']);
+        }
+        Carbon::setTestNow(Carbon::now()->addYears(2));
+        $this->documented('failure', $this->postJson("/api/batches/{$id}/onward", []), 409);
+        $this->documented('logged-batch', $this->postJson("/api/batches/{$id}/jars", [
+            'count' => 1,
+            'place' => 'freezer',
+        ]));
+        $this->documented('recipe-record', $this->postJson("/api/batches/{$id}/onward", []), 201);
+    }
+
     public function test_a_jar_is_as_large_as_it_is_said_in_any_measure(): void
     {
         $batch = $this->made('Ketchup');
-        foreach (['16 oz' => '473 mL', '250 ml' => '250 mL', '190' => '190 mL', '1/2 l' => '500 mL'] as $size => $text) {
+        $sizes = ['16 oz' => '473 mL', '250 ml' => '250 mL', '190' => '190 mL', '1/2 l' => '500 mL'];
+        foreach ($sizes as $size => $text) {
             $logged = $this->documented(
                 'logged-batch',
                 $this->postJson("/api/batches/{$batch}/jars", ['count' => 1, 'size' => (string) $size]),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MadeRequest;
+use App\Http\Requests\OnwardRequest;
 use App\Http\Requests\ServedRequest;
 use App\Http\Resources\BatchResource;
 use App\Http\Resources\LoggedBatch;
@@ -15,6 +16,7 @@ use App\Pantry\Household;
 use App\Recipes\Evaluator;
 use App\Recipes\Journal;
 use App\Recipes\Makings;
+use App\Recipes\Onward;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -122,6 +124,12 @@ final class BatchController
     public function again(Batch $batch, Journal $journal): JsonResponse
     {
         return (new RecipeResource($journal->again($batch)))->response()->setStatusCode(201);
+    }
+
+    /** A base that waited becomes the beginning of another sauce. */
+    public function onward(Batch $batch, OnwardRequest $request, Onward $onward): JsonResponse
+    {
+        return (new RecipeResource($onward->from($batch, $request->amount())))->response()->setStatusCode(201);
     }
 
     public function destroy(Batch $batch): Response

@@ -13,12 +13,7 @@ final class MadeRequest extends SchemaRequest
     protected const SCHEMA = 'made-input';
 
     /** With no body it is today. */
-    public function validateResolved(): void
-    {
-        if (! in_array(trim((string) $this->getContent()), ['', '[]'], true)) {
-            parent::validateResolved();
-        }
-    }
+    protected const MAY_BE_EMPTY = true;
 
     /** The making it was made as; null where none is said. */
     public function asked(): ?AskedMaking

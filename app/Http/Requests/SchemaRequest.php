@@ -17,6 +17,9 @@ abstract class SchemaRequest extends FormRequest
 {
     protected const SCHEMA = '';
 
+    /** Whether no body at all is as good as one that says nothing. */
+    protected const MAY_BE_EMPTY = false;
+
     /** @var array<array-key, mixed> */
     protected array $body = [];
 
@@ -25,6 +28,9 @@ abstract class SchemaRequest extends FormRequest
      */
     public function validateResolved(): void
     {
+        if (static::MAY_BE_EMPTY && in_array(trim((string) $this->getContent()), ['', '[]'], true)) {
+            return;
+        }
         $this->body = app(Schemas::class)->check(static::SCHEMA, (string) $this->getContent());
     }
 

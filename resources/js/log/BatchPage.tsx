@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { batchDocument, likedStyle, makeAgain } from '../api/generated/client';
+import { batchDocument, beginWithBatch, likedStyle, makeAgain } from '../api/generated/client';
 import type { LogList } from '../api/generated/documents';
 import { AsStyle } from '../shared/AsStyle';
 import { useOnScreen } from '../shared/onScreen';
@@ -27,6 +27,10 @@ export function BatchPage({ id, others }: Props) {
   const go = useNavigate();
   const queries = useQueryClient();
   const again = useMutation({ mutationFn: () => makeAgain(id), onSuccess: (recipe) => go(`/bench/${recipe.id}`) });
+  const onward = useMutation({
+    mutationFn: (amount: string) => beginWithBatch(id, { amount: amount.trim() }),
+    onSuccess: (recipe) => go(`/bench/${recipe.id}`),
+  });
   const save = useMutation({
     mutationFn: () => batchDocument(id),
     onSuccess: (file) => saveFile(file.file, file.type, file.text),
@@ -50,6 +54,7 @@ export function BatchPage({ id, others }: Props) {
     note.error ??
     serve.error ??
     again.error ??
+    onward.error ??
     save.error ??
     null;
   return (
@@ -222,6 +227,21 @@ export function BatchPage({ id, others }: Props) {
             Make it again like this
           </button>
         </p>
+        <form
+          className="log-onward"
+          onSubmit={(event) => {
+            event.preventDefault();
+            onward.mutate(`${new FormData(event.currentTarget).get('amount') ?? ''}`);
+          }}
+        >
+          <label>
+            Begin another sauce with
+            <input name="amount" placeholder="all of it; or 300 ml" maxLength={60} />
+          </label>
+          <button type="submit" className="plain" disabled={onward.isPending}>
+            Begin it
+          </button>
+        </form>
       </section>
       <div className="log-aside">
         <BesideCard id={id} recipe={made.recipe} number={made.number} others={others} />

@@ -2579,6 +2579,12 @@ export interface OnHandInput {
    */
   amount?: string | null;
 }
+export interface OnwardInput {
+  /**
+   * how much of the batch, such as 300 ml; all of it where it is absent
+   */
+  amount?: string;
+}
 export interface Opened {
   /**
    * null where no recipe is kept
