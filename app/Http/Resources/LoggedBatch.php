@@ -13,11 +13,13 @@ use App\Recipes\Journal;
 use App\Recipes\Makings;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Vinculum\Batch\Making;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Log\Ideal;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\WeighedLine;
 use Vinculum\Safety\Allergens;
+use Vinculum\Safety\LabelList;
 use Vinculum\Words\BatchView;
 use Vinculum\Words\LogView;
 use Vinculum\Words\MakingView;
@@ -40,6 +42,9 @@ final class LoggedBatch extends Resource
         $asMade = $journal->evaluated($this->resource);
         $made = $this->made();
         $safety = $view->safety($made, $asMade);
+        // a jar is filled to below its rim, as the making says
+        $filled = 1 - (float) ($this->making['headspace_percent'] ?? Making::HEADSPACE) / 100;
+        $density = $made->mixture()->mass() / max(1e-9, $made->mixture()->volume());
         $likes = $journal->likes(is_string($this->document['style'] ?? null) ? $this->document['style'] : null);
         $contains = Allergens::of($asMade->cooked->weighed);
         $containsText
@@ -82,6 +87,9 @@ final class LoggedBatch extends Resource
                         'kind' => $jar->kind,
                         'place' => $jar->place,
                         'size_text' => $jar->size_ml === null ? '' : app(Speech::class)->volume($jar->size_ml),
+                        'grams_text' => $jar->size_ml === null
+                            ? ''
+                            : app(Speech::class)->grams($jar->size_ml * $filled * $density),
                         'state' => $jar->gone_on !== null ? 'gone' : ($jar->opened_on !== null ? 'open' : 'full'),
                         'given_to' => $jar->given_to,
                         'keeps_text' => $log->keeps($jar->place, $jar->keep_until?->toDateString(), $today),
@@ -145,6 +153,7 @@ final class LoggedBatch extends Resource
                 ->values()
                 ->all(),
             'stirred_in' => $made->frozen['stirred_in'] ?? [],
+            'in_it' => LabelList::of($asMade->cooked->weighed),
             'contains_text' => $containsText,
             'label_notes' => array_values(
                 array_filter([

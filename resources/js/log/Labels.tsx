@@ -11,6 +11,7 @@ const sheets: Record<string, [string, string]> = {
   'a4-12': ['A4, 12 labels (2 × 6)', 'sheet-a4 across-2 down-6'],
   'letter-30': ['Letter, 30 labels (3 × 10)', 'sheet-letter across-3 down-10'],
   'letter-10': ['Letter, 10 labels (2 × 5)', 'sheet-letter across-2 down-5'],
+  roll: ['A roll, 62 × 100 mm, one after the other', 'sheet-roll'],
 };
 
 /**
@@ -66,12 +67,22 @@ export function Labels() {
                 <p>
                   no. {made.number}
                   {jar.label}, made {made.made_text}
+                  {jar.grams_text !== '' && `, about ${jar.grams_text}`}
                 </p>
                 {jar.label_text !== '' && (
                   <p>
                     <strong>{jar.label_text}</strong>
                   </p>
                 )}
+                <p className="label-in-it">
+                  {made.in_it.map((each, at) => (
+                    <span key={each.name}>
+                      {at > 0 && ', '}
+                      {each.is_allergen ? <strong>{each.name.toUpperCase()}</strong> : each.name}
+                    </span>
+                  ))}
+                  .
+                </p>
                 {made.label_notes.map((note) => (
                   <p key={note}>{note}</p>
                 ))}

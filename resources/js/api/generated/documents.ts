@@ -1163,6 +1163,7 @@ export interface LoggedBatch {
     keeps_text: string;
     label_text: string;
     is_past: boolean;
+    grams_text: string;
   }[];
   went_in: {
     name: string;
@@ -1248,6 +1249,13 @@ export interface LoggedBatch {
       size_text: string;
     };
   };
+  /**
+   * what is in it, in descending order of what went in
+   */
+  in_it: {
+    name: string;
+    is_allergen: boolean;
+  }[];
 }
 /**
  * what a proposal brings into the sauce that was not in it
