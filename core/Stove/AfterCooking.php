@@ -95,9 +95,12 @@ final readonly class AfterCooking
             [],
             [
                 ...$said === [] ? [Sentence::of('Let it cool before the lid goes on.')] : $said,
-                Sentence::of($isLeft
-                    ? 'So much cools in time by itself.'
-                    : 'So much does not cool in time by itself: stand the pan in cold water, and stir now and then.'),
+                Sentence::of(
+                    $isLeft
+                        ? 'So much cools in time by itself; in cold water, stirred, in about {fast}.'
+                        : 'So much does not cool in time by itself: stand the pan in cold water, stirred now and then.',
+                    ['fast' => Quantity::minutes($this->hands->task('cool-fast', millilitres: $ml))],
+                ),
             ],
             [],
             UsualMinutes::work($isLeft ? $byItself : $this->hands->task('cool-fast', millilitres: $ml)),

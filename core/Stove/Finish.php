@@ -47,10 +47,31 @@ final readonly class Finish
             : ['count' => $containers['count'], 'ml' => $containers['fill_ml'], 'is_asked' => true]);
     }
 
-    /** As its maker says, or as is usual of its kind, or as long as it keeps. */
+    /** As is usual of what is called so: of several words of its name the last; null where they say nothing. */
+    private static function byName(Evaluation $sauce): ?Ends
+    {
+        $name = mb_strtolower($sauce->recipe->name);
+        $words = $sauce->cooked->weighed->vocabulary->words['reading']['ends'];
+        $found = '';
+        $at = [0, 0];
+        foreach ($words as $word => $ends) {
+            $word = (string) $word;
+            preg_match_all('/\b'.preg_quote($word, '/').'s?\b/u', $name, $all, PREG_OFFSET_CAPTURE);
+            $last = end($all[0]);
+            // of two that end together the longer says more
+            $here = $last === false ? [0, 0] : [$last[1] + strlen($word), strlen($word)];
+            if ($here > $at) {
+                [$found, $at] = [$ends, $here];
+            }
+        }
+
+        return Ends::tryFrom($found);
+    }
+
+    /** As its maker says, or as is usual of its kind or of what is called so, or as long as it keeps. */
     public static function usual(Evaluation $sauce): Ends
     {
-        $said = $sauce->recipe->ends ?? $sauce->style?->ends;
+        $said = $sauce->recipe->ends ?? $sauce->style->ends ?? self::byName($sauce);
         if ($said !== null) {
             return $said;
         }

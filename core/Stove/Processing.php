@@ -51,20 +51,24 @@ final readonly class Processing
     /** Minutes that a fat takes to go into what binds it, by a whisk; 0 where nothing is bound so. */
     public function trickled(StageReport $report): float
     {
-        $fat = 0.0;
-        $binds = false;
+        $fat = $oil = 0.0;
+        $yolk = $binds = false;
         foreach ($this->evaluation->cooked->weighed->lines as $line) {
             if ($line->stage === $report->stage && $line->ingredient !== null) {
                 // what is mayonnaise already is stirred in as it is
-                $isFat = $line->ingredient->isOf('fat');
-                $binds = $binds || $line->ingredient->is('emulsifies') || $line->ingredient->is('emulsifies-a-little');
-                $fat += $isFat ? $line->grams / ($line->ingredient->density ?? 1.0) : 0.0;
+                $yolk = $yolk || $line->ingredient->is('emulsifies');
+                $binds = $binds || $line->ingredient->is('emulsifies-a-little');
+                $oil += $line->ingredient->isOf('oil') ? $line->grams / ($line->ingredient->density ?? 1.0) : 0.0;
+                $fat += $line->ingredient->isOf('fat') ? $line->grams / ($line->ingredient->density ?? 1.0) : 0.0;
             }
         }
 
-        return ! $binds || $fat < self::TRICKLED_FROM ? 0.0 : $this->hands->task(
+        // butter goes slowly into yolk alone; mustard binds what pours
+        $slow = $yolk ? $fat : ($binds ? $oil : 0.0);
+
+        return $slow < self::TRICKLED_FROM ? 0.0 : $this->hands->task(
             $report->stage->process?->kind === ProcessKind::Warm ? 'whisk-warm' : 'whisk',
-            millilitres: $fat,
+            millilitres: $slow,
         );
     }
 

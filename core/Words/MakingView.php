@@ -50,6 +50,7 @@ final readonly class MakingView
             'headspace_percent' => $making->headspacePercent,
             'asked_text' => $making->isAsWritten() ? 'as it is written' : $making->to,
             'amount_text' => $this->amount($made, $making, $factor),
+            'in_jars' => $making->containers($made) !== null,
             'makes_ml' => Digits::six($made->estimates->volume()->value),
             'makes_g' => Digits::six($made->estimates->mass()->value),
             'makes_text' => $this->speech->volume($made->estimates->volume()->value),

@@ -12,6 +12,8 @@ interface Props {
   /** Which sauce: its name, or where it is chosen. */
   title: ReactNode;
   problem?: string;
+  /** Whether it is one of several, and has to leave room for what is made of them. */
+  isCompact?: boolean;
   onChange: (said: Said) => void;
   children?: ReactNode;
 }
@@ -19,7 +21,7 @@ interface Props {
 const examples = ['2x', 'half', '900 g', '6 x 250 ml', '8 people', 'a 3 l pan'];
 
 /** One making, the same on every screen: how much, what is set apart first, when it is ready and how it ends. */
-export function MakingCard({ said, look, title, problem = '', onChange, children }: Props) {
+export function MakingCard({ said, look, title, problem = '', isCompact = false, onChange, children }: Props) {
   const start = useQuery({
     queryKey: ['making-start', said.recipe],
     queryFn: ({ signal }) => startMaking(said.recipe, { signal }),
@@ -69,20 +71,23 @@ export function MakingCard({ said, look, title, problem = '', onChange, children
               {last.text}
             </button>
           )}
-          {examples.map((example) => (
-            <button key={example} type="button" className="suggestion" onClick={() => say({ to: example })}>
-              {example}
-            </button>
-          ))}
+          {!isCompact &&
+            examples.map((example) => (
+              <button key={example} type="button" className="suggestion" onClick={() => say({ to: example })}>
+                {example}
+              </button>
+            ))}
         </p>
-        <label className="making-headspace">
-          of each jar left free, %
-          <input
-            inputMode="decimal"
-            value={said.headspace}
-            onChange={(event) => say({ headspace: event.target.value })}
-          />
-        </label>
+        {look?.in_jars === true && (
+          <label className="making-headspace">
+            of each jar left free, %
+            <input
+              inputMode="decimal"
+              value={said.headspace}
+              onChange={(event) => say({ headspace: event.target.value })}
+            />
+          </label>
+        )}
         {problem !== '' && (
           <p role="alert" className="trouble">
             {problem}
@@ -118,7 +123,7 @@ export function MakingCard({ said, look, title, problem = '', onChange, children
             ))}
           </ul>
         ) : (
-          <small className="quiet">what goes on raw meat is taken out before, and never goes back</small>
+          !isCompact && <small className="quiet">what goes on raw meat is taken out before, and never goes back</small>
         )}
       </div>
       <div>

@@ -82,6 +82,7 @@ export function WhenScreen() {
                 onChoose={(recipe) => put(at, { ...nothingSaid(recipe), making: each.making, ready: each.ready })}
               />
             }
+            isCompact={said.length > 1}
             onChange={(next) => put(at, next)}
           >
             {said.length > 1 && (

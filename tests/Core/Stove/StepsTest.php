@@ -192,6 +192,24 @@ final class StepsTest extends TestCase
         );
     }
 
+    public function test_what_nobody_says_the_kind_of_ends_as_what_is_called_so_does(): void
+    {
+        foreach (
+            [
+                'Runner bean chutney' => 'jarred', 'ketchup v3 -- less sweet' => 'jarred', 'Romesco' => 'cold',
+                'Honey mustard dressing' => 'cold', 'Sunday gravy' => 'hot', 'Hot sauce no. 4' => 'jarred',
+                'Mint sauce' => 'cold', 'Cheese sauce for cauliflower' => 'hot', 'Green tomato chutneys' => 'jarred',
+            ] as $name => $ends
+        ) {
+            $sauce = Sauce::evaluate(
+                ['tomato' => '1 kg', 'white-sugar' => '100 g'],
+                ['process' => ['kind' => 'simmer', 'minutes' => 10]],
+                ['name' => $name],
+            );
+            self::assertSame($ends, Finish::usual($sauce)->value, $name);
+        }
+    }
+
     public function test_oil_is_whisked_in_as_slowly_as_it_goes_in(): void
     {
         $minutes = static fn (string $oil, ?string $process): float => array_sum(array_map(

@@ -1624,6 +1624,10 @@ export interface MakingLook {
   headspace_percent: number;
   asked_text: string;
   amount_text: string;
+  /**
+   * whether it was asked for in containers
+   */
+  in_jars: boolean;
   makes_ml: number;
   makes_g: number;
   makes_text: string;
