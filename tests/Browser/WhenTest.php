@@ -75,6 +75,12 @@ final class WhenTest extends BrowserTestCase
             usleep(400_000);
         }
         self::assertStringContainsString('marinade', mb_strtolower($this->see('.stove-step')->getText()));
+
+        // whoever closes the screen finds it again
+        $this->see("//nav//a[.='When']")->click();
+        $waiting = $this->see("//table[contains(@class,'making-waiting')]//tr[contains(.,'frozen')]")->getText();
+        self::assertStringContainsString('1 x 16 oz', $waiting);
+        self::assertStringContainsString('on the stove', $waiting);
     }
 
     private function making(): string

@@ -16,6 +16,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
         <NavLink to="/shelf">Shelf</NavLink>
         <NavLink to={`/bench${of}`}>Bench</NavLink>
         <NavLink to={`/batch${of}`}>Batch</NavLink>
+        <NavLink to="/when">When</NavLink>
         <NavLink to="/stove">Stove</NavLink>
         <NavLink to="/log">Log</NavLink>
         <NavLink to="/pantry">Pantry</NavLink>

@@ -6,6 +6,7 @@ import type { WhenInput } from '../api/generated/documents';
 import { MakingCard } from '../making/MakingCard';
 import { asked as askedOf, keep, nothingSaid, type Said } from '../making/said';
 import { useSaid } from '../making/useSaid';
+import { Waiting } from '../making/Waiting';
 import { ChooseRecipe } from '../shared/ChooseRecipe';
 import { useOnScreen } from '../shared/onScreen';
 import { saveFile } from '../shared/saveFile';
@@ -121,10 +122,13 @@ export function WhenScreen() {
         )}
         <section className="panel when-plan" aria-label="The plan">
           {plan === undefined ? (
-            <p className="quiet">
-              Choose a sauce from the <Link to="/shelf">Shelf</Link> and say when it is to be on the table. What your
-              hands do stands above the bar, what the pot does alone below it.
-            </p>
+            <>
+              <p className="quiet">
+                Choose a sauce from the <Link to="/shelf">Shelf</Link> and say when it is to be on the table. What your
+                hands do stands above the bar, what the pot does alone below it.
+              </p>
+              <Waiting />
+            </>
           ) : (
             <>
               <div className="when-answer">
