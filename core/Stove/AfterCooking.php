@@ -135,7 +135,7 @@ final readonly class AfterCooking
     private function serve(): Step
     {
         $isHot = $this->finish->ends === Ends::Hot;
-        $isYolk = Facts::of($this->evaluation)->having('raw-egg') !== [];
+        $isYolk = $this->hasRawEgg();
 
         return new Step(
             'serve',
@@ -170,6 +170,19 @@ final readonly class AfterCooking
             true,
             null,
         );
+    }
+
+    /** Whether egg in it was never cooked, only warmed: a custard that boiled is none. */
+    private function hasRawEgg(): bool
+    {
+        $facts = Facts::of($this->evaluation);
+        foreach ($facts->present() as $i => $line) {
+            if ($line->ingredient?->is('raw-egg') === true && ! $facts->treatment->isCooked($i)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function fill(): Step

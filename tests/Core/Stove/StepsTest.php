@@ -210,6 +210,21 @@ final class StepsTest extends TestCase
         }
     }
 
+    public function test_egg_that_was_only_warmed_is_held_otherwise_than_egg_that_was_cooked(): void
+    {
+        $held = static fn (string $process): string => Say::it(self::of([[
+            'id' => 'a',
+            'lines' => [
+                ['id' => 'y', 'ingredient' => 'egg-yolk', 'amount' => '3'],
+                ['id' => 'm', 'ingredient' => 'whole-milk', 'amount' => '300 ml'],
+            ],
+            'process' => ['kind' => $process, 'minutes' => 5],
+        ]], new Making(ends: Ends::Hot))['serve']->say[1]);
+
+        self::assertStringContainsString('is thrown away', $held('warm'));
+        self::assertStringContainsString('goes into the fridge', $held('simmer'));
+    }
+
     public function test_oil_is_whisked_in_as_slowly_as_it_goes_in(): void
     {
         $minutes = static fn (string $oil, ?string $process): float => array_sum(array_map(
