@@ -44,8 +44,8 @@ final class PlanCommand extends Command
             $hours = $when->hours(is_string($zone) ? $zone : '');
             $wanted = [];
             foreach ($recipes as $i => $recipe) {
-                [$wanted[]] = $when->wanted(
-                    $recipe,
+                $wanted[] = When::wanted(
+                    $evaluator->evaluate($recipe),
                     new Making,
                     is_string($ready) && $ready !== '' ? $ready : null,
                     $hours,

@@ -8,6 +8,7 @@ use App\Http\RequestRefused;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Support\Schemas;
+use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Evaluation\StopChoices;
 use Vinculum\Recipe\Formats\RecipeDocument;
@@ -44,8 +45,26 @@ final readonly class Evaluator
      */
     public function stored(StoredRecipe $recipe): Evaluation
     {
+        return $this->whole($recipe, fn (): Evaluation => $this->evaluate(RecipeDocument::read($recipe->document)));
+    }
+
+    /**
+     * What somebody makes of a recipe that is kept, refused with the reason where it is broken.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $make
+     * @return T
+     *
+     * @throws RequestRefused
+     * @throws UnreachableTarget as it comes: that is no matter of the recipe
+     */
+    public function whole(StoredRecipe $recipe, \Closure $make): mixed
+    {
         try {
-            return $this->evaluate(RecipeDocument::read($recipe->document));
+            return $make();
+        } catch (UnreachableTarget|RequestRefused $why) {
+            throw $why;
         } catch (InvalidRecipe $why) {
             throw RequestRefused::broken(rtrim($why->getMessage(), '.').'.');
         } catch (\JsonException) {

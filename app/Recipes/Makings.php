@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use App\Http\Requests\AskedMaking;
 use App\Models\CookRecord;
 use App\Models\HobRecord;
 use Vinculum\Batch\Making;
@@ -11,8 +12,9 @@ use Vinculum\Batch\ScaledRecipe;
 use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Plan\Pace;
 use Vinculum\Recipe\Ends;
-use Vinculum\Recipe\Recipe;
 use Vinculum\Stove\Clock;
+use Vinculum\Stove\Finish;
+use Vinculum\Stove\Steps;
 use Vinculum\Words\MakingView;
 
 /**
@@ -28,7 +30,11 @@ use Vinculum\Words\MakingView;
  */
 final readonly class Makings
 {
-    public function __construct(private Planner $planner, private MakingView $view) {}
+    public function __construct(
+        private Planner $planner,
+        private Evaluator $evaluator,
+        private MakingView $view,
+    ) {}
 
     /** What this household is known to take. */
     public static function clock(): Clock
@@ -37,15 +43,28 @@ final readonly class Makings
     }
 
     /** @throws UnreachableTarget where it cannot be made in that amount */
-    public function scaled(Recipe $recipe, Making $making): ScaledRecipe
+    public function scaled(AskedMaking $asked): ScaledRecipe
     {
-        return $this->planner->scaled($recipe, $making);
+        return $this->evaluator->whole(
+            $asked->stored,
+            fn (): ScaledRecipe => $this->planner->scaled($asked->recipe(), $asked->making),
+        );
     }
 
     /** @return array<string, mixed> as making.schema.json has it */
     public function shown(ScaledRecipe $scaled, Making $making): array
     {
-        return $this->view->of($scaled->evaluation, $making, $scaled->factor, self::clock());
+        $clock = self::clock();
+        $finish = Finish::of($scaled->evaluation, $making);
+
+        return $this->view->of(
+            $scaled->evaluation,
+            $making,
+            $scaled->factor,
+            $clock,
+            $finish,
+            Steps::of($scaled->evaluation, $finish, $clock),
+        );
     }
 
     /** @return array{to: string, headspace_percent: float, portions: list<string>, ends: string|null} as it is kept */

@@ -42,7 +42,10 @@ final readonly class Planner
             $recipe = LineWriter::inSet(WeighedRecipe::of($recipe, $this->household->catalogueFor($recipe)), $set);
         }
         $from = $this->evaluator->evaluate($recipe);
-        if ($making->isAsWritten() && $from->estimates->mass()->value > 0.0) {
+        if ($from->estimates->mass()->value <= 0.0) {
+            throw UnreachableTarget::nothingToScale();
+        }
+        if ($making->isAsWritten()) {
             return ScaledRecipe::asWritten($from);
         }
         $preferences = $this->household->preferences();

@@ -12,6 +12,7 @@ use App\Models\HobRecord;
 use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Cooking\Hob;
 use Vinculum\Figure\Sentence;
 use Vinculum\Log\MadeBatch;
@@ -45,8 +46,7 @@ final readonly class Stove
 
     public function __construct(
         private Household $household,
-        private Evaluator $evaluator,
-        private Planner $planner,
+        private Makings $makings,
         private Styles $styles,
         private Adjuster $adjuster,
         private Speech $speech,
@@ -62,13 +62,15 @@ final readonly class Stove
     public function begin(AskedMaking $asked, bool $isPractice): CookRecord
     {
         $recipe = $asked->stored;
-        $written = $asked->recipe();
-        $evaluation = $this->evaluator->evaluate($written);
-        if ($evaluation->cooked->mixture->mass() <= 0.0) {
+        try {
+            $scaled = $this->makings->scaled($asked);
+        } catch (UnreachableTarget $why) {
+            throw InvalidRecipe::at('to', $why->getMessage());
+        }
+        if ($scaled->from->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing to cook in it yet. Give at least one line an amount.');
         }
-        $scaled = $this->planner->scaled($written, $asked->making);
-        $document = RecipeDocument::write($asked->making->isAsWritten() ? $written : $scaled->recipe);
+        $document = RecipeDocument::write($asked->making->isAsWritten() ? $asked->recipe() : $scaled->recipe);
         $making = Makings::kept($asked->making) + ['factor' => $scaled->factor];
 
         return DB::transaction(static function () use ($asked, $recipe, $document, $making, $isPractice): CookRecord {
@@ -126,7 +128,7 @@ final readonly class Stove
         }
         $recipe = RecipeDocument::read($record->document);
 
-        return Cook::really(
+        return Cook::of(
             $recipe,
             $this->events($record),
             $record->began_at,
@@ -134,8 +136,9 @@ final readonly class Stove
             $this->until($record),
             $this->household->catalogueFor($recipe),
             $this->styles->of($recipe->style),
-            $truth,
+            null,
             Makings::fromKept($record->making),
+            $truth,
         );
     }
 

@@ -10,13 +10,13 @@ use App\Pantry\Household;
 use Illuminate\Support\Carbon;
 use Vinculum\Batch\Making;
 use Vinculum\Batch\UnreachableTarget;
+use Vinculum\Evaluation\Evaluation;
 use Vinculum\Plan\Beside;
 use Vinculum\Plan\Hours;
 use Vinculum\Plan\UnreadableTime;
 use Vinculum\Plan\Wanted;
 use Vinculum\Plan\WhenToBegin;
 use Vinculum\Recipe\InvalidRecipe;
-use Vinculum\Recipe\Recipe;
 
 /** When this household has to begin, with the rings, the hours and the hands it has. */
 final readonly class When
@@ -49,7 +49,13 @@ final readonly class When
         $wanted = [];
         $looks = [];
         foreach ($makings as $i => $asked) {
-            [$wanted[], $looks[]] = $this->wanted($asked->recipe(), $asked->making, $asked->ready, $hours, $i);
+            try {
+                $scaled = $this->makings->scaled($asked);
+            } catch (UnreachableTarget $why) {
+                throw InvalidRecipe::at("batches[{$i}].to", $why->getMessage());
+            }
+            $wanted[] = self::wanted($scaled->evaluation, $asked->making, $asked->ready, $hours, $i);
+            $looks[] = $this->makings->shown($scaled, $asked->making);
         }
 
         foreach ($beside as $i => $each) {
@@ -70,30 +76,27 @@ final readonly class When
     /**
      * @param string|null $ready null for as soon as may be
      * @param int $place which of the sauces, from 0
-     * @return array{Wanted, array<string, mixed>}
      *
      * @throws InvalidRecipe naming the field
      */
-    public function wanted(Recipe $recipe, Making $making, ?string $ready, Hours $hours, int $place): array
-    {
-        try {
-            $scaled = $this->makings->scaled($recipe, $making);
-        } catch (UnreachableTarget $why) {
-            throw InvalidRecipe::at("batches[{$place}].to", $why->getMessage());
-        }
-        if ($scaled->evaluation->cooked->mixture->mass() <= 0.0) {
+    public static function wanted(
+        Evaluation $made,
+        Making $making,
+        ?string $ready,
+        Hours $hours,
+        int $place,
+    ): Wanted {
+        if ($made->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at(
                 "batches[{$place}].recipe",
                 'There is nothing to cook in it yet. Give at least one line an amount.',
             );
         }
         try {
-            $wanted = Wanted::sauce($scaled->evaluation, $ready === null ? null : $hours->minute($ready), $making);
+            return Wanted::sauce($made, $ready === null ? null : $hours->minute($ready), $making);
         } catch (UnreadableTime $why) {
             throw InvalidRecipe::at("batches[{$place}].ready", $why->getMessage());
         }
-
-        return [$wanted, $this->makings->shown($scaled, $making)];
     }
 
     /** @param list<Wanted> $wanted */

@@ -32,6 +32,12 @@ final readonly class Making
         return in_array(trim($this->to), ['', '1x'], true);
     }
 
+    /** mL that go into a container of so many, below its rim. */
+    public function filled(float $millilitres): float
+    {
+        return $millilitres * (1 - $this->headspacePercent / 100);
+    }
+
     /**
      * The containers it was asked in, as what is made goes into them; null where none were.
      *
@@ -51,7 +57,7 @@ final readonly class Making
             : Filling::of(
                 $target->containers,
                 (float) $target->millilitres,
-                (float) $target->millilitres * (1 - $this->headspacePercent / 100),
+                $this->filled((float) $target->millilitres),
                 $made->estimates->volume()->value,
             );
     }

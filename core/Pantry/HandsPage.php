@@ -23,6 +23,9 @@ namespace Vinculum\Pantry;
  *     degrees: array<string, float>,
  *     nots: array<string, string>,
  *     rows: list<HandsRow>,
+ *     cuts: list<string>,
+ *     machine: list<string>,
+ *     'no-piece': list<string>,
  * }
  */
 final class HandsPage
@@ -46,7 +49,8 @@ final class HandsPage
      */
     public static function read(string $text): array
     {
-        $hands = ['tasks' => [], 'words' => [], 'degrees' => [], 'nots' => []];
+        $hands = ['tasks' => [], 'words' => [], 'degrees' => [], 'nots' => [],
+            'cuts' => [], 'machine' => [], 'no-piece' => []];
         /** @var array<int, HandsRow> $rows */
         $rows = [];
         $row = -1;
@@ -69,6 +73,8 @@ final class HandsPage
                         'degree' => $hands['degrees'][$said] = (float) $name,
                     };
                 }
+            } elseif (in_array($word, ['cuts', 'machine', 'no-piece'], true)) {
+                $hands[$word] = self::listed($rest);
             } elseif ($word === '==') {
                 $rows[++$row]
                     = ['kinds' => [], 'things' => [], 'once' => 0.0, 'always' => null, 'usual' => null, 'works' => []];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vinculum\Plan;
 
 use Vinculum\Pantry\Vocabulary;
+use Vinculum\Recipe\Jotted\Reading\Times;
 
 /**
  * What a sauce is for, on the same clock: "chicken on the grill 25 min, rests 5", "lamb: marinate 4 h, grill 12 min".
@@ -25,10 +26,8 @@ final readonly class Beside
     private const LONGER = 0.5;
     private const STANDS = 5.0;
 
-    private const MINUTES = ['min' => 1.0, 'minute' => 1.0, 'm' => 1.0, 'h' => 60.0, 'hour' => 60.0, 'hr' => 60.0,
-        'day' => 1440.0, 'd' => 1440.0];
-
-    private const NUMBER = '/^\d+(?:[.,]\d+)?$/';
+    /** "rests 5": minutes, where no unit is said. */
+    private const BARE = '/^\d+(?:[.,]\d+)?$/';
 
     /** @param non-empty-list<Part> $parts in order */
     private function __construct(public string $name, public array $parts) {}
@@ -42,11 +41,10 @@ final readonly class Beside
         $said = explode(':', $text, 2);
         // "pulled pork: oven 8 h" says itself what it is
         [$name, $rest] = count($said) === 2 ? [trim($said[0]), $said[1]] : ['', $text];
-        foreach (preg_split('/\s*[,;\n]\s*|\s+then\s+/u', trim($rest)) ?: [] as $clause) {
-            preg_match_all('/\d+(?:[.,]\d+)?|[\p{L}-]+/u', mb_strtolower($clause), $found);
+        foreach (self::clauses($rest) as $clause) {
             // "burgers on the grill, 8 min" is one thing that is done
-            $words = [...$waiting, ...$found[0]];
-            [$time, $minutes] = self::time($words, $vocabulary);
+            $words = [...$waiting, ...preg_split('/\s+/u', $clause) ?: []];
+            [$time, $minutes] = self::time($words);
             $verb = self::verbNear($words, $time ?? 0, $vocabulary);
             $name = $name === '' ? self::named($words, $verb, $time, $vocabulary) : $name;
             $waiting = $minutes === null && $verb !== null ? $words : [];
@@ -111,23 +109,46 @@ final readonly class Beside
     }
 
     /**
-     * Where a time stands, and how long it is; nulls where none is said.
+     * "roasts 1½ hours and rests 20 minutes" is two; "wash and cut 10 min" is one.
+     *
+     * @return list<string> in small letters
+     */
+    private static function clauses(string $text): array
+    {
+        $clauses = [];
+        foreach (preg_split('/\s*[,;\n]\s*|\s+then\s+/u', mb_strtolower(trim($text))) ?: [] as $clause) {
+            $parts = explode(' and ', $clause);
+            $areTwo = count(array_filter(
+                $parts,
+                static fn (string $part): bool => self::time(explode(' ', $part))[1] !== null,
+            )) === count($parts);
+            $clauses = [...$clauses, ...$areTwo ? $parts : [$clause]];
+        }
+
+        return $clauses;
+    }
+
+    /**
+     * Where a time begins, and how long it is; nulls where none is said.
      *
      * @param list<string> $words
      * @return array{int|null, float|null} its place, and minutes
      */
-    private static function time(array $words, Vocabulary $vocabulary): array
+    private static function time(array $words): array
     {
-        foreach ($words as $i => $word) {
-            if (preg_match(self::NUMBER, $word) === 1) {
-                $unit = self::MINUTES[rtrim($words[$i + 1] ?? 'min', 's')] ?? 1.0;
-                $minutes = (float) strtr($word, ',', '.') * $unit;
-
-                return $minutes > 0.0 ? [$i, $minutes] : [null, null];
+        $minutes = Times::minutes(implode(' ', $words));
+        if ($minutes !== null && $minutes > 0.0) {
+            $begins = 0;
+            while (isset($words[$begins + 1])
+                && Times::minutes(implode(' ', array_slice($words, $begins + 1))) === $minutes) {
+                $begins++;
             }
-            $long = $vocabulary->words['reading']['meal-long'][$word] ?? null;
-            if ($long !== null) {
-                return [$i, (float) $long];
+
+            return [$begins, $minutes];
+        }
+        foreach ($words as $i => $word) {
+            if (preg_match(self::BARE, $word) === 1 && (float) strtr($word, ',', '.') > 0.0) {
+                return [$i, (float) strtr($word, ',', '.')];
             }
         }
 
@@ -176,6 +197,7 @@ final readonly class Beside
     private static function meant(string $word, Vocabulary $vocabulary): string
     {
         $meal = $vocabulary->words['reading']['meal'];
+        $word = (string) preg_replace('/[^\p{L}-]/u', '', $word);
         $forms = [$word, preg_replace('/(?<=\p{L})s$/u', '', $word), preg_replace('/ie[sd]$/u', 'y', $word)];
         foreach (['ed', 'ing', 'es'] as $ending) {
             $stem = str_ends_with($word, $ending) ? substr($word, 0, -strlen($ending)) : $word;

@@ -7,6 +7,7 @@ namespace Vinculum\Plan;
 use Vinculum\Batch\Making;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Stove\Clock;
+use Vinculum\Stove\Finish;
 use Vinculum\Stove\Step;
 use Vinculum\Stove\StepKind;
 use Vinculum\Stove\Steps;
@@ -56,7 +57,7 @@ final readonly class Tasks
     ): array {
         $tasks = [];
         $hands = [];
-        foreach (Steps::of($evaluation, $making, $clock) as $step) {
+        foreach (Steps::of($evaluation, Finish::of($evaluation, $making ?? new Making), $clock) as $step) {
             // standing by a pot is work, and as long as the pot takes
             if ($step->isHands) {
                 $hands[] = $step;

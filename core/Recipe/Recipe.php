@@ -102,53 +102,42 @@ final readonly class Recipe
      */
     public function withStages(array $stages, ?array $extra = null): self
     {
-        return new self(
-            $this->name,
-            $this->style,
-            $this->measures,
-            $this->size,
-            $this->pins,
-            $stages,
-            $this->ingredients,
-            $extra ?? $this->extra,
-            $this->makes,
-            $this->serves,
-            $this->story,
-            $this->ends,
-        );
+        return $this->with(stages: $stages, extra: $extra);
     }
 
     /** The same recipe in another set of cups and spoons, its amounts left as they are. */
     public function in(MeasuringSet $set): self
     {
-        return new self(
-            $this->name,
-            $this->style,
-            $set,
-            $this->size,
-            $this->pins,
-            $this->stages,
-            $this->ingredients,
-            $this->extra,
-            $this->makes,
-            $this->serves,
-            $this->story,
-            $this->ends,
-        );
+        return $this->with(measures: $set);
     }
 
     /** The same recipe, held against another style. */
     public function withStyle(?string $style): self
     {
+        return $this->with(styles: [$style]);
+    }
+
+    /**
+     * @param list<Stage>|null $stages null for the same, as of all of these
+     * @param array<string, mixed>|null $extra
+     * @param list<string|StyleArray|null> $styles none for the same, since no style is one too
+     */
+    private function with(
+        ?array $stages = null,
+        ?array $extra = null,
+        ?MeasuringSet $measures = null,
+        array $styles = [],
+        bool $isSized = true,
+    ): self {
         return new self(
             $this->name,
-            $style,
-            $this->measures,
-            $this->size,
+            $styles === [] ? $this->style : $styles[0],
+            $measures ?? $this->measures,
+            $isSized ? $this->size : null,
             $this->pins,
-            $this->stages,
+            $stages ?? $this->stages,
             $this->ingredients,
-            $this->extra,
+            $extra ?? $this->extra,
             $this->makes,
             $this->serves,
             $this->story,
@@ -193,20 +182,7 @@ final readonly class Recipe
             }
         }
 
-        return new self(
-            $this->name,
-            $this->style,
-            $this->measures,
-            null,
-            $this->pins,
-            $this->withAmounts($grams)->stages,
-            $this->ingredients,
-            $this->extra,
-            $this->makes,
-            $this->serves,
-            $this->story,
-            $this->ends,
-        );
+        return $this->with(stages: $this->withAmounts($grams)->stages, isSized: false);
     }
 
     /** An id nothing in it has. */

@@ -31,7 +31,7 @@ final class OwnSauce
 
     /**
      * @param KeepingTime|null $keeps how long it keeps, where that is known better than from its lines
-     * @param int $age days since it was made
+     * @param int|null $daysLeft that it still keeps, where it has waited; null for fresh
      * @return Definition
      *
      * @throws \Vinculum\Pantry\InvalidIngredient where the pot is empty
@@ -40,7 +40,7 @@ final class OwnSauce
         string $name,
         Evaluation $evaluation,
         ?KeepingTime $keeps = null,
-        int $age = 0,
+        ?int $daysLeft = null,
     ): array {
         $facts = Facts::of($evaluation);
         $allergens = Allergens::of($evaluation->cooked->weighed);
@@ -82,8 +82,8 @@ final class OwnSauce
         return OwnIngredient::ofMixture($name, $evaluation->cooked->mixture) + [
             // at least a day: what is not to be kept is said of it, too, by what its traits are
             ...$keeps === null ? [] : ['keeps' => [
-                'fridge' => max(1, $keeps->fridgeDays - $age),
-                'opened' => max(1, min($keeps->openedDays, $keeps->fridgeDays - $age)),
+                'fridge' => max(1, min($keeps->fridgeDays, $daysLeft ?? $keeps->fridgeDays)),
+                'opened' => max(1, min($keeps->openedDays, $daysLeft ?? $keeps->openedDays)),
                 'frozen' => $keeps->frozenMonths,
             ]],
             'contains' => array_keys($allergens['contains']),

@@ -35,6 +35,8 @@ final class Cook
 
     public readonly Evaluation $planned;
 
+    public readonly Finish $finish;
+
     /** @var list<Step> */
     public readonly array $steps;
 
@@ -74,7 +76,8 @@ final class Cook
         private readonly ?SimulatedPot $truth,
     ) {
         $this->planned = Evaluation::of($plan, $catalogue, $style);
-        $this->steps = Steps::of($this->planned, $making, $clock);
+        $this->finish = Finish::of($this->planned, $making);
+        $this->steps = Steps::of($this->planned, $this->finish, $clock);
         $this->progress = Progress::of($this->steps, $events, $beganAt, $speed);
         $this->minute = $this->progress->minute($now);
         $actual = $this->whatWentIn($plan);
@@ -92,6 +95,7 @@ final class Cook
      * @param float $now seconds since 1970
      * @param Clock|null $clock what this household is known to take; null where nothing is
      * @param Making|null $making what becomes of it; null for as it is usual
+     * @param SimulatedPot|null $truth how a simulated pot really is, to see that; null for what is known of it
      */
     public static function of(
         Recipe $plan,
@@ -103,6 +107,7 @@ final class Cook
         ?Style $style,
         ?Clock $clock = null,
         ?Making $making = null,
+        ?SimulatedPot $truth = null,
     ): self {
         return new self(
             $plan,
@@ -113,36 +118,6 @@ final class Cook
             $catalogue,
             $style,
             $clock ?? new Clock,
-            $making ?? new Making,
-            null,
-        );
-    }
-
-    /**
-     * The same cook as it really is, where the pot is a simulated one.
-     *
-     * @param list<Event> $events
-     */
-    public static function really(
-        Recipe $plan,
-        array $events,
-        float $beganAt,
-        float $speed,
-        float $now,
-        Catalogue $catalogue,
-        ?Style $style,
-        SimulatedPot $truth,
-        ?Making $making = null,
-    ): self {
-        return new self(
-            $plan,
-            $events,
-            $beganAt,
-            $speed,
-            $now,
-            $catalogue,
-            $style,
-            new Clock,
             $making ?? new Making,
             $truth,
         );

@@ -25,26 +25,51 @@ final readonly class Finish
 
     /**
      * @param list<array{name: string, ml: float, label: Sentence}> $portions
+     * @param string $problem why it cannot be divided so; empty where it can
      * @param array{count: int, ml: float, is_asked: bool} $jars how many, and mL in each
+     * @param Ends $usual how it would end where nobody said
+     * @param KeepingTime|null $keeps how long it keeps; null where nothing is known of that
      */
-    private function __construct(public Ends $ends, public array $portions, public array $jars) {}
+    private function __construct(
+        public Ends $ends,
+        public array $portions,
+        public string $problem,
+        public array $jars,
+        public Ends $usual,
+        public ?KeepingTime $keeps,
+    ) {}
 
     /** @param Evaluation $sauce in the amounts of this making; portions that it cannot be divided in are not */
     public static function of(Evaluation $sauce, Making $making): self
     {
         $ml = $sauce->estimates->volume()->value;
         $containers = $making->containers($sauce);
+        $divided = [];
+        $problem = '';
         try {
             $divided = trim($making->portions) === ''
                 ? []
                 : Division::of($making->portions, $ml, $sauce->recipe->measures, $sauce->estimates->mass()->value);
-        } catch (UnreachableTarget) {
-            $divided = [];
+        } catch (UnreachableTarget $why) {
+            $problem = $why->getMessage();
         }
+        $keeps = KeepingTime::of(Facts::of($sauce));
+        $usual = self::usual($sauce, $keeps);
 
-        return new self($making->ends ?? self::usual($sauce), $divided, $containers === null
-            ? ['count' => max(1, (int) ceil($ml / self::USUAL_JAR_ML)), 'ml' => self::USUAL_JAR_ML, 'is_asked' => false]
-            : ['count' => $containers['count'], 'ml' => $containers['fill_ml'], 'is_asked' => true]);
+        return new self(
+            $making->ends ?? $usual,
+            $divided,
+            $problem,
+            $containers === null
+                ? [
+                    'count' => max(1, (int) ceil($ml / self::USUAL_JAR_ML)),
+                    'ml' => self::USUAL_JAR_ML,
+                    'is_asked' => false,
+                ]
+                : ['count' => $containers['count'], 'ml' => $containers['fill_ml'], 'is_asked' => true],
+            $usual,
+            $keeps,
+        );
     }
 
     /** As is usual of what is called so: of several words of its name the last; null where they say nothing. */
@@ -69,7 +94,7 @@ final readonly class Finish
     }
 
     /** As its maker says, or as is usual of its kind or of what is called so, or as long as it keeps. */
-    public static function usual(Evaluation $sauce): Ends
+    private static function usual(Evaluation $sauce, ?KeepingTime $keeps): Ends
     {
         $said = $sauce->recipe->ends ?? $sauce->style->ends ?? self::byName($sauce);
         if ($said !== null) {
@@ -82,7 +107,7 @@ final readonly class Finish
             $rests = $rests || ($stage->restBetterMinutes ?? 0.0) > 0.0;
         }
         $isHot = $isHot && ! $rests;
-        $days = KeepingTime::of(Facts::of($sauce))->fridgeDays ?? 0;
+        $days = $keeps->fridgeDays ?? 0;
 
         return match (true) {
             $days > ($isHot ? self::EATEN_HOT : self::EATEN_COLD) => Ends::Jarred,

@@ -51,15 +51,15 @@ final class Steps
     }
 
     /**
-     * @param Making|null $making how much of it, and what becomes of it; null for as it is usual
+     * @param Finish|null $finish what becomes of it; null for as it is usual
      * @param Clock|null $clock what this household is known to take; null where nothing is
      * @return list<Step> none for an empty pot
      */
-    public static function of(Evaluation $evaluation, ?Making $making = null, ?Clock $clock = null): array
+    public static function of(Evaluation $evaluation, ?Finish $finish = null, ?Clock $clock = null): array
     {
         $steps = new self($evaluation, $clock ?? new Clock);
 
-        return $steps->lines === [] ? [] : $steps->all(Finish::of($evaluation, $making ?? new Making));
+        return $steps->lines === [] ? [] : $steps->all($finish ?? Finish::of($evaluation, new Making));
     }
 
     /** @return list<Step> */

@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace Vinculum\Words;
 
-use Vinculum\Batch\Division;
 use Vinculum\Batch\Making;
-use Vinculum\Batch\UnreachableTarget;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Plan\Pace;
 use Vinculum\Recipe\Ends;
-use Vinculum\Safety\Facts;
-use Vinculum\Safety\KeepingTime;
 use Vinculum\Stove\Clock;
 use Vinculum\Stove\Finish;
 use Vinculum\Stove\Step;
-use Vinculum\Stove\Steps;
 
 /**
  * One making, as every screen shows it (making-look.schema.json): how much, what is set apart, how it ends, how long it
@@ -31,19 +26,22 @@ final readonly class MakingView
     /**
      * @param Evaluation $made in the amounts of this making
      * @param float $factor on the recipe
+     * @param list<Step> $steps of making it
      * @return array<string, mixed>
      */
-    public function of(Evaluation $made, Making $making, float $factor, Clock $clock): array
-    {
-        $steps = Steps::of($made, $making, $clock);
+    public function of(
+        Evaluation $made,
+        Making $making,
+        float $factor,
+        Clock $clock,
+        Finish $finish,
+        array $steps,
+    ): array {
         $hands = $all = 0.0;
         foreach ($steps as $step) {
             $all += $step->minutes->value;
             $hands += $step->isHands ? $step->minutes->value : 0.0;
         }
-        $keeps = KeepingTime::of(Facts::of($made));
-        [$portions, $problem] = $this->portions($made, $making);
-        $ends = $making->ends ?? Finish::usual($made);
 
         return [
             'to' => $making->to,
@@ -54,15 +52,22 @@ final readonly class MakingView
             'makes_ml' => Digits::six($made->estimates->volume()->value),
             'makes_g' => Digits::six($made->estimates->mass()->value),
             'makes_text' => $this->speech->volume($made->estimates->volume()->value),
-            'portions' => $portions,
-            'portions_problem' => $problem,
-            'ends' => $ends->value,
-            'ends_text' => $ends->called(),
+            'portions' => array_map(
+                fn (array $portion): array => [
+                    'name' => $portion['name'],
+                    'text' => $this->speech->volume($portion['ml']),
+                    'label' => $this->speech->say($portion['label']),
+                ],
+                $finish->portions,
+            ),
+            'portions_problem' => $finish->problem,
+            'ends' => $finish->ends->value,
+            'ends_text' => $finish->ends->called(),
             'ways' => array_map(
                 static fn (Ends $way): array => [
                     'ends' => $way->value,
                     'text' => $way->short(),
-                    'is_usual' => $way === Finish::usual($made),
+                    'is_usual' => $way === $finish->usual,
                 ],
                 Ends::cases(),
             ),
@@ -80,7 +85,7 @@ final readonly class MakingView
                 ],
                 $steps,
             ),
-            'keeps_text' => $keeps === null ? '' : $keeps->short(),
+            'keeps_text' => $finish->keeps === null ? '' : $finish->keeps->short(),
             'paces' => self::paces($steps, $clock),
         ];
     }
@@ -125,31 +130,6 @@ final readonly class MakingView
             $this->speech->percent(max(0.0, 1 - $jars['fill_ml'] / $jars['volume_ml'])),
             $makes,
         );
-    }
-
-    /** @return array{list<array{name: string, text: string, label: string}>, string} */
-    private function portions(Evaluation $made, Making $making): array
-    {
-        if (trim($making->portions) === '') {
-            return [[], ''];
-        }
-        try {
-            return [array_map(
-                fn (array $portion): array => [
-                    'name' => $portion['name'],
-                    'text' => $this->speech->volume($portion['ml']),
-                    'label' => $this->speech->say($portion['label']),
-                ],
-                Division::of(
-                    $making->portions,
-                    $made->estimates->volume()->value,
-                    $made->recipe->measures,
-                    $made->estimates->mass()->value,
-                ),
-            ), ''];
-        } catch (UnreachableTarget $why) {
-            return [[], $why->getMessage()];
-        }
     }
 
     /**

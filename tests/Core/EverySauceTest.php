@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sauce;
 use Tests\Support\Server;
+use Vinculum\Batch\Making;
 use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
 use Vinculum\Evaluation\Evaluation;
@@ -140,7 +141,7 @@ final class EverySauceTest extends TestCase
         $kinds = array_map(static fn ($step): StepKind => $step->kind, $steps);
         self::assertSame(StepKind::Gather, $kinds[0]);
         self::assertContains(StepKind::Taste, $kinds);
-        $ends = Finish::usual($sauce);
+        $ends = Finish::of($sauce, new Making)->ends;
         self::assertSame($ends === Ends::Jarred, in_array(StepKind::Fill, $kinds, true));
         self::assertSame($ends !== Ends::Jarred, in_array(StepKind::Serve, $kinds, true));
         foreach ($steps as $step) {

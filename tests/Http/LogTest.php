@@ -122,7 +122,7 @@ final class LogTest extends HttpTestCase
             'count' => 1,
             'place' => 'freezer',
         ]));
-        $this->documented('recipe-record', $this->postJson("/api/batches/{$id}/onward", []), 201);
+        $this->documented('failure', $this->postJson("/api/batches/{$id}/onward", []), 409);
     }
 
     public function test_a_jar_is_as_large_as_it_is_said_in_any_measure(): void

@@ -55,7 +55,7 @@ final class BatchController
         if ($asked !== null && $asked->stored->id !== $recipe->id) {
             throw InvalidRecipe::at('making', 'is a making of another recipe. Expected: one of this.');
         }
-        $scaled = $asked === null ? null : $makings->scaled($asked->recipe(), $asked->making);
+        $scaled = $asked === null ? null : $makings->scaled($asked);
         $evaluation = $scaled->evaluation ?? $evaluator->stored($recipe);
         if ($evaluation->cooked->mixture->mass() <= 0.0) {
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');

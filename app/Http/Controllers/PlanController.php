@@ -46,7 +46,7 @@ final readonly class PlanController
         $batches = [];
         foreach ($request->makings() as $i => $asked) {
             try {
-                $batches[] = $this->planner->scaled($asked->recipe(), $asked->making)->evaluation->cooked->weighed;
+                $batches[] = $this->makings->scaled($asked)->evaluation->cooked->weighed;
             } catch (UnreachableTarget $why) {
                 throw InvalidRecipe::at("batches[{$i}].to", $why->getMessage());
             }

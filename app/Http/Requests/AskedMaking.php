@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\MakingRecord;
 use App\Models\StoredRecipe;
-use App\Recipes\Evaluator;
 use Vinculum\Batch\Making;
 use Vinculum\Recipe\Ends;
 use Vinculum\Recipe\Formats\RecipeDocument;
@@ -45,8 +44,6 @@ final readonly class AskedMaking
         $stored
             = StoredRecipe::query()->find($recipe)
             ?? throw InvalidRecipe::at("{$at}recipe", 'is no recipe on the Shelf.');
-        // however it came to be broken, it is refused with the reason
-        app(Evaluator::class)->stored($stored);
 
         return new self($stored, $record?->making() ?? self::said($given), $text('ready') ?? $record?->ready, $record);
     }
@@ -55,7 +52,9 @@ final readonly class AskedMaking
     public static function said(array $given): Making
     {
         $portions = $given['portions'] ?? '';
-        $headspace = $given['headspace_percent'] ?? 0.0;
+        // null is as much as is usual; where nothing is said of it, none is left
+        $isUsual = array_key_exists('headspace_percent', $given) && $given['headspace_percent'] === null;
+        $headspace = $isUsual ? Making::HEADSPACE : $given['headspace_percent'] ?? 0.0;
         $ends = $given['ends'] ?? null;
 
         return new Making(

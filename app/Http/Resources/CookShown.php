@@ -37,6 +37,8 @@ final readonly class CookShown
                 Makings::fromKept($record->making),
                 (float) ($record->making['factor'] ?? 1.0),
                 Makings::clock(),
+                $cook->finish,
+                $cook->steps,
             ),
         ] + $this->view->of($cook, Stove::now());
     }

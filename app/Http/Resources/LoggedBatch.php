@@ -42,8 +42,9 @@ final class LoggedBatch extends Resource
         $asMade = $journal->evaluated($this->resource);
         $made = $this->made();
         $safety = $view->safety($made, $asMade);
-        // a jar is filled to below its rim, as the making says
-        $filled = 1 - (float) ($this->making['headspace_percent'] ?? Making::HEADSPACE) / 100;
+        $making = $this->making === null
+            ? new Making(headspacePercent: Making::HEADSPACE)
+            : Makings::fromKept($this->making);
         $density = $made->mixture()->mass() / max(1e-9, $made->mixture()->volume());
         $likes = $journal->likes(is_string($this->document['style'] ?? null) ? $this->document['style'] : null);
         $contains = Allergens::of($asMade->cooked->weighed);
@@ -78,7 +79,7 @@ final class LoggedBatch extends Resource
                 $this->jars->filter(static fn (JarRecord $jar): bool => $jar->size_ml !== null)->count(),
             ),
             'liking_text' => $this->liking() === null ? '' : app(Speech::class)->number($this->liking()),
-            'making' => app(MakingView::class)->made($asMade, Makings::fromKept($this->making)),
+            'making' => app(MakingView::class)->made($asMade, $making),
             'jars' => $this->jars
                 ->map(
                     static fn (JarRecord $jar): array => [
@@ -89,7 +90,7 @@ final class LoggedBatch extends Resource
                         'size_text' => $jar->size_ml === null ? '' : app(Speech::class)->volume($jar->size_ml),
                         'grams_text' => $jar->size_ml === null
                             ? ''
-                            : app(Speech::class)->grams($jar->size_ml * $filled * $density),
+                            : app(Speech::class)->grams($making->filled($jar->size_ml) * $density),
                         'state' => $jar->gone_on !== null ? 'gone' : ($jar->opened_on !== null ? 'open' : 'full'),
                         'given_to' => $jar->given_to,
                         'keeps_text' => $log->keeps($jar->place, $jar->keep_until?->toDateString(), $today),

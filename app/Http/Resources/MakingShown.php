@@ -23,7 +23,7 @@ final readonly class MakingShown
         $problem = '';
         try {
             $asked = AskedMaking::of(['making' => $record->id]);
-            $look = $this->makings->shown($this->makings->scaled($asked->recipe(), $asked->making), $asked->making);
+            $look = $this->makings->shown($this->makings->scaled($asked), $asked->making);
         } catch (UnreachableTarget|InvalidRecipe|RequestRefused $why) {
             // it is kept all the same, and says what is the matter with it
             $problem = $why->getMessage();

@@ -62,14 +62,18 @@ final class HtmlCard implements ReadsText, WritesText
 
     public function checked(string $text): array
     {
-        return ['schema' => 'recipe', 'text' => self::inside($text) ?? ''];
+        $inside = self::inside($text) ?? '';
+        if (Json::object($inside) === null) {
+            throw self::torn();
+        }
+
+        return ['schema' => 'recipe', 'text' => $inside];
     }
 
     public function bringIn(string $text, Catalogue $catalogue, Kitchenware $kit): BroughtIn
     {
         /** @var RecipeArray $document */
-        $document = Json::object(self::inside($text) ?? '')
-            ?? throw InvalidRecipe::at('text', 'The recipe inside this card is torn. Copy its lines as text instead.');
+        $document = Json::object(self::inside($text) ?? '') ?? throw self::torn();
 
         return new BroughtIn(RecipeDocument::read($document));
     }
@@ -140,6 +144,11 @@ final class HtmlCard implements ReadsText, WritesText
     private static function plain(string $text): string
     {
         return htmlspecialchars($text, ENT_QUOTES | ENT_SUBSTITUTE, 'UTF-8');
+    }
+
+    private static function torn(): InvalidRecipe
+    {
+        return InvalidRecipe::at('text', 'The recipe inside this card is torn. Copy its lines as text instead.');
     }
 
     /** The recipe as the open format has it, where a text is such a card. */

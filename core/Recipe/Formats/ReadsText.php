@@ -22,6 +22,8 @@ interface ReadsText extends Format
      * What of a text is held against which schema of ours first; null for nothing.
      *
      * @return array{schema: string, text: string}|null
+     *
+     * @throws InvalidRecipe where there is nothing of it that could be read
      */
     public function checked(string $text): ?array;
 

@@ -19,9 +19,6 @@ use Vinculum\Recipe\WeighedLine;
  */
 final readonly class Handwork
 {
-    /** Works that take a thing apart: of several only the longest is done. */
-    private const CUTS = ['chopped', 'sliced', 'halved', 'grated', 'crushed', 'pounded', 'ground', 'processed'];
-
     /** What a blender takes over: pieces of any size will do. */
     private const FOR_THE_BLENDER = 0.6;
 
@@ -29,9 +26,6 @@ final readonly class Handwork
     private const HARDLY = 0.1;
 
     private const ML_A_LITRE = 1000.0;
-
-    /** Portions that are no piece of anything, or many of them. */
-    private const NO_PIECE = '/\b(?:cup|tbsp|tsp|cm|inch|bunch|head|bulb|handful|bag|tin|slice|punnet|strip)\b/';
 
     public function __construct(private Vocabulary $vocabulary) {}
 
@@ -69,7 +63,8 @@ final readonly class Handwork
             return null;
         }
         $works = [...$this->first($rows, 'always'), ...$said];
-        $isCut = array_intersect($said, self::CUTS) !== [];
+        $cuts = $this->vocabulary->words['hands']['cuts'];
+        $isCut = array_intersect($said, $cuts) !== [];
         if (! $isCut && ($said === [] || $degree !== null) && $line->line->handling === Handling::In) {
             $works = [...$works, ...$this->first($rows, 'usual')];
             $degree ??= $isBlended ? self::FOR_THE_BLENDER : 1.0;
@@ -84,7 +79,7 @@ final readonly class Handwork
         foreach ($works as $work) {
             $takes = $this->minutes($rows, $work);
             $once += ($takes['once'] ?? 0.0) > 0.0 ? [$work => $takes['once']] : [];
-            $minutes += $this->each($takes, $line) * (in_array($work, self::CUTS, true) ? $degree : 1.0);
+            $minutes += $this->each($takes, $line) * (in_array($work, $cuts, true) ? $degree : 1.0);
         }
         $row = array_values(array_filter($rows, static fn (array $row): bool => $row['once'] > 0.0))[0] ?? null;
 
@@ -183,14 +178,15 @@ final readonly class Handwork
     /** @param Minutes $takes */
     private function each(array $takes, WeighedLine $line): float
     {
-        return ($takes['each'] ?? 0.0) * self::pieces($line) + ($takes['100g'] ?? 0.0) * $line->grams / 100;
+        return ($takes['each'] ?? 0.0) * $this->pieces($line) + ($takes['100g'] ?? 0.0) * $line->grams / 100;
     }
 
     /** How many there are of it; half of one is peeled as one is. */
-    private static function pieces(WeighedLine $line): float
+    private function pieces(WeighedLine $line): float
     {
         foreach ($line->ingredient->portions ?? [] as $portion) {
-            if (preg_match(self::NO_PIECE, $portion->name) !== 1) {
+            $words = preg_split('/[^\p{L}]+/u', $portion->name) ?: [];
+            if (array_intersect($words, $this->vocabulary->words['hands']['no-piece']) === []) {
                 return max(1.0, ceil($line->grams / $portion->grams - self::HARDLY));
             }
         }
@@ -205,16 +201,16 @@ final readonly class Handwork
      */
     private function withOneCut(array $works, array $rows, WeighedLine $line): array
     {
-        $cuts = array_values(array_intersect($works, self::CUTS));
-        if (in_array('processed', $cuts, true)) {
-            $cuts = ['processed'];
-        }
+        $hands = $this->vocabulary->words['hands'];
+        $cuts = array_values(array_intersect($works, $hands['cuts']));
+        $byMachine = array_values(array_intersect($cuts, $hands['machine']));
+        $cuts = $byMachine === [] ? $cuts : $byMachine;
         usort(
             $cuts,
             fn (string $a, string $b): int => $this->each($this->minutes($rows, $b), $line)
                 <=> $this->each($this->minutes($rows, $a), $line),
         );
 
-        return [...array_values(array_diff($works, self::CUTS)), ...array_slice($cuts, 0, 1)];
+        return [...array_values(array_diff($works, $hands['cuts'])), ...array_slice($cuts, 0, 1)];
     }
 }

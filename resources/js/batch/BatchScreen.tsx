@@ -82,7 +82,7 @@ export function BatchScreen() {
               <div className="proposal-do">
                 <Link
                   className="do"
-                  to={`/card/${id}?to=${encodeURIComponent(how.to)}&headspace=${how.headspace_percent}`}
+                  to={`/card/${id}?to=${encodeURIComponent(how.to)}&headspace=${answer.making.headspace_percent}`}
                 >
                   Card to print
                 </Link>

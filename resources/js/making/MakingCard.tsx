@@ -84,6 +84,7 @@ export function MakingCard({ said, look, title, problem = '', isCompact = false,
             <input
               inputMode="decimal"
               value={said.headspace}
+              placeholder={`${look.headspace_percent}`}
               onChange={(event) => say({ headspace: event.target.value })}
             />
           </label>

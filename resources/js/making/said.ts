@@ -10,6 +10,7 @@ export interface Said {
   making: string | null;
   recipe: string;
   to: string;
+  /** Empty for as much as is usual. */
   headspace: string;
   portions: string;
   /** As a field for a day and a time has it; empty for as soon as may be. */
@@ -22,7 +23,7 @@ export const nothingSaid = (recipe: string): Said => ({
   making: null,
   recipe,
   to: '',
-  headspace: '5',
+  headspace: '',
   portions: '',
   ready: '',
   ends: null,
@@ -42,11 +43,8 @@ export const saidOf = (making: Making): Said => ({
 export const asked = (said: Said) => ({
   recipe: said.recipe,
   to: said.to.trim(),
-  headspace_percent: typedNumber(said.headspace) ?? 0,
-  portions: said.portions
-    .split(/[,\n;]/)
-    .map((portion) => portion.trim())
-    .filter((portion) => portion !== ''),
+  headspace_percent: typedNumber(said.headspace),
+  portions: said.portions.trim() === '' ? [] : [said.portions.trim()],
   ends: said.ends,
 });
 

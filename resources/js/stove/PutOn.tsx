@@ -13,9 +13,6 @@ interface Props {
   onBegun: (cook: string) => void;
 }
 
-/** Of each jar left free where nobody was asked, per cent. */
-const HEADSPACE = 5;
-
 /** Which sauce, how much of it, and whether the pot is there. */
 export function PutOn({ making = '', recipe = '', to = '', onBegun }: Props) {
   const queries = useQueryClient();
@@ -31,9 +28,7 @@ export function PutOn({ making = '', recipe = '', to = '', onBegun }: Props) {
   const begin = useMutation({
     mutationFn: (practice: boolean) =>
       beginCook(
-        making === ''
-          ? { recipe: chosen, to: amount.trim(), headspace_percent: HEADSPACE, practice }
-          : { making, practice },
+        making === '' ? { recipe: chosen, to: amount.trim(), headspace_percent: null, practice } : { making, practice },
       ),
     onSuccess: async (cook) => {
       await queries.invalidateQueries({ queryKey: stoveKey });

@@ -156,7 +156,7 @@ final class CookTest extends TestCase
         $far = $otherwise = 0;
         for ($seed = 1; $seed <= 60; $seed++) {
             $truth = new SimulatedPot($seed);
-            $really = Cook::really(
+            $really = Cook::of(
                 $this->recipe(),
                 $this->events,
                 0.0,
@@ -164,7 +164,7 @@ final class CookTest extends TestCase
                 30 * 60.0,
                 Sauce::catalogue(),
                 null,
-                $truth,
+                truth: $truth,
             );
             $pot = TruePot::of($really, $truth);
             self::assertEqualsWithDelta($pot->grams + $truth->pan(), (new Scale)->read($pot, 1), 12.0);

@@ -172,9 +172,10 @@ final class StepsTest extends TestCase
     public function test_how_it_usually_ends_is_its_own_or_its_kinds_or_by_how_long_it_keeps(): void
     {
         $usual = static fn (array $lines, array $stage = [], array $recipe = [], ?string $style = null): string
-            => Finish::usual(
+            => Finish::of(
                 Sauce::evaluate($lines, $stage, $recipe, $style === null ? null : Sauce::style($style)),
-            )->value;
+                new Making,
+            )->usual->value;
         $simmered = ['process' => ['kind' => 'simmer', 'minutes' => 10]];
 
         self::assertSame('frozen', $usual(['tomato' => '1 kg'], $simmered, ['ends' => 'frozen'], 'gravy'));
@@ -206,7 +207,7 @@ final class StepsTest extends TestCase
                 ['process' => ['kind' => 'simmer', 'minutes' => 10]],
                 ['name' => $name],
             );
-            self::assertSame($ends, Finish::usual($sauce)->value, $name);
+            self::assertSame($ends, Finish::of($sauce, new Making)->usual->value, $name);
         }
     }
 
@@ -293,7 +294,8 @@ final class StepsTest extends TestCase
             'stages' => $stages,
         ]);
         $steps = [];
-        foreach (Steps::of(Evaluation::of($recipe, Sauce::catalogue(), null), $making) as $step) {
+        $evaluation = Evaluation::of($recipe, Sauce::catalogue(), null);
+        foreach (Steps::of($evaluation, Finish::of($evaluation, $making ?? new Making)) as $step) {
             $steps[$step->id] = $step;
         }
 

@@ -38,6 +38,7 @@ final class Times
         if (preg_match('/\bover\s?night\b/u', $said) === 1) {
             return self::OVERNIGHT;
         }
+        $said = self::partsOfAnHour($said);
         $number
             = '(\d+(?:[.,]\d+)?(?:\s+\d\/\d|\s?[½¼¾])?|[½¼¾]|half an?|an?|one|two|three|four|five|six|ten|'
                 .'fifteen|twenty|thirty|forty|a few|a couple of|several)';
@@ -68,6 +69,42 @@ final class Times
         }
 
         return round($total, 3);
+    }
+
+    /** "three quarters of an hour", "an hour and a half", "two and a half hours", their number before the unit. */
+    private static function partsOfAnHour(string $said): string
+    {
+        $shares = implode('|', array_keys(self::SHARES));
+        $minutes = static fn (string $share): string => self::share($share) / 100 * self::MINUTES['h'].' min';
+        $said = (string) preg_replace_callback(
+            "/\\b({$shares}|quarter|third) of an hour\\b/u",
+            static fn (array $match): string => $minutes($match[1]),
+            $said,
+        );
+
+        $said = (string) preg_replace_callback(
+            '/\b(\d+|\p{L}+) and an? half (?=(?:sec|min|h|day|week))/u',
+            static fn (array $match): string => (string) ((Numeral::read($match[1])[0]->value ?? 0.0) + 0.5).' ',
+            $said,
+        );
+
+        return (string) preg_replace_callback(
+            '/\b(min(?:ute)?|h(?:ou)?r|day|week)s? and (?:an? )?(half|quarter|third)\b/u',
+            static function (array $match): string {
+                $unit = $match[1][0] === 'h' ? 'h' : substr($match[1], 0, 3);
+                $share = self::share($match[2]);
+                $more = $share / 100 * (self::MINUTES[$unit] ?? self::MINUTES['week']);
+
+                return "{$match[1]} ".($unit === 'min' ? $more / self::MINUTES['sec'].' sec' : "{$more} min");
+            },
+            $said,
+        );
+    }
+
+    /** Per cent that "half" and "quarter" stand for, with or without their article. */
+    private static function share(string $said): float
+    {
+        return self::SHARES[$said] ?? self::SHARES["a {$said}"] ?? 0.0;
     }
 
     public static function until(string $said, Kitchenware $kit): ?Until

@@ -1423,9 +1423,9 @@ export interface CookInput {
    */
   to?: string;
   /**
-   * a number from 0 to 50: per cent of each container left empty
+   * a number from 0 to 50: per cent of each container left empty; null for as much as is usual
    */
-  headspace_percent?: number;
+  headspace_percent?: number | null;
   /**
    * a list of at most 12 portions, such as marinade 300 ml and table the rest
    *
@@ -2503,9 +2503,9 @@ export interface MakingInput {
    */
   to?: string;
   /**
-   * a number from 0 to 50: per cent of each container left empty
+   * a number from 0 to 50: per cent of each container left empty; null for as much as is usual
    */
-  headspace_percent?: number;
+  headspace_percent?: number | null;
   /**
    * a list of at most 12 portions, such as marinade 300 ml and table the rest
    *
@@ -2737,9 +2737,9 @@ export interface PlanInput1 {
    */
   to?: string;
   /**
-   * a number from 0 to 50
+   * a number from 0 to 50: per cent of each container left empty; null for as much as is usual
    */
-  headspace_percent?: number;
+  headspace_percent?: number | null;
   /**
    * portions, such as marinade 300 ml, table the rest
    *
@@ -3508,9 +3508,9 @@ export interface ScaleInput1 {
    */
   to?: string;
   /**
-   * a number from 0 to 50
+   * a number from 0 to 50: per cent of each container left empty; null for as much as is usual
    */
-  headspace_percent?: number;
+  headspace_percent?: number | null;
   /**
    * the id of a making, which says all the rest
    */
@@ -3565,9 +3565,9 @@ export interface ShoppingInput {
      */
     to?: string;
     /**
-     * a number from 0 to 50: per cent of each container left empty
+     * a number from 0 to 50: per cent of each container left empty; null for as much as is usual
      */
-    headspace_percent?: number;
+    headspace_percent?: number | null;
   }[];
 }
 export interface StopInput {
@@ -3964,9 +3964,9 @@ export interface WhenInput {
      */
     to?: string;
     /**
-     * a number from 0 to 50: per cent of each container left empty
+     * a number from 0 to 50: per cent of each container left empty; null for as much as is usual
      */
-    headspace_percent?: number;
+    headspace_percent?: number | null;
     /**
      * a list of at most 12 portions, such as marinade 300 ml and table the rest
      *
