@@ -99,6 +99,10 @@ final class BoilingOff
         $grams = $this->grams($amount, $until);
 
         $perMinute = $dries ? $hob->dryingPerMinute : $hob->simmerPerMinute;
+        if ($this->pot->totals[Constituent::WATER] <= 0.0) {
+            // salt alone boils nothing off, however long it stands there
+            return 0.0;
+        }
 
         return $perMinute > 0.0
             ? -log1p(-min(1 - 1e-9, $grams / $this->pot->totals[Constituent::WATER])) / $perMinute

@@ -174,6 +174,17 @@ final class KitchenTest extends TestCase
         self::assertStringContainsString('no water to boil off', Say::it($sauce->problems()[0]->text));
     }
 
+    public function test_salt_alone_boils_nothing_off_however_far_it_is_to_go(): void
+    {
+        foreach (['loss_percent' => 30, 'mass_g' => 5, 'volume_ml' => 30] as $until => $value) {
+            $salt = Sauce::evaluate(
+                ['fine-salt' => '12 g'],
+                ['process' => ['kind' => 'simmer', 'until' => [$until => $value]]],
+            );
+            self::assertSame(0.0, $salt->cooked->stages[0]->boiledOff, $until);
+        }
+    }
+
     public function test_by_the_clock_a_kilowatt_boils_off_27_grams_a_minute(): void
     {
         // 1 kW / 2257 kJ/kg = 26.6 g/min (steam tables); medium is 1 kW on the large ring, so ten minutes take 266 g
