@@ -9,10 +9,12 @@ use App\Http\Controllers\CookController;
 use App\Http\Controllers\CookEventController;
 use App\Http\Controllers\CookTasteController;
 use App\Http\Controllers\CopyController;
+use App\Http\Controllers\DifferentController;
 use App\Http\Controllers\DoorController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\EvaluationController;
+use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\FormatController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IngredientController;
@@ -85,6 +87,16 @@ Route::post('recipes/{recipe}/versions/{version}/bring-back', [VersionController
 Route::get('recipes/{recipe}/batches', [BatchController::class, 'index'])->name('recipes.batches.index');
 Route::post('recipes/{recipe}/batches', [BatchController::class, 'store'])->name('recipes.batches.store');
 Route::get('recipes/{recipe}/trials', [TrialController::class, 'index'])->name('recipes.trials.index');
+Route::get('recipes/{recipe}/trials/csv', [TrialController::class, 'csv'])->name('recipes.trials.csv');
+Route::get('recipes/{recipe}/next-tries', [TrialController::class, 'worth'])->name('recipes.next-tries.worth');
+Route::post('recipes/{recipe}/different', [DifferentController::class, 'read'])->name('recipes.different.read');
+Route::put('recipes/{recipe}/family', [FamilyController::class, 'join'])->name('recipes.family.join');
+Route::delete('recipes/{recipe}/family', [FamilyController::class, 'split'])->name('recipes.family.split');
+Route::post('batches/{batch}/next-try', [TrialController::class, 'setUp'])->name('batches.next-try.setUp');
+Route::put('batches/{batch}/different', [DifferentController::class, 'update'])->name('batches.different.update');
+Route::put('batches/{batch}/tastings/{tasting}/heard', [TastingController::class, 'heard'])
+    ->whereNumber('tasting')
+    ->name('batches.tastings.heard');
 Route::post('batches/{batch}/readings', [ReadingController::class, 'store'])->name('batches.readings.store');
 Route::delete('batches/{batch}/readings/{reading}', [ReadingController::class, 'destroy'])
     ->whereNumber('reading')

@@ -25,7 +25,8 @@ use Vinculum\Recipe\Formats\RecipeDocument;
  * @property string $name
  * @property RecipeArray $document
  * @property int $revision
- * @property string|null $variant_of
+ * @property string|null $variant_of the recipe its family began with; null for that one
+ * @property string|null $parent_id the recipe it was made from
  * @property string|null $card what the Shelf shows of it, see ShelfCards
  * @property string|null $card_key
  * @property string $words all it is found by
@@ -44,6 +45,9 @@ final class StoredRecipe extends Model
     /** What a card is made of while it is of today. */
     public const ON_A_CARD = ['id', 'name', 'revision', 'updated_at', 'variant_of', 'card', 'card_key'];
 
+    /** The recipe a family began with, of any of its rows. */
+    public const FAMILY = 'coalesce(recipes.variant_of, recipes.id)';
+
     /** On one page of the Shelf. */
     public const PAGE = 60;
 
@@ -55,32 +59,48 @@ final class StoredRecipe extends Model
 
     protected $table = 'recipes';
 
-    protected $fillable = ['name', 'document', 'revision', 'variant_of', 'words'];
+    protected $fillable = ['name', 'document', 'revision', 'variant_of', 'parent_id', 'words'];
 
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class, 'revision' => 'integer'];
 
     /**
      * @param RecipeArray $document
-     * @param string|null $variantOf the recipe it is a variant of; one of a variant belongs to the same family
+     * @param string|null $variantOf the recipe it was made from; one of a variant belongs to the same family
      */
     public static function keep(array $document, ?string $variantOf = null): self
     {
-        $first = $variantOf === null ? null : self::query()->find($variantOf);
+        $from = $variantOf === null
+            ? self::ofTheFamily($document['family'] ?? '')
+            : self::withTrashed()->find($variantOf);
+        unset($document['family']);
 
         return self::query()->create([
             'name' => $document['name'],
             'document' => $document,
             'words' => self::plainWords($document),
             'revision' => 1,
-            'variant_of' => $first === null ? null : $first->variant_of ?? $first->id,
+            'variant_of' => $from?->familyKey(),
+            'parent_id' => $from?->id,
         ]);
     }
 
-    /** Another like it, of no family. */
+    /** The sauce that a document names as the one it is a try of; null where there is none of that name. */
+    private static function ofTheFamily(string $name): ?self
+    {
+        return $name === '' ? null : self::query()->where('name', $name)->orderBy('created_at')->first();
+    }
+
+    /** Another like it. */
     public function copy(): self
     {
-        return self::keep(['name' => mb_substr($this->name, 0, 110).', a copy'] + $this->document);
+        return self::keep(['name' => mb_substr($this->name, 0, 110).', a copy'] + $this->document, $this->id);
+    }
+
+    /** The recipe its family began with. */
+    public function familyKey(): string
+    {
+        return $this->variant_of ?? $this->id;
     }
 
     /** @return BelongsTo<self, $this> the recipe its family began with; none for that one */
@@ -126,12 +146,20 @@ final class StoredRecipe extends Model
      */
     public function family(): Builder
     {
-        $first = $this->variant_of ?? $this->id;
+        return $this->withFamily()->whereKeyNot($this->id);
+    }
 
+    /**
+     * It and the others of its family, the one it began with first.
+     *
+     * @return Builder<self>
+     */
+    public function withFamily(): Builder
+    {
         return self::query()
-            ->where(fn (Builder $query): Builder => $query->where('id', $first)->orWhere('variant_of', $first))
-            ->whereKeyNot($this->id)
-            ->orderBy('created_at');
+            ->whereRaw(self::FAMILY.' = ?', [$this->familyKey()])
+            ->orderBy('created_at')
+            ->orderBy('id');
     }
 
     /**
@@ -142,6 +170,8 @@ final class StoredRecipe extends Model
      */
     public function replace(array $document, int $seenRevision): bool
     {
+        // whose family it is stands beside it, where it can be joined and split
+        unset($document['family']);
         $last = $this->versions()->first();
         if (
             $seenRevision === $this->revision

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Vinculum\Log\BlindPair;
+use Vinculum\Log\Remark;
 use Vinculum\Log\TastingNote;
 
 /**
@@ -21,11 +22,12 @@ use Vinculum\Log\TastingNote;
  * @property array<string, float|int> $feels
  * @property int|null $liking
  * @property string $note
+ * @property bool|null $heard whether what its note says of tastes counts; null where nobody was asked
  * @property array{taste: string, steps: float|int, moved: bool|null}|null $pair of two cups, one moved by some steps
  */
 final class Tasting extends Model
 {
-    protected $fillable = ['on', 'who', 'hot', 'with', 'feels', 'liking', 'note', 'pair'];
+    protected $fillable = ['on', 'who', 'hot', 'with', 'feels', 'liking', 'note', 'pair', 'heard'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -34,6 +36,7 @@ final class Tasting extends Model
         'feels' => DocumentCast::class,
         'pair' => DocumentCast::class,
         'liking' => 'integer',
+        'heard' => 'boolean',
     ];
 
     public function pair(): ?BlindPair
@@ -43,8 +46,17 @@ final class Tasting extends Model
             : new BlindPair($this->pair['taste'], (float) $this->pair['steps'], $this->pair['moved']);
     }
 
-    public function said(): TastingNote
+    /** @param Remark|null $heard what its note says, where that was read */
+    public function said(?Remark $heard = null): TastingNote
     {
-        return new TastingNote($this->who, array_map(floatval(...), $this->feels), $this->liking, $this->hot);
+        return new TastingNote(
+            $this->who,
+            array_map(floatval(...), $this->feels),
+            $this->liking,
+            $this->hot,
+            $this->note,
+            // what was denied once is not heard again
+            $this->heard === false ? null : $heard,
+        );
     }
 }

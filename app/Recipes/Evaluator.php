@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Http\RequestRefused;
+use App\Models\Batch;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Support\Schemas;
@@ -49,7 +50,7 @@ final readonly class Evaluator
     }
 
     /**
-     * What somebody makes of a recipe that is kept, refused with the reason where it is broken.
+     * What somebody makes of a recipe or a batch that is kept, refused with the reason where it is broken.
      *
      * @template T
      *
@@ -59,7 +60,7 @@ final readonly class Evaluator
      * @throws RequestRefused
      * @throws UnreachableTarget as it comes: that is no matter of the recipe
      */
-    public function whole(StoredRecipe $recipe, \Closure $make): mixed
+    public function whole(StoredRecipe|Batch $kept, \Closure $make): mixed
     {
         try {
             return $make();
@@ -72,7 +73,7 @@ final readonly class Evaluator
         } catch (\PDOException $why) {
             throw $why;
         } catch (\Throwable) {
-            throw RequestRefused::broken($this->whatIsWrong((string) $recipe->getRawOriginal('document')));
+            throw RequestRefused::broken($this->whatIsWrong((string) $kept->getRawOriginal('document')));
         }
     }
 

@@ -10,7 +10,6 @@ use App\Models\JarRecord;
 use App\Models\StoredRecipe;
 use App\Models\Tasting;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Log\Beside;
@@ -18,7 +17,6 @@ use Vinculum\Log\Ideal;
 use Vinculum\Log\Jar;
 use Vinculum\Log\MadeBatch;
 use Vinculum\Log\NextTrial;
-use Vinculum\Log\Trials;
 use Vinculum\Recipe\Formats\Json;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
@@ -47,13 +45,15 @@ final readonly class Journal
 
     public function __construct(private Evaluator $evaluator, private Styles $styles, private Adjuster $adjuster) {}
 
+    /** @throws RequestRefused where it cannot be read, with the reason */
     public function evaluated(Batch $batch): Evaluation
     {
-        try {
+        return $this->evaluator->whole($batch, function () use ($batch): Evaluation {
+            // what was thought on its day has to be readable as well
+            $batch->made()->thought('ph');
+
             return $this->evaluator->evaluate(RecipeDocument::read($batch->document));
-        } catch (InvalidRecipe $why) {
-            throw RequestRefused::broken(rtrim($why->getMessage(), '.').'.');
-        }
+        });
     }
 
     /** What a batch keeps for, its own meter heard. */
@@ -168,38 +168,14 @@ final readonly class Journal
     {
         return DB::transaction(static function () use ($batch): StoredRecipe {
             $name = mb_substr("{$batch->document['name']}, as no. {$batch->number}", 0, 120);
-            $document = ['name' => $name] + $batch->document;
-            $kept = StoredRecipe::keep($document);
-            $kept->forceFill(['variant_of' => $batch->recipe->variant_of ?? $batch->recipe_id])->save();
 
-            return $kept;
+            return StoredRecipe::keep(['name' => $name] + $batch->document, $batch->recipe_id);
         });
     }
 
     public function beside(Batch $one, Batch $other): Beside
     {
         return Beside::of($this->evaluated($one), $this->evaluated($other));
-    }
-
-    /**
-     * @param Collection<int, Batch> $batches at least one
-     */
-    public function trials(Collection $batches): Trials
-    {
-        $made = array_values($batches->map($this->evaluated(...))->all());
-
-        return Trials::of(
-            $made === [] ? throw new \LogicException('Of no batch there are no trials.') : $made,
-            array_values(
-                $batches
-                    ->map(
-                        static fn (Batch $batch): array => array_values(
-                            array_filter($batch->tastings->pluck('liking')->all(), is_int(...)),
-                        ),
-                    )
-                    ->all(),
-            ),
-        );
     }
 
     /**
@@ -354,6 +330,23 @@ final readonly class Journal
         return $known;
     }
 
+    /**
+     * What is known of how the one who said most likes this kind, and where a batch stands: only the tastes its kind
+     * clearly has.
+     *
+     * @return array{Ideal, array<string, float>}
+     */
+    public function standing(Batch $batch): array
+    {
+        $slug = is_string($batch->document['style'] ?? null) ? $batch->document['style'] : null;
+        $style = $this->styles->of($slug);
+
+        return [
+            $this->mostHeard($slug),
+            $style === null ? [] : NextTrial::mattering(self::stands($batch, $style), $style),
+        ];
+    }
+
     /** Of the one who said most of this kind; of nobody yet where nobody said anything. */
     private function mostHeard(?string $style): Ideal
     {
@@ -401,8 +394,7 @@ final readonly class Journal
             );
         }
         $recipe = RecipeDocument::read($batch->document);
-        $mattering = NextTrial::mattering(self::stands($batch, $style), $style);
-        $worth = NextTrial::worth($this->mostHeard($slug), $mattering);
+        $worth = NextTrial::worth(...$this->standing($batch));
         foreach ($worth as ['taste' => $taste, 'steps' => $steps]) {
             // a sauce that should be moved up is one that has so much too little of it
             $remedy = NextTrial::cup(

@@ -6,10 +6,13 @@ namespace Vinculum\Log;
 
 use Vinculum\Evaluation\Evaluation;
 use Vinculum\Recipe\Recipe;
-use Vinculum\Recipe\Stage;
 use Vinculum\Taste\Measure;
 
-/** Two batches, or two versions of a recipe, held beside one another: what differs, and nothing else. */
+/**
+ * Two batches, or two versions of a recipe, held beside one another: what differs, and nothing else.
+ *
+ * @phpstan-import-type Went from AsMade
+ */
 final readonly class Beside
 {
     /**
@@ -21,18 +24,31 @@ final readonly class Beside
 
     public static function of(Evaluation $one, Evaluation $other): self
     {
+        return new self(
+            self::steps($one, $other),
+            self::lines(AsMade::of($one)->went, AsMade::of($other)->went),
+            self::stages($one->recipe, $other->recipe),
+        );
+    }
+
+    /** @return array<string, float> from the one to the other, by Measure value */
+    public static function steps(Evaluation $one, Evaluation $other): array
+    {
         $steps = [];
         foreach (Measure::cases() as $measure) {
             $steps[$measure->value] = $measure->steps($one->tasting->value($measure), $other->tasting->value($measure));
         }
 
-        return new self($steps, self::lines($one, $other), self::stages($one->recipe, $other->recipe));
+        return $steps;
     }
 
-    /** @return list<array{name: string, one: string, other: string}> */
-    private static function lines(Evaluation $one, Evaluation $other): array
+    /**
+     * @param array<string, Went> $first
+     * @param array<string, Went> $second
+     * @return list<array{name: string, one: string, other: string}>
+     */
+    private static function lines(array $first, array $second): array
     {
-        [$first, $second] = [self::amounts($one), self::amounts($other)];
         $differ = [];
         foreach ($first + $second as $slug => $any) {
             $a = $first[$slug] ?? null;
@@ -45,32 +61,13 @@ final readonly class Beside
         return $differ;
     }
 
-    /** @return array<string, array{name: string, grams: float, text: string}> by slug */
-    private static function amounts(Evaluation $evaluation): array
-    {
-        $amounts = [];
-        foreach ($evaluation->cooked->weighed->lines as $line) {
-            $slug = $line->ingredient->slug ?? $line->line->ingredient;
-            $text = $line->line->amount ?? sprintf('%.0f g', $line->grams);
-            $amounts[$slug] = isset($amounts[$slug])
-                ? [
-                    'name' => $amounts[$slug]['name'],
-                    'grams' => $amounts[$slug]['grams'] + $line->grams,
-                    'text' => "{$amounts[$slug]['text']} + {$text}",
-                ]
-                : ['name' => $line->ingredient?->shortName() ?? $slug, 'grams' => $line->grams, 'text' => $text];
-        }
-
-        return array_filter($amounts, static fn (array $amount): bool => $amount['grams'] > 0.0);
-    }
-
     /** @return list<array{name: string, one: string, other: string}> */
     private static function stages(Recipe $one, Recipe $other): array
     {
         $differ = [];
         for ($i = 0; $i < max(count($one->stages), count($other->stages)); $i++) {
-            $a = isset($one->stages[$i]) ? self::process($one->stages[$i]) : '–';
-            $b = isset($other->stages[$i]) ? self::process($other->stages[$i]) : '–';
+            $a = isset($one->stages[$i]) ? AsMade::done($one->stages[$i]) : '–';
+            $b = isset($other->stages[$i]) ? AsMade::done($other->stages[$i]) : '–';
             if ($a !== $b) {
                 $name = $one->stages[$i]->name ?? $other->stages[$i]->name ?? '';
                 $differ[] = ['name' => $name === '' ? 'stage '.($i + 1) : $name, 'one' => $a, 'other' => $b];
@@ -78,27 +75,5 @@ final readonly class Beside
         }
 
         return $differ;
-    }
-
-    private static function process(Stage $stage): string
-    {
-        $process = $stage->process;
-        if ($process === null) {
-            return 'stirred in';
-        }
-        $until = $process->until;
-
-        return implode(', ', array_filter([
-            $process->kind->value,
-            $process->heat ?? '',
-            match ($until?->kind) {
-                'loss_percent' => sprintf('down by %g %%', round($until->value, 1)),
-                'mass_g' => sprintf('down to %.0f g', $until->value),
-                'volume_ml' => sprintf('down to %.0f ml', $until->value),
-                default => '',
-            },
-            $process->minutes === null || $until !== null ? '' : sprintf('%g min', $process->minutes),
-            $process->lid === true ? 'lid on' : '',
-        ]));
     }
 }

@@ -13,7 +13,8 @@ use Vinculum\Solve\Cholesky;
  *
  * Before any tasting it is 0 ± 1.5 steps. "Less sour, clearly" of a sauce is an observation that the ideal is two steps
  * below it, ± 1; a liking falls with the squared distance from it; which of two cups is liked better is a probit of how
- * much more the one would be liked. The observations of taste are linear and Gaussian, and bring it up to date in
+ * much more the one would be liked. A liking moves only the tastes that were spoken of with it, and a taste nobody
+ * spoke of stays as unknown as it was. The observations of taste are linear and Gaussian, and bring it up to date in
  * closed form; likings and pairs by Laplace's approximation, a few Newton steps to the mode.
  */
 final readonly class Ideal
@@ -23,9 +24,6 @@ final readonly class Ideal
 
     /** Of what a spoon says, steps. */
     private const SAID = 1.0;
-
-    /** Of a taste nobody complained of, steps; judgement. */
-    private const UNSAID = 2.5;
 
     /** A sauce at the ideal is liked so much, and a sauce so many steps off one point less; judgement. */
     private const BEST = 8.0;
@@ -46,12 +44,14 @@ final readonly class Ideal
      * @param list<string> $tastes names, in order
      * @param array<int, float> $mode steps from the aim
      * @param array<int, float> $deviations steps
+     * @param array<string, true> $spokenOf tastes that anything was ever said of
      */
     private function __construct(
         private array $tastes,
         private array $mode,
         private array $deviations,
         public int $tastings,
+        private array $spokenOf,
     ) {}
 
     /**
@@ -76,15 +76,11 @@ final readonly class Ideal
                 $gradient[$j] = -$mode[$j] / self::PRIOR ** 2;
             }
             foreach ($said as $each) {
-                foreach ($tastes as $j => $taste) {
-                    if (! isset($each['at'][$taste]) || $each['feels'] === []) {
-                        continue;
-                    }
-                    // who said one thing of a sauce has looked at the rest as well, if not as hard
-                    $wanted = $each['at'][$taste] - ($each['feels'][$taste] ?? 0.0);
-                    $weight = 1 / (isset($each['feels'][$taste]) ? self::SAID : self::UNSAID) ** 2;
-                    $precision[$j][$j] += $weight;
-                    $gradient[$j] += $weight * ($wanted - $mode[$j]);
+                // of what nobody spoke nothing is known
+                $spoken = array_intersect_key($each['feels'], $each['at']);
+                foreach (array_intersect($tastes, array_keys($spoken)) as $j => $taste) {
+                    $precision[$j][$j] += 1 / self::SAID ** 2;
+                    $gradient[$j] += ($each['at'][$taste] - $spoken[$taste] - $mode[$j]) / self::SAID ** 2;
                 }
                 $pair = $each['pair'] ?? null;
                 $j = $pair === null ? false : array_search($pair->taste, $tastes, true);
@@ -93,25 +89,14 @@ final readonly class Ideal
                     $gradient[$j] += $slope;
                     $precision[$j][$j] += $curve;
                 }
-                if ($each['liking'] === null) {
-                    continue;
-                }
-                $expected = self::BEST;
-                $slope = array_fill(0, $count, 0.0);
-                foreach ($tastes as $j => $taste) {
-                    $off = ($each['at'][$taste] ?? 0.0) - $mode[$j];
-                    $expected -= self::POINT_PER_SQUARE * $off ** 2;
-                    $slope[$j] = 2 * self::POINT_PER_SQUARE * $off;
-                }
-                if ($expected < TastingNote::LEAST_LIKED && $each['liking'] <= TastingNote::LEAST_LIKED + 1) {
-                    // no lower than the lowest: how far off it is, it does not say
-                    continue;
-                }
-                $surprise = ($each['liking'] - $expected) / self::LIKED ** 2;
-                for ($j = 0; $j < $count; $j++) {
-                    $gradient[$j] += $slope[$j] * $surprise;
-                    for ($k = 0; $k < $count; $k++) {
-                        $precision[$j][$k] += $slope[$j] * $slope[$k] / self::LIKED ** 2;
+                // a liking alone says how well, and not why
+                [$slope, $surprise] = $spoken === []
+                    ? [[], 0.0]
+                    : self::ofLiking($each['liking'], $tastes, array_intersect_key($each['at'], $spoken), $mode);
+                foreach ($slope as $j => $down) {
+                    $gradient[$j] += $down * $surprise;
+                    foreach ($slope as $k => $beside) {
+                        $precision[$j][$k] += $down * $beside / self::LIKED ** 2;
                     }
                 }
             }
@@ -129,7 +114,52 @@ final readonly class Ideal
             $deviations[] = sqrt($factor->solve($unit)[$j]);
         }
 
-        return new self($tastes, $mode, $deviations, count($said));
+        return new self($tastes, $mode, $deviations, count($said), self::spokenOf($said));
+    }
+
+    /**
+     * Tastes that anything was ever said of.
+     *
+     * @param list<array{feels: array<string, float>, pair?: BlindPair|null}> $said
+     * @return array<string, true>
+     */
+    private static function spokenOf(array $said): array
+    {
+        $spokenOf = [];
+        foreach ($said as $each) {
+            $pair = $each['pair'] ?? null;
+            $spokenOf += array_fill_keys(array_keys($each['feels']), true);
+            $spokenOf += $pair === null ? [] : [$pair->taste => true];
+        }
+
+        return $spokenOf;
+    }
+
+    /**
+     * How a liking falls off with each taste that was spoken of, and by how much it is other than was to be expected.
+     *
+     * @param list<string> $tastes
+     * @param array<string, float> $at steps from the aim
+     * @param array<int, float> $mode
+     * @return array{array<int, float>, float}
+     */
+    private static function ofLiking(?int $liking, array $tastes, array $at, array $mode): array
+    {
+        $expected = self::BEST;
+        $slope = [];
+        foreach ($tastes as $j => $taste) {
+            if (isset($at[$taste])) {
+                $off = $at[$taste] - $mode[$j];
+                $expected -= self::POINT_PER_SQUARE * $off ** 2;
+                $slope[$j] = 2 * self::POINT_PER_SQUARE * $off;
+            }
+        }
+
+        // no lower than the lowest: how far off it is, it does not say
+        return $liking === null
+            || ($expected < TastingNote::LEAST_LIKED && $liking <= TastingNote::LEAST_LIKED + 1)
+            ? [[], 0.0]
+            : [$slope, ($liking - $expected) / self::LIKED ** 2];
     }
 
     /**
@@ -159,6 +189,12 @@ final readonly class Ideal
         $j = (int) array_search($taste, $this->tastes, true);
 
         return Figure::even($this->mode[$j], Figure::HALF_WIDTHS * $this->deviations[$j], 'steps');
+    }
+
+    /** Whether anybody ever said anything of it. */
+    public function isSpokenOf(string $taste): bool
+    {
+        return isset($this->spokenOf[$taste]);
     }
 
     /** Whether it is known to lie on one side of the aim. */

@@ -70,7 +70,24 @@ final readonly class Line
         return $this->bound($this->lock, $leastG, $mostG);
     }
 
-    /** The same line, which the solver may not move, or may again. */
+    /** Another thing in its place, as much of it where nothing else is said. */
+    public function instead(string $ingredient, ?string $amount): self
+    {
+        return new self(
+            $this->id,
+            $ingredient,
+            $amount ?? $this->amount,
+            null,
+            $this->handling,
+            $this->extent,
+            $this->lossPercent,
+            $amount === null ? $this->tie : null,
+            optional: $this->optional,
+            note: $this->note,
+            extra: $this->extra,
+        );
+    }
+
     /** All that was written of it. */
     public function words(): string
     {
@@ -83,6 +100,7 @@ final readonly class Line
         return $this->bound(false, null, null);
     }
 
+    /** The same line, which the solver may not move, or may again. */
     public function locked(bool $lock): self
     {
         return $this->bound($lock, $this->minG, $this->maxG);

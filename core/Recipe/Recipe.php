@@ -32,6 +32,7 @@ final readonly class Recipe
      * @param string $serves the same of people
      * @param string $story remarks that are neither line nor step
      * @param Ends|null $ends how a making of it usually ends; null for what is usual of its kind
+     * @param string $family the sauce it is a try of, by name; empty for one that stands alone
      *
      * @throws InvalidRecipe where an id is there twice or there are too many lines
      */
@@ -48,6 +49,7 @@ final readonly class Recipe
         public string $serves = '',
         public string $story = '',
         public ?Ends $ends = null,
+        public string $family = '',
     ) {
         $this->refuseIdsThereTwice();
     }
@@ -142,6 +144,7 @@ final readonly class Recipe
             $this->serves,
             $this->story,
             $this->ends,
+            $this->family,
         );
     }
 

@@ -7,7 +7,6 @@ namespace Vinculum\Words;
 use Vinculum\Log\Beside;
 use Vinculum\Log\Ideal;
 use Vinculum\Log\NextTrial;
-use Vinculum\Log\Trials;
 use Vinculum\Solve\Feel;
 use Vinculum\Solve\Rescue\Remedy;
 use Vinculum\Taste\Measure;
@@ -15,10 +14,6 @@ use Vinculum\Taste\Measure;
 /** What was made and what was said of it, in words. */
 final readonly class LogView
 {
-    /** How sure it has to be that one trial is the best before it is said, and said without a doubt; judgement. */
-    private const LIKELY = 0.75;
-    private const SURE = 0.95;
-
     /** Steps that fill a bar to its end. */
     private const WIDE = 3.0;
 
@@ -92,7 +87,7 @@ final readonly class LogView
     }
 
     /**
-     * What a spoon said of each taste: "fine", "a touch less", "more".
+     * What a spoon said of each taste: "fine", "a touch less", "more"; a dash where it said nothing.
      *
      * @param array<string, float> $feels steps by Feel value, positive is too much
      * @return list<array{label: string, text: string}>
@@ -102,7 +97,10 @@ final readonly class LogView
         return array_map(
             fn (Measure $measure): array => [
                 'label' => $this->speech->label($measure),
-                'text' => $this->wanted($feels[Feel::ofMeasure($measure)->value] ?? 0.0),
+                // what nobody spoke of is not known to be fine
+                'text' => isset($feels[Feel::ofMeasure($measure)->value])
+                    ? $this->wanted($feels[Feel::ofMeasure($measure)->value])
+                    : '–',
             ],
             Measure::cases(),
         );
@@ -228,56 +226,6 @@ final readonly class LogView
         return ($steps > 0.0 ? 'more ' : 'less ').($taste === Feel::Hot->value ? 'heat' : $taste);
     }
 
-    /**
-     * @param list<array{id: string, number: int, made_on: string}> $batches the oldest first
-     * @return array{
-     *     trials: list<array{id: string, number: int, made_text: string, liking_text: string, is_best: bool}>,
-     *     tastes: list<array{name: string, amounts: list<string>}>,
-     *     lines: list<array{name: string, amounts: list<string>}>,
-     *     stages: list<array{name: string, amounts: list<string>}>,
-     *     best_text: string,
-     * }
-     */
-    public function trials(Trials $trials, array $batches, string $today): array
-    {
-        return [
-            'trials' => array_map(fn (array $batch, int $i): array => [
-                'id' => $batch['id'],
-                'number' => $batch['number'],
-                'made_text' => $this->short($batch['made_on'], $today),
-                'liking_text' => $trials->likings[$i] === null
-                    ? 'not tasted'
-                    : self::liking($trials->likings[$i]).' of 9',
-                'is_best' => $trials->best === $i && $trials->sureness >= self::LIKELY,
-            ], $batches, array_keys($batches)),
-            'tastes' => array_map(fn (Measure $measure): array => [
-                'name' => $this->speech->label($measure),
-                'amounts' => array_map(
-                    fn (float $steps, int $i): string => $i === 0 ? '' : $this->against($steps),
-                    $trials->steps[$measure->value],
-                    array_keys($trials->steps[$measure->value]),
-                ),
-            ], Measure::cases()),
-            'lines' => $trials->lines,
-            'stages' => $trials->stages,
-            'best_text' => match (true) {
-                $trials->best === null
-                    => 'Taste two of them and say how well you like each, and it says which is the best.',
-                $trials->sureness < self::LIKELY
-                    => 'No telling yet which is the best: what was said of them is too close.',
-                default => "No. {$batches[$trials->best]['number']} is liked best, "
-                    .($trials->sureness >= self::SURE
-                        ? 'and hardly by chance.'
-                        : 'if only by a few spoons: taste again to be sure.'),
-            },
-        ];
-    }
-
-    private function against(float $steps): string
-    {
-        return Speech::isNoStep($steps) ? 'alike' : ($steps > 0.0 ? '+ ' : '− ').$this->speech->steps($steps);
-    }
-
     /** @return array<string, mixed> */
     public function beside(Beside $beside): array
     {
@@ -287,7 +235,7 @@ final readonly class LogView
             $tastes[] = [
                 'label' => $this->speech->label($measure),
                 'share' => round(max(-1.0, min(1.0, $steps / self::WIDE)), 3),
-                'text' => $this->against($steps),
+                'text' => $this->speech->against($steps),
             ];
         }
 

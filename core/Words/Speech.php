@@ -189,6 +189,12 @@ final readonly class Speech
             : $this->grouped(round($millilitres), 0).' mL';
     }
 
+    /** How far one stands from another: "+ 1.5 steps", "alike". */
+    public function against(float $steps): string
+    {
+        return self::isNoStep($steps) ? 'alike' : ($steps > 0.0 ? '+ ' : '− ').$this->steps($steps);
+    }
+
     /** Noticeable steps in words: "half a step", "1 step", "2.5 steps". */
     public function steps(float $steps): string
     {

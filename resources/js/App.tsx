@@ -19,7 +19,7 @@ const screens = {
   shopping: later(async () => (await import('./batch/ShoppingList')).ShoppingList),
   stove: later(async () => (await import('./stove/StoveScreen')).StoveScreen),
   styles: later(async () => (await import('./styles/Styles')).Styles),
-  trials: later(async () => (await import('./log/TrialsScreen')).TrialsScreen),
+  trials: later(async () => (await import('./log/book/BookScreen')).BookScreen),
   when: later(async () => (await import('./when/WhenScreen')).WhenScreen),
 };
 

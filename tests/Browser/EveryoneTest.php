@@ -85,8 +85,8 @@ final class EveryoneTest extends BrowserTestCase
         $this->see("//button[.='Set up two cups']")->click();
         $this->see('.log-cup-steps');
         $this->assertNoViolations('two cups');
-        $this->see("//a[.='All trials of this sauce in one table']")->click();
-        $this->see('.trials-table');
+        $this->see("//a[.='The book of this sauce: all its tries']")->click();
+        $this->see('.book-table');
         $this->assertNoViolations('trials');
         $this->goTo('/shopping');
         $this->see("//label[contains(.,'Gooseberry ketchup')]/input")->click();

@@ -91,21 +91,23 @@ final class LogTest extends BrowserTestCase
         self::assertStringContainsString('as no. 10', $this->window->getPageSource());
     }
 
-    public function test_trials_of_one_sauce_in_one_table_and_one_left_out(): void
+    public function test_the_book_of_one_sauce_says_what_was_different_and_sorts(): void
     {
         $this->goTo('/log');
         $this->see("input[type='search']")->sendKeys('gooseberry liked');
         $this->see("//ul[@class='log-rows']//a[.//small='no. 10']")->click();
-        $this->see("//a[.='All trials of this sauce in one table']")->click();
+        $this->see("//a[.='The book of this sauce: all its tries']")->click();
         $this->see("//p[contains(.,'No. 10 is liked best')]");
-        self::assertStringContainsString('the best', $this->see('.trials-table .trial-best')->getText());
-        self::assertStringContainsString('3/4 cup', $this->see("//tr[th='cider vinegar']")->getText());
-        $this->see("[aria-label='Leave out no. 2']")->click();
-        $this->eventually(
-            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.trials-table thead th'))) === 2,
-            'for two of them',
+        self::assertStringContainsString('best so far', $this->see('.book-table .book-likely')->getText());
+        self::assertStringContainsString(
+            '3/4 cup cider vinegar, not 1/2 cup',
+            $this->see("//tr[th='What was different']")->getText(),
         );
-        $this->see("//select/option[contains(.,'no. 2')]");
+        $this->see("//label[contains(.,'Sort')]//option[.='best liked first']")->click();
+        $this->eventually(
+            fn (): bool => str_starts_with($this->see('.book-table thead th')->getText(), 'no. 10'),
+            'for the best to stand first',
+        );
     }
 
     public function test_what_was_made_last_summer_is_written_down_thrown_away_and_put_back(): void

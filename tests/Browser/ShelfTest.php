@@ -21,17 +21,21 @@ final class ShelfTest extends BrowserTestCase
 
         $this->goTo('/shelf');
         $this->see("//button[@aria-label='Duplicate Miso dressing']")->click();
-        $this->see("//h2[.='Miso dressing, a copy']");
-        $this->see("//button[@aria-label='Delete Miso dressing']")->click();
+        // the copy is open, and of the same sauce: one card for both
         $this->eventually(
-            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 1,
-            'for one card to be left',
+            fn (): bool => $this->see('.title')->getAttribute('value') === 'Miso dressing, a copy',
+            'for the copy',
+        );
+        $this->goTo('/shelf');
+        $this->see("//li[contains(@class,'card')]//p[.='2 recipes']");
+        self::assertCount(1, $this->window->findElements(WebDriverBy::cssSelector('.card')));
+        $this->see("//li[contains(@class,'card')]//button[starts-with(@aria-label,'Delete')]")->click();
+        $this->eventually(
+            fn (): bool => $this->window->findElements(WebDriverBy::xpath("//p[.='2 recipes']")) === [],
+            'for one of the two to be left',
         );
         $this->see("//button[.='Undo']")->click();
-        $this->eventually(
-            fn (): bool => count($this->window->findElements(WebDriverBy::cssSelector('.card'))) === 2,
-            'for it to come back',
-        );
+        $this->see("//p[.='2 recipes']");
 
         $this->see('.search')->sendKeys('copy');
         $this->eventually(

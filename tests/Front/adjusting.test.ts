@@ -4,6 +4,7 @@ import {
   type AdjustingAction,
   type AdjustingState,
   adjusting,
+  begunWith,
   isAsking,
   isInPot,
   nothingAsked,
@@ -75,4 +76,10 @@ describe('what somebody is about with the spoon', () => {
       drawn,
     );
   });
+});
+
+it('what the address says of the spoon is what is asked for, and nothing else', () => {
+  expect(begunWith('salty:1.5,hot:-2').feels).toEqual({ salty: 1.5, hot: -2 });
+  expect(begunWith('salty:0,bitter:2,sweet:x,').feels).toEqual({});
+  expect(begunWith(null)).toEqual(nothingAsked);
 });

@@ -122,7 +122,7 @@ final class EvaluateTest extends HttpTestCase
         ];
         yield 'an empty name' => [$set('name', ''), 'recipe.name', '1 to 120 characters'];
         yield 'another format' => [$set('format', 'other'), 'recipe.format', 'vinculum-recipe'];
-        yield 'a newer version' => [$set('version', 3), 'recipe.version', 'newer Vinculum'];
+        yield 'a newer version' => [$set('version', 4), 'recipe.version', 'newer Vinculum'];
         yield 'measures from nowhere' => [
             $set('measures', 'martian'),
             'recipe.measures',

@@ -402,43 +402,6 @@ final class LogTest extends HttpTestCase
         }
     }
 
-    public function test_trials_of_one_sauce_stand_in_one_table_with_the_best_marked_once_it_is_likely(): void
-    {
-        $recipe = $this->kept();
-        $this->documented('failure', $this->getJson("/api/recipes/{$recipe['id']}/trials"), 404);
-        $ids = [];
-        foreach (['2026-09-01', '2026-09-08', '2026-09-15', '2026-09-22', '2026-09-29'] as $i => $day) {
-            $document = $recipe['recipe'];
-            $document['stages'][0]['lines'][0]['amount'] = 100 + 20 * $i.' g';
-            $recipe = $this->putJson(
-                "/api/recipes/{$recipe['id']}",
-                ['recipe' => $document],
-                ['If-Match' => "\"{$recipe['revision']}\""],
-            )
-                ->assertOk()
-                ->json();
-            $ids[] = $this->postJson("/api/recipes/{$recipe['id']}/batches", ['made_on' => $day])
-                ->assertCreated()
-                ->json('id');
-        }
-        $table = $this->documented('trials', $this->getJson("/api/recipes/{$recipe['id']}/trials"));
-        self::assertSame(array_slice($ids, 1), array_column($table['trials'], 'id'));
-        self::assertSame([$ids[0]], array_column($table['others'], 'id'));
-        self::assertSame(['120 g', '140 g', '160 g', '180 g'], $table['lines'][0]['amounts']);
-        self::assertStringContainsString('Taste two of them', $table['best_text']);
-
-        foreach ([[$ids[1], 4], [$ids[1], 5], [$ids[3], 9], [$ids[3], 8]] as [$batch, $liking]) {
-            $this->postJson("/api/batches/{$batch}/tastings", ['liking' => $liking])->assertOk();
-        }
-        $table = $this->documented(
-            'trials',
-            $this->getJson("/api/recipes/{$recipe['id']}/trials?batches={$ids[1]},{$ids[3]}"),
-        );
-        self::assertSame([false, true], array_column($table['trials'], 'is_best'));
-        self::assertSame(['4.5 of 9', '8.5 of 9'], array_column($table['trials'], 'liking_text'));
-        self::assertStringContainsString('No. 4 is liked best', $table['best_text']);
-    }
-
     public function test_a_batch_that_went_out_as_a_file_comes_in_again_as_it_was(): void
     {
         $recipe = $this->kept()['id'];

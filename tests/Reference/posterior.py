@@ -37,10 +37,11 @@ def taster(problem):
         out = list(x / 1.5)
         for each in problem["tastings"]:
             at = numpy.array(each["at"], float)
-            for j, felt in enumerate(each["feels"]):
-                out.append((x[j] - (at[j] - (felt or 0.0))) / (2.5 if felt is None else 1.0))
+            spoken = [j for j, felt in enumerate(each["feels"]) if felt is not None]
+            for j in spoken:
+                out.append(x[j] - (at[j] - each["feels"][j]))
             if each["liking"] is not None:
-                out.append((each["liking"] - (8.0 - 0.35 * float(numpy.sum((at - x) ** 2)))) / 1.2)
+                out.append((each["liking"] - (8.0 - 0.35 * float(numpy.sum((at - x)[spoken] ** 2)))) / 1.2)
         return numpy.array(out)
 
     fit = least_squares(residuals, numpy.zeros(count), method="lm", xtol=1e-12, ftol=1e-12)

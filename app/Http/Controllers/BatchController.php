@@ -13,6 +13,7 @@ use App\Http\Resources\RecipeResource;
 use App\Models\Batch;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
+use App\Recipes\Differently;
 use App\Recipes\Evaluator;
 use App\Recipes\Journal;
 use App\Recipes\Makings;
@@ -49,6 +50,7 @@ final class BatchController
         Evaluator $evaluator,
         Journal $journal,
         Makings $makings,
+        Differently $differently,
     ): BatchResource {
         $madeOn = $request->madeOn();
         $asked = $request->asked();
@@ -61,15 +63,20 @@ final class BatchController
             throw InvalidRecipe::at('recipe', 'There is nothing in that pot yet.');
         }
 
+        $document = $scaled === null ? $recipe->document : RecipeDocument::write($scaled->recipe);
+        $read = $request->different() === '' ? null : $differently->read($evaluation->recipe, $request->different());
         $made = [
             'made_on' => $madeOn,
-            'document' => $scaled === null ? $recipe->document : RecipeDocument::write($scaled->recipe),
-            'frozen' => MadeBatch::freeze($evaluation),
+            'document' => $read === null ? $document : RecipeDocument::write($read['recipe']),
+            'frozen' => MadeBatch::freeze($read === null ? $evaluation : $differently->evaluated($read['recipe'])),
+            'planned' => $read === null ? null : $document,
             'making' => $asked === null ? null : Makings::kept($asked->making),
         ];
-        $batch = DB::transaction(static function () use ($recipe, $journal, $made): Batch {
+        $kept = $read['kept'] ?? [];
+        $batch = DB::transaction(static function () use ($recipe, $journal, $made, $differently, $kept): Batch {
             $batch = $recipe->batches()->create($made);
             $recipe->keepVersion("no. {$batch->number}");
+            $differently->note($batch, $kept);
             $journal->index($batch);
 
             return $batch;

@@ -11,6 +11,7 @@ use App\Http\Resources\RecipeResource;
 use App\Models\StoredRecipe;
 use App\Pantry\Household;
 use App\Recipes\Evaluator;
+use App\Recipes\Families;
 use App\Recipes\ShelfCards;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -42,10 +43,17 @@ final readonly class RecipeController
         $found = StoredRecipe::query()->onTheShelf($typed);
         $page = max(0, $request->integer('page'));
         $most = min(StoredRecipe::PAGE, max(1, $request->integer('most', StoredRecipe::PAGE)));
-        $count = (clone $found)->toBase()->reorder()->count();
+        $byFamily = $request->query('by') === 'family';
+        // of a family the one that was touched last stands for it: a card each
+        $rows = $byFamily ? $found->toBase()->groupByRaw(StoredRecipe::FAMILY) : $found->toBase();
+        $count = $byFamily
+            ? (clone $rows)->reorder()->selectRaw('1')->getCountForPagination()
+            : (clone $rows)->reorder()->count();
         // the documents, which are long, stay where they are: a card is all that is shown
-        $ids = $found
-            ->toBase()
+        $ids = $rows
+            ->reorder()
+            ->selectRaw($byFamily ? 'id, max(updated_at) touched' : 'id, updated_at touched')
+            ->orderByDesc('touched')
             ->offset($page * $most)
             ->limit($most)
             ->pluck('id')
@@ -57,6 +65,9 @@ final readonly class RecipeController
             ->whereKey($ids)
             ->get()
             ->sortBy(static fn (StoredRecipe $recipe): int => $places[$recipe->id]);
+        $families = Families::counts(
+            array_values($shown->map(static fn (StoredRecipe $recipe): string => $recipe->familyKey())->all()),
+        );
 
         return [
             'recipes' => $shown
@@ -64,6 +75,7 @@ final readonly class RecipeController
                     static fn (StoredRecipe $recipe): RecipeCardResource => new RecipeCardResource(
                         $recipe,
                         $cards->of($recipe),
+                        $families[$recipe->familyKey()] ?? ['tries' => 0, 'recipes' => 1],
                     ),
                 )
                 ->values(),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\HeardRequest;
 use App\Http\Requests\TastingRequest;
 use App\Http\Resources\LoggedBatch;
 use App\Models\Batch;
 use App\Recipes\Journal;
+use App\Recipes\TrialBooks;
 use Illuminate\Support\Carbon;
 use Vinculum\Recipe\InvalidRecipe;
 
@@ -28,6 +30,22 @@ final readonly class TastingController
         $this->journal->taste($batch, $said);
 
         return new LoggedBatch($batch->refresh());
+    }
+
+    /** What its note says of tastes counts as if a spoon had said it; or does not, and is not asked again. */
+    public function heard(Batch $batch, int $tasting, HeardRequest $request, TrialBooks $books): LoggedBatch
+    {
+        $said = $batch->tastings()->findOrFail($tasting);
+        $heard = $said->said($books->reader($this->journal->evaluated($batch))($said->note));
+        $said
+            ->fill([
+                'heard' => $request->counts(),
+                'feels' => $said->feels + ($request->counts() ? $heard->onlyHeard() : []),
+            ])
+            ->save();
+        $this->journal->index($batch->refresh());
+
+        return new LoggedBatch($batch);
     }
 
     public function destroy(Batch $batch, int $tasting): LoggedBatch

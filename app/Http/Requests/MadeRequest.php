@@ -21,6 +21,12 @@ final class MadeRequest extends SchemaRequest
         return isset($this->body['making']) ? AskedMaking::of(['making' => $this->body['making']]) : null;
     }
 
+    /** What was made otherwise that time, in its maker's words; empty where nothing was. */
+    public function different(): string
+    {
+        return trim($this->text('different'));
+    }
+
     /** Today where nothing is said. */
     public function madeOn(): Carbon
     {

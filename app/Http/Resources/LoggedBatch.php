@@ -11,6 +11,7 @@ use App\Models\JarRecord;
 use App\Models\Tasting;
 use App\Recipes\Journal;
 use App\Recipes\Makings;
+use App\Recipes\TrialBooks;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Vinculum\Batch\Making;
@@ -40,6 +41,7 @@ final class LoggedBatch extends Resource
         $log = app(LogView::class);
         $today = Carbon::today()->toDateString();
         $asMade = $journal->evaluated($this->resource);
+        $reads = app(TrialBooks::class)->reader($asMade);
         $made = $this->made();
         $safety = $view->safety($made, $asMade);
         $making = $this->making === null
@@ -114,7 +116,7 @@ final class LoggedBatch extends Resource
                 ->all(),
             'tastings' => $this->tastings
                 ->map(
-                    fn (Tasting $tasting): array => [
+                    static fn (Tasting $tasting): array => [
                         'id' => $tasting->id,
                         'when_text' => implode(
                             ', ',
@@ -128,6 +130,9 @@ final class LoggedBatch extends Resource
                         'said' => $log->said($tasting->said()->feels),
                         'liking' => $tasting->liking,
                         'note' => $tasting->note,
+                        'heard_text' => $tasting->heard === null
+                            ? $log->inAWord($tasting->said($reads($tasting->note))->onlyHeard())
+                            : '',
                     ],
                 )
                 ->values()

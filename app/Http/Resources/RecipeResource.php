@@ -21,7 +21,8 @@ final class RecipeResource extends Resource
             'id' => $this->id,
             'revision' => $this->revision,
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
-            'recipe' => $this->document,
+            // a document that leaves the house names the sauce it is a try of
+            'recipe' => $this->document + ($this->parent === null ? [] : ['family' => $this->parent->name]),
             'family' => $this->family()
                 ->get()
                 ->map(fn (StoredRecipe $other): array => ['id' => $other->id, 'name' => $other->name])

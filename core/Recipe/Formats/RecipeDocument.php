@@ -17,7 +17,7 @@ use Vinculum\Recipe\Strain;
 use Vinculum\Recipe\Tie;
 
 /**
- * The open recipe format: version 2 is written, 1 and 2 are read. The shape itself is stated once, in
+ * The open recipe format: version 3 is written, 1 to 3 are read. The shape itself is stated once, in
  * recipe.schema.json, and
  * checked before this is called; here it gets its meaning, its defaults and its missing ids.
  *
@@ -76,6 +76,7 @@ use Vinculum\Recipe\Tie;
  *     serves?: string,
  *     story?: string,
  *     ends?: string,
+ *     family?: string,
  * }
  */
 final class RecipeDocument
@@ -83,7 +84,7 @@ final class RecipeDocument
     public const FORMAT = 'vinculum-recipe';
 
     /** What is written; what is read may be of any earlier one. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     private int $made = 0;
 
@@ -128,6 +129,7 @@ final class RecipeDocument
             $document['serves'] ?? '',
             $document['story'] ?? '',
             isset($document['ends']) ? Ends::from($document['ends']) : null,
+            $document['family'] ?? '',
         );
     }
 
@@ -159,6 +161,7 @@ final class RecipeDocument
                 'serves' => $recipe->serves,
                 'story' => $recipe->story,
                 'ends' => $recipe->ends?->value,
+                'family' => $recipe->family,
             ])
             + ($recipe->ingredients === [] ? [] : ['ingredients' => $recipe->ingredients])
             + $recipe->extra;

@@ -1,4 +1,3 @@
-import { Link } from 'react-router';
 import { recipeAsStyle } from '../api/generated/client';
 import type { AnalysisProblem, EvaluationBench, Recipe, RecipeRecord } from '../api/generated/documents';
 import { AsStyle } from '../shared/AsStyle';
@@ -58,18 +57,6 @@ export function BalanceCard({ bench, recipe, problems, record, onLook }: Props) 
         </p>
       ))}
       <StageStrip bench={bench} recipe={recipe} />
-      {record.family.length > 0 && (
-        <>
-          <h3>Its family</h3>
-          <ul className="contains">
-            {record.family.map((other) => (
-              <li key={other.id}>
-                <Link to={`/bench/${other.id}`}>{other.name}</Link>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
       {bench.figures.length > 0 && (
         <AsStyle called={`Like ${recipe.name}`} capture={(name) => recipeAsStyle(record.id, { name })} />
       )}

@@ -10,12 +10,13 @@ import {
   makeBatch,
   setReadingAside,
 } from '../api/generated/client';
-import type { Batch, OwnIngredient } from '../api/generated/documents';
+import type { Batch, OwnIngredient, RecipeRecord } from '../api/generated/documents';
 import { AsStyle } from '../shared/AsStyle';
 import { CautionList } from '../shared/CautionList';
 import { dayOf } from '../shared/day';
 import { HowIsThisWorkedOut } from '../shared/HowIsThisWorkedOut';
 import { typedNumber } from '../shared/typedNumber';
+import { FamilyCard } from './FamilyCard';
 import { Versions } from './Versions';
 
 type Kind = Batch['readings'][number]['kind'];
@@ -28,7 +29,8 @@ const instruments: [Instrument, string][] = [
 ];
 
 /** When this recipe was made, what was measured of each batch, and where that leaves it. */
-export function BatchesCard({ recipeId, onClose }: { recipeId: string; onClose: () => void }) {
+export function BatchesCard({ record, onClose }: { record: RecipeRecord; onClose: () => void }) {
+  const recipeId = record.id;
   const queries = useQueryClient();
   const key = ['batches', recipeId];
   const batches = useQuery({ queryKey: key, queryFn: ({ signal }) => listBatches(recipeId, { signal }) });
@@ -65,6 +67,7 @@ export function BatchesCard({ recipeId, onClose }: { recipeId: string; onClose: 
       {(batches.data?.batches ?? []).map((batch) => (
         <OneBatch key={batch.id} batch={batch} onChange={refresh} />
       ))}
+      <FamilyCard key={record.id} record={record} />
       <Versions recipeId={recipeId} />
       {(batches.data?.count ?? 0) > (batches.data?.batches.length ?? 0) && (
         <p>

@@ -42,7 +42,7 @@ function Shown(props: Props) {
   const { record, adjusting, draft, evaluation, figures, looking, lit, onLook, onPoint } = props;
   const close = () => onLook(null);
   const line = (id: string) => evaluation?.bench.lines.find((each) => each.id === id);
-  if (looking?.at === 'batches') return <BatchesCard recipeId={record.id} onClose={close} />;
+  if (looking?.at === 'batches') return <BatchesCard record={record} onClose={close} />;
   if (looking?.at === 'free')
     return <FreeCard draft={draft} onClose={close} onPreview={props.onPreview} onVariant={props.onVariant} />;
   if (figures === null) return null;

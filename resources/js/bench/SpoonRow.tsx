@@ -5,19 +5,20 @@ interface Props {
   feel: Feel;
   label: string;
   digit: string;
-  /** Too much by so many steps, below 0 for too little. */
-  steps: number;
+  /** Too much by so many steps, below 0 for too little; null where nothing was said of it. */
+  steps: number | null;
   onSteps: (steps: number) => void;
   onEnter: (event: KeyboardEvent) => void;
 }
 
 /** A little, clearly, far: pressing again says it louder. */
 const degrees = [1, 2, 4];
-const words: Record<number, string> = { 1: 'a little', 2: 'clearly', 4: 'far' };
-const louder = (steps: number): number => degrees[degrees.indexOf(steps) + 1] ?? 0;
+const word = (steps: number): string => (steps >= 3 ? 'far' : steps >= 1.5 ? 'clearly' : 'a little');
+const louder = (steps: number): number => degrees.find((degree) => degree > steps) ?? 0;
 
 /** One taste: less of it, fine, or more. */
-export function SpoonRow({ feel, label, digit, steps, onSteps, onEnter }: Props) {
+export function SpoonRow({ feel, label, digit, steps: said, onSteps, onEnter }: Props) {
+  const steps = said ?? 0;
   const less = steps > 0 ? steps : 0;
   const more = steps < 0 ? -steps : 0;
   return (
@@ -45,14 +46,14 @@ export function SpoonRow({ feel, label, digit, steps, onSteps, onEnter }: Props)
       </span>
       <button type="button" aria-pressed={less > 0} onClick={() => onSteps(louder(less))}>
         less
-        {less > 0 && <small>{words[less]}</small>}
+        {less > 0 && <small>{word(less)}</small>}
       </button>
-      <button type="button" aria-pressed={steps === 0} onClick={() => onSteps(0)}>
+      <button type="button" aria-pressed={said === 0} onClick={() => onSteps(0)}>
         fine
       </button>
       <button type="button" aria-pressed={more > 0} onClick={() => onSteps(-louder(more))}>
         more
-        {more > 0 && <small>{words[more]}</small>}
+        {more > 0 && <small>{word(more)}</small>}
       </button>
     </div>
   );

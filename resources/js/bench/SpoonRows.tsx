@@ -13,10 +13,12 @@ const tastes: [Feel, string][] = [
 interface Props {
   feels: Partial<Record<Feel, number>>;
   onSay: (feel: Feel, steps: number) => void;
+  /** What nobody spoke of is fine, where a pot is mended; at the table it is not known. */
+  unsaid?: 'fine' | 'unknown';
 }
 
 /** The five tastes, each with less, fine and more. */
-export function SpoonRows({ feels, onSay }: Props) {
+export function SpoonRows({ feels, onSay, unsaid = 'fine' }: Props) {
   return (
     <div className="spoon-rows">
       {tastes.map(([feel, label], index) => (
@@ -25,7 +27,7 @@ export function SpoonRows({ feels, onSay }: Props) {
           feel={feel}
           label={label}
           digit={`${index + 1}`}
-          steps={feels[feel] ?? 0}
+          steps={feels[feel] ?? (unsaid === 'fine' ? 0 : null)}
           onSteps={(steps) => onSay(feel, steps)}
           onEnter={() => undefined}
         />

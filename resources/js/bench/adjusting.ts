@@ -60,6 +60,20 @@ export const nothingAsked: AdjustingState = {
   done: '',
 };
 
+const spoken: Feel[] = ['sweet', 'sour', 'salty', 'umami', 'hot', 'thick', 'rich'];
+
+/** What the address says of the spoon, as the next try has it: "salty:1.5,hot:-2". */
+export const begunWith = (said: string | null): AdjustingState => ({
+  ...nothingAsked,
+  feels: Object.fromEntries(
+    (said ?? '').split(',').flatMap((each) => {
+      const [feel, steps] = each.split(':');
+      const value = Number(steps);
+      return spoken.some((known) => known === feel) && Number.isFinite(value) && value !== 0 ? [[feel, value]] : [];
+    }),
+  ),
+});
+
 /** Nothing is asked any more; how the pot is, and where one is at it, stays. */
 const cleared = (was: AdjustingState): AdjustingState => ({ ...nothingAsked, mode: was.mode, pot: was.pot });
 

@@ -1,14 +1,15 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useReducer } from 'react';
+import { useSearchParams } from 'react-router';
 import { rebalance, rescue } from '../api/generated/client';
 import type { Brings, Ghost, RebalanceAnswer, Recipe, Rescue } from '../api/generated/documents';
 import {
   type Asked,
   adjusting,
+  begunWith,
   type Feel,
   isAsking,
   isInPot,
-  nothingAsked,
   type PotState,
   type Trouble,
 } from './adjusting';
@@ -76,7 +77,8 @@ const inThePot = (option: Rescue['options'][number]): Proposal => ({
 
 /** What the spoon says, and what could be done about it. Nothing is worked out here; all of it is asked. */
 export function useAdjusting(recipe: Recipe) {
-  const [state, act] = useReducer(adjusting, nothingAsked);
+  const [search] = useSearchParams();
+  const [state, act] = useReducer(adjusting, search.get('feels'), begunWith);
   const { mode, feels, asked, much, trouble, pot, chosen } = state;
   const asking = isAsking(state);
   const inPot = isInPot(state);

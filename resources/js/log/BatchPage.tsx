@@ -13,6 +13,7 @@ import { Pictures } from './Pictures';
 import { Served } from './Served';
 import { TasteForm } from './TasteForm';
 import { useBatch } from './useBatch';
+import { WasDifferent } from './WasDifferent';
 
 interface Props {
   id: string;
@@ -21,7 +22,7 @@ interface Props {
 
 /** One batch: its jars, what went in, what was measured, what was said, and what to do with all that. */
 export function BatchPage({ id, others }: Props) {
-  const { batch, taste, takeBack, fill, jar, note, serve } = useBatch(id);
+  const { batch, taste, takeBack, fill, jar, note, serve, different, heard } = useBatch(id);
   const [isTasting, setTasting] = useState(false);
   const [remark, setRemark] = useState('');
   const go = useNavigate();
@@ -53,6 +54,8 @@ export function BatchPage({ id, others }: Props) {
     jar.error ??
     note.error ??
     serve.error ??
+    different.error ??
+    heard.error ??
     again.error ??
     onward.error ??
     save.error ??
@@ -102,6 +105,7 @@ export function BatchPage({ id, others }: Props) {
                 </tbody>
               </table>
             )}
+            <WasDifferent recipe={made.recipe} onSay={(text) => different.mutate(text)} />
           </section>
           <section aria-label="What was measured">
             <h3>Thought, and measured</h3>
@@ -152,13 +156,31 @@ export function BatchPage({ id, others }: Props) {
                       <th scope="row">{tasting.when_text}</th>
                       <td>{tasting.who}</td>
                       {tasting.said.map((each) => (
-                        <td key={each.label} className={each.text === 'fine' ? 'quiet' : 'log-said'}>
+                        <td
+                          key={each.label}
+                          className={each.text === 'fine' || each.text === '–' ? 'quiet' : 'log-said'}
+                        >
                           {each.text}
                         </td>
                       ))}
                       <td>{tasting.liking === null ? '–' : <strong>{tasting.liking}</strong>}</td>
                       <td>
                         {tasting.note !== '' && `“${tasting.note}” `}
+                        {tasting.heard_text !== '' && (
+                          <span className="log-heard">
+                            Count it as “{tasting.heard_text}”?{' '}
+                            {[true, false].map((counts) => (
+                              <button
+                                key={`${counts}`}
+                                type="button"
+                                className="log-link"
+                                onClick={() => heard.mutate({ tasting: tasting.id, counts })}
+                              >
+                                {counts ? 'yes' : 'no'}
+                              </button>
+                            ))}
+                          </span>
+                        )}
                         <button
                           type="button"
                           className="log-link"

@@ -24,7 +24,7 @@ export function BesideCard({ id, recipe, number, others }: Props) {
     <section className="panel log-beside" aria-label="Side by side">
       <h2>Side by side</h2>
       <p>
-        <Link to={`/trials/${recipe}`}>All trials of this sauce in one table</Link>
+        <Link to={`/trials/${recipe}`}>The book of this sauce: all its tries</Link>
       </p>
       <select aria-label="Beside which" value={chosen} onChange={(event) => setChosen(event.target.value)}>
         <option value="">beside another batch</option>

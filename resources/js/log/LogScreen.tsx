@@ -7,6 +7,8 @@ import { dayOf } from '../shared/day';
 import { saveFile } from '../shared/saveFile';
 import { TopBar } from '../shared/TopBar';
 import { BatchPage } from './BatchPage';
+import './book/book.css';
+import { SaidDifferent } from './book/SaidDifferent';
 import { UseFirst } from './UseFirst';
 import './log.css';
 
@@ -18,6 +20,7 @@ export function LogScreen() {
   const [isWriting, setWriting] = useState(false);
   const [recipe, setRecipe] = useState('');
   const [day, setDay] = useState(() => dayOf(new Date()));
+  const [said, setSaid] = useState('');
   const wanted = useDeferredValue(typed.trim());
   const log = useQuery({
     queryKey: ['log', wanted, page],
@@ -39,9 +42,10 @@ export function LogScreen() {
     },
   });
   const write = useMutation({
-    mutationFn: () => makeBatch(recipe, { made_on: day }),
+    mutationFn: () => makeBatch(recipe, { made_on: day, ...(said.trim() === '' ? {} : { different: said.trim() }) }),
     onSuccess: (batch) => {
       setWriting(false);
+      setSaid('');
       go(`/log/${batch.id}`);
       return queries.invalidateQueries({ queryKey: ['log'] });
     },
@@ -75,6 +79,7 @@ export function LogScreen() {
                   onChange={(event) => setDay(event.target.value)}
                 />
               </label>
+              {recipe !== '' && <SaidDifferent recipe={recipe} text={said} ticks={[]} onText={setSaid} />}
               <button
                 type="button"
                 className="do"

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { TastingInput } from '../api/generated/documents';
 import type { Feel } from '../bench/adjusting';
 import { SpoonRows } from '../bench/SpoonRows';
+import { dayOf } from '../shared/day';
 
 const likings = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 
@@ -12,7 +13,9 @@ export function TasteForm({ onSaid }: { onSaid: (said: TastingInput) => void }) 
   const [who, setWho] = useState('');
   const [withWhat, setWith] = useState('');
   const [note, setNote] = useState('');
-  const isSaid = liking !== null || note.trim() !== '' || Object.values(feels).some((steps) => steps !== 0);
+  const [isHot, setHot] = useState(false);
+  const [day, setDay] = useState(() => dayOf(new Date()));
+  const isSaid = liking !== null || note.trim() !== '' || Object.keys(feels).length > 0;
   return (
     <form
       className="log-taste"
@@ -23,7 +26,9 @@ export function TasteForm({ onSaid }: { onSaid: (said: TastingInput) => void }) 
           with: withWhat,
           note,
           liking,
-          feels: Object.fromEntries(Object.entries(feels).filter(([, steps]) => steps !== 0)),
+          hot: isHot,
+          on: day,
+          feels,
         });
       }}
     >
@@ -41,8 +46,26 @@ export function TasteForm({ onSaid }: { onSaid: (said: TastingInput) => void }) 
             onChange={(event) => setWith(event.target.value)}
           />
         </label>
+        <label>
+          on
+          <input type="date" value={day} max={dayOf(new Date())} onChange={(event) => setDay(event.target.value)} />
+        </label>
+        <fieldset className="log-hot">
+          <legend className="visually-hidden">Hot or cold</legend>
+          {[false, true].map((hot) => (
+            <button
+              key={`${hot}`}
+              type="button"
+              className="plain"
+              aria-pressed={isHot === hot}
+              onClick={() => setHot(hot)}
+            >
+              {hot ? 'hot' : 'cold'}
+            </button>
+          ))}
+        </fieldset>
       </div>
-      <SpoonRows feels={feels} onSay={(feel, steps) => setFeels({ ...feels, [feel]: steps })} />
+      <SpoonRows unsaid="unknown" feels={feels} onSay={(feel, steps) => setFeels({ ...feels, [feel]: steps })} />
       <fieldset className="log-liking">
         <legend>How well it is liked</legend>
         {likings.map((each) => (

@@ -2,6 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   changeJar,
   fillJars,
+  heardRemark,
+  keepDifferent,
   noteBatch,
   readBatch,
   serveBatch,
@@ -38,6 +40,12 @@ export function useBatch(id: string) {
     onSuccess,
   });
   const note = useMutation({ mutationFn: (said: BatchNoteInput) => noteBatch(id, said), onSuccess });
+  const different = useMutation({ mutationFn: (text: string) => keepDifferent(id, { text }), onSuccess });
+  const heard = useMutation({
+    mutationFn: (said: { tasting: number; counts: boolean }) =>
+      heardRemark(id, `${said.tasting}`, { counts: said.counts }),
+    onSuccess,
+  });
   const serve = useMutation({ mutationFn: (served: ServedInput) => serveBatch(id, served), onSuccess });
-  return { batch, taste, takeBack, fill, jar, note, serve };
+  return { batch, taste, takeBack, fill, jar, note, serve, different, heard };
 }

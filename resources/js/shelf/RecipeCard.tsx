@@ -40,7 +40,7 @@ export function RecipeCard({ recipe, now, onDuplicate, onDelete }: Props) {
         <p className="quiet">
           {recipe.style_name ?? 'no style'} · {recipe.makes_text}
         </p>
-        {recipe.variant_of_name !== '' && <p className="quiet">a variant of {recipe.variant_of_name}</p>}
+        {recipe.tries === 0 && recipe.family_text !== '' && <p className="quiet">{recipe.family_text}</p>}
         <Miniature columns={recipe.columns} />
         <p className="card-verdict">{recipe.verdict}</p>
         {recipe.problems > 0 && (
@@ -49,6 +49,7 @@ export function RecipeCard({ recipe, now, onDuplicate, onDelete }: Props) {
       </Link>
       <div className="card-foot">
         <span className="quiet">touched {ago(Date.parse(recipe.updated_at), now)}</span>
+        {recipe.tries > 0 && <Link to={`/trials/${recipe.id}`}>{recipe.family_text}</Link>}
         <button type="button" className="plain" onClick={onDuplicate} aria-label={`Duplicate ${recipe.name}`}>
           Duplicate
         </button>

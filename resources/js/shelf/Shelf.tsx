@@ -54,7 +54,11 @@ export function Shelf() {
   });
   const duplicate = useMutation({
     mutationFn: (id: string) => duplicateRecipe(id),
-    onSuccess: refresh,
+    // it stands under the same card: whoever copies a recipe wants the copy
+    onSuccess: async (copy) => {
+      await refresh();
+      navigate(`/bench/${copy.id}`);
+    },
   });
   const remove = useMutation({
     mutationFn: ({ id }: { id: string; name: string }) => deleteRecipe(id),

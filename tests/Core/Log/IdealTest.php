@@ -42,22 +42,34 @@ final class IdealTest extends TestCase
         self::assertSame(0.0, $ideal->point('sweet')->value);
     }
 
-    public function test_a_sauce_liked_less_than_its_neighbour_pushes_the_ideal_away_from_it(): void
+    public function test_a_liking_alone_says_nothing_of_any_taste(): void
     {
+        $at = ['sweet' => 2.0, 'sour' => 0.0, 'salty' => 0.0, 'umami' => 0.0, 'hot' => 0.0];
         $ideal = Ideal::of(self::TASTES, [
-            [
-                'at' => ['sweet' => 2.0, 'sour' => 0.0, 'salty' => 0.0, 'umami' => 0.0, 'hot' => 0.0],
-                'feels' => [],
-                'liking' => 8,
-            ],
-            [
-                'at' => ['sweet' => -2.0, 'sour' => 0.0, 'salty' => 0.0, 'umami' => 0.0, 'hot' => 0.0],
-                'feels' => [],
-                'liking' => 4,
-            ],
+            ['at' => $at, 'feels' => [], 'liking' => 8],
+            ['at' => ['sweet' => -2.0] + $at, 'feels' => [], 'liking' => 4],
         ]);
 
-        self::assertGreaterThan(0.5, $ideal->point('sweet')->value);
+        foreach (self::TASTES as $taste) {
+            self::assertSame(0.0, $ideal->point($taste)->value);
+            self::assertEqualsWithDelta(1.2816 * Ideal::PRIOR, $ideal->point($taste)->spread, 1e-9);
+            self::assertFalse($ideal->isSpokenOf($taste));
+        }
+    }
+
+    public function test_a_liking_moves_only_what_was_spoken_of_with_it(): void
+    {
+        $at = ['sweet' => 1.0, 'umami' => 1.0];
+        $said = static fn (?int $liking): Ideal => Ideal::of(
+            self::TASTES,
+            [['at' => $at, 'feels' => ['sweet' => 1.0], 'liking' => $liking]],
+        );
+
+        // liked little: it is further off than the spoon said
+        self::assertLessThan($said(null)->point('sweet')->value, $said(3)->point('sweet')->value);
+        self::assertSame(0.0, $said(3)->point('umami')->value);
+        self::assertTrue($said(3)->isSpokenOf('sweet'));
+        self::assertFalse($said(3)->isSpokenOf('umami'));
     }
 
     /**

@@ -57,7 +57,8 @@ final class LogViewTest extends TestCase
             $this->view->inAWord(['sweet' => 1.0, 'salty' => -3.0]),
         );
         self::assertSame('', $this->view->inAWord([]));
-        self::assertSame('fine', array_column($this->view->said(['sweet' => 2.0]), 'text', 'label')['Sour']);
+        self::assertSame('fine', array_column($this->view->said(['sour' => 0.0]), 'text', 'label')['Sour']);
+        self::assertSame('–', array_column($this->view->said(['sweet' => 2.0]), 'text', 'label')['Sour']);
         self::assertSame('less', array_column($this->view->said(['sweet' => 2.0]), 'text', 'label')['Sweet']);
     }
 

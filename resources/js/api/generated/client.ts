@@ -1,6 +1,6 @@
 // Made by "npm run types" from resources/schemas/openapi.json. Do not edit.
 import { ask, at, type Options } from '../ask';
-import type { Batch, BatchList, BatchNoteInput, Begin, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FeelsInput, FormatList, Free, FreeInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, Making, MakingInput, MakingList, MakingStart, NextTrial, OnHandInput, OnwardInput, Opened, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, PictureInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, ServedInput, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
+import type { Batch, BatchList, BatchNoteInput, Begin, Beside, BlindInput, BlindResult, Cook, CookEventInput, CookFinish, CookInput, CookTaste, CopyChanges, DeliveredReadingInput, Different, DifferentInput, Door, Draft, DraftInput, EquipmentList, Evaluation, Export, ExportFile, ExportInput, FamilyInput, FeelsInput, FormatList, Free, FreeInput, HeardInput, House, Import, ImportInput, IngredientList, JarInput, JarsInput, LogList, LoggedBatch, MadeInput, Making, MakingInput, MakingList, MakingStart, NextTrial, NextTries, NextTryInput, OnHandInput, OnwardInput, Opened, OwnIngredient, OwnPreview, Pairing, PantryList, PantryPage, PassphraseInput, PictureInput, Plan, PlanInput, Pot, PotInput, Preferences, Reading, ReadingInput, Rebalance, RebalanceInput, RecipeInput, RecipeList, RecipeRecord, Rescue, RescueInput, Scale, ScaleInput, SeasonInput, SeasonList, ServedInput, Shopping, ShoppingInput, StopInput, StopList, Stove, Style, StyleInput, StyleList, StyleMap, StyleNameInput, Swap, SwapInput, SwapMemoryInput, TastingInput, TextInput, Tongue, Trials, VersionList, VesselList, When, WhenInput } from './documents';
 
 /** What a draft comes to; nothing is stored. */
 export const evaluate = (body: RecipeInput, options?: Options) =>
@@ -15,7 +15,7 @@ export const openBench = (query: { recipe?: string }, options?: Options) =>
   ask<Opened>('/api/bench', { method: 'GET', query, ...options });
 
 /** The recipes, last touched first. */
-export const listRecipes = (query: { q?: string; page?: string; most?: string }, options?: Options) =>
+export const listRecipes = (query: { q?: string; page?: string; most?: string; by?: string }, options?: Options) =>
   ask<RecipeList>('/api/recipes', { method: 'GET', query, ...options });
 
 /** Keeps a new recipe. */
@@ -414,8 +414,8 @@ export const lookAtCopy = (copy: string, options?: Options) =>
 export const putCopyBack = (copy: string, options?: Options) =>
   ask<House>(`/api/house/copies/${at(copy)}/put-back`, { method: 'POST', ...options });
 
-/** Trials of one sauce in one table. */
-export const readTrials = (recipe: string, query: { batches?: string }, options?: Options) =>
+/** All tries of a sauce, of every recipe of its family. */
+export const readTrials = (recipe: string, query: { batches?: string; taster?: string; sort?: string; find?: string }, options?: Options) =>
   ask<Trials>(`/api/recipes/${at(recipe)}/trials`, { method: 'GET', query, ...options });
 
 /** A batch from a file of the open format. */
@@ -449,3 +449,35 @@ export const readPicture = (batch: string, picture: string, options?: Options) =
 /** A picture of it taken away. */
 export const takePictureAway = (batch: string, picture: string, options?: Options) =>
   ask<LoggedBatch>(`/api/batches/${at(batch)}/pictures/${at(picture)}`, { method: 'DELETE', ...options });
+
+/** The book as a table. */
+export const trialsAsTable = (recipe: string, options?: Options) =>
+  ask<ExportFile>(`/api/recipes/${at(recipe)}/trials/csv`, { method: 'GET', ...options });
+
+/** What is worth trying next. */
+export const listNextTries = (recipe: string, options?: Options) =>
+  ask<NextTries>(`/api/recipes/${at(recipe)}/next-tries`, { method: 'GET', ...options });
+
+/** What was made otherwise, read. */
+export const readDifferent = (recipe: string, body: DifferentInput, options?: Options) =>
+  ask<Different>(`/api/recipes/${at(recipe)}/different`, { method: 'POST', body, ...options });
+
+/** Belongs to another family from now on. */
+export const joinFamily = (recipe: string, body: FamilyInput, options?: Options) =>
+  ask<RecipeRecord>(`/api/recipes/${at(recipe)}/family`, { method: 'PUT', body, ...options });
+
+/** Stands alone from now on. */
+export const leaveFamily = (recipe: string, options?: Options) =>
+  ask<RecipeRecord>(`/api/recipes/${at(recipe)}/family`, { method: 'DELETE', ...options });
+
+/** A recipe of the family for the next try. */
+export const setUpNextTry = (batch: string, body: NextTryInput, options?: Options) =>
+  ask<RecipeRecord>(`/api/batches/${at(batch)}/next-try`, { method: 'POST', body, ...options });
+
+/** Keeps what was made otherwise that time. */
+export const keepDifferent = (batch: string, body: DifferentInput, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/different`, { method: 'PUT', body, ...options });
+
+/** What a remark says counts, or does not. */
+export const heardRemark = (batch: string, tasting: string, body: HeardInput, options?: Options) =>
+  ask<LoggedBatch>(`/api/batches/${at(batch)}/tastings/${at(tasting)}/heard`, { method: 'PUT', body, ...options });

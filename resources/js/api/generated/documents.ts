@@ -479,9 +479,9 @@ export interface Recipe {
    */
   format: 'vinculum-recipe';
   /**
-   * 1 or 2; a newer document needs a newer Vinculum
+   * 1, 2 or 3; a newer document needs a newer Vinculum
    */
-  version: 1 | 2;
+  version: 1 | 2 | 3;
   /**
    * a name of 1 to 120 characters
    */
@@ -530,6 +530,10 @@ export interface Recipe {
    * how a making of it usually ends: hot or cold on the table, jarred, frozen, or a base that waits; without, as is usual of its kind
    */
   ends?: 'hot' | 'cold' | 'jarred' | 'frozen' | 'base';
+  /**
+   * the sauce it is a try of, by name, of at most 120 characters
+   */
+  family?: string;
   /**
    * a list of at most 12 stages
    *
@@ -1210,6 +1214,10 @@ export interface LoggedBatch {
     }[];
     liking: number | null;
     note: string;
+    /**
+     * what the remark says of tastes that the spoon did not, to be counted or not; empty where nothing is asked
+     */
+    heard_text: string;
   }[];
   notes: {
     id: number;
@@ -1694,6 +1702,36 @@ export interface DeliveredReadingInput {
    */
   key?: string;
 }
+export interface DifferentInput {
+  /**
+   * what was made otherwise that time: 25 g ginger, not 35; 10 min more
+   */
+  text: string;
+}
+export interface Different {
+  clauses: {
+    /**
+     * as they were said
+     */
+    words: string;
+    /**
+     * what it comes to; empty where it is asked or noted
+     */
+    understood: string;
+    /**
+     * what has to be asked; empty where nothing has
+     */
+    ask: string;
+    /**
+     * what to say instead
+     */
+    guesses: string[];
+  }[];
+  /**
+   * what the pot then makes
+   */
+  makes_text: string;
+}
 /**
  * who may come in from the house network
  */
@@ -2134,6 +2172,12 @@ export interface RecipeRecord {
     name: string;
   }[];
 }
+export interface FamilyInput {
+  /**
+   * a recipe of the family it is to belong to
+   */
+  with: string;
+}
 export interface FeelsInput {
   /**
    * what the spoon says, in steps
@@ -2287,6 +2331,12 @@ export interface Ghost {
   top: number;
   text: string;
   words: string;
+}
+export interface HeardInput {
+  /**
+   * whether what the remark says of tastes counts
+   */
+  counts: boolean;
 }
 /**
  * what this house keeps, the copies of it, and what was thrown away
@@ -2488,6 +2538,10 @@ export interface MadeInput {
    * the id of a making, which says all the rest
    */
   making?: string;
+  /**
+   * what was made otherwise that time, in the maker's words
+   */
+  different?: string;
 }
 export interface MakingInput {
   /**
@@ -2572,6 +2626,38 @@ export interface NextTrial {
   cup_text: string;
   put_text: string;
   apart_text: string;
+}
+export interface NextTries {
+  tries: {
+    /**
+     * the try it is made from
+     */
+    batch: string;
+    /**
+     * steps too much of it
+     */
+    feels: {
+      sweet?: number;
+      sour?: number;
+      salty?: number;
+      umami?: number;
+      hot?: number;
+      thick?: number;
+      rich?: number;
+    };
+    /**
+     * the one change that is kept; empty where a taste is moved
+     */
+    only: string;
+    text: string;
+    settles: string;
+  }[];
+}
+export interface NextTryInput {
+  /**
+   * the one change that is kept
+   */
+  only?: string;
 }
 export interface OnHandInput {
   /**
@@ -3349,6 +3435,14 @@ export interface RecipeList {
      * why it cannot be opened; absent where it can
      */
     broken?: string;
+    /**
+     * made of all recipes of its family
+     */
+    tries: number;
+    /**
+     * how much there is of its family; empty where it stands alone and was never made
+     */
+    family_text: string;
   }[];
   /**
    * of all that are found
@@ -3869,36 +3963,144 @@ export interface Tongue {
     [k: string]: number;
   };
 }
-/**
- * trials of one sauce in one table, the oldest first
- */
 export interface Trials {
+  /**
+   * what the family began as
+   */
   name: string;
+  family_text: string;
+  /**
+   * of the family, the one it began with first
+   */
+  recipes: {
+    id: string;
+    name: string;
+  }[];
+  tasters: {
+    /**
+     * empty for whoever keeps the Log
+     */
+    who: string;
+    name: string;
+  }[];
+  /**
+   * whose likings count; null for everybody's
+   */
+  taster: string | null;
+  sort: string;
+  sorts: {
+    value: string;
+    label: string;
+  }[];
   trials: {
     id: string;
+    /**
+     * the recipe of the family it was made by
+     */
+    recipe: string;
+    recipe_name: string;
+    /**
+     * what its jars name it by
+     */
     number: number;
+    made_on: string;
     made_text: string;
-    liking_text: string;
+    /**
+     * likely the best of them
+     */
     is_best: boolean;
-  }[];
-  tastes: {
-    name: string;
-    amounts: string[];
-  }[];
-  lines: {
-    name: string;
-    amounts: string[];
-  }[];
-  stages: {
-    name: string;
-    amounts: string[];
+    /**
+     * the earlier try it is nearest to
+     */
+    as_text: string;
+    /**
+     * what was made otherwise than in that one
+     */
+    different: string[];
+    /**
+     * that several things moved at once; empty where not
+     */
+    moved_text: string;
+    /**
+     * noticeable steps from the first try
+     */
+    steps: {
+      sweetness: number;
+      sourness: number;
+      saltiness: number;
+      umami: number;
+      heat: number;
+    };
+    tastes: {
+      label: string;
+      /**
+       * of a bar, −1 to 1
+       */
+      share: number;
+      figure_text: string;
+      /**
+       * against the first; empty for that
+       */
+      text: string;
+    }[];
+    /**
+     * the spoon's word, and what was said of how it feels
+     */
+    thickness: string;
+    makes: string;
+    cost_text: string;
+    boiled_text: string;
+    brix_text: string;
+    /**
+     * burn and sting; empty where there is none
+     */
+    bite_text: string;
+    /**
+     * measured, or about what it is thought to be
+     */
+    ph_text: string;
+    remarks: {
+      who: string;
+      text: string;
+    }[];
+    /**
+     * what made it too thick or too thin; empty where nothing says so
+     */
+    why_text: string;
+    /**
+     * the mean of what was said, 1 to 9; null where nobody did
+     */
+    liking: number | null;
+    /**
+     * by each taster
+     */
+    liked: {
+      who: string;
+      text: string;
+    }[];
+    pictures: {
+      id: number;
+      width: number;
+      height: number;
+    }[];
   }[];
   best_text: string;
-  others: {
-    id: string;
-    number: number;
-    made_text: string;
+  /**
+   * what each change did to the liking
+   */
+  effects: {
+    text: string;
+    effect_text: string;
+    is_known: boolean;
   }[];
+  /**
+   * what was made otherwise before, to be said again of another try
+   */
+  ticks: string[];
+  /**
+   * what is not shown; empty where all of it is
+   */
+  hidden_text: string;
 }
 /**
  * a recipe as it stood, the last first

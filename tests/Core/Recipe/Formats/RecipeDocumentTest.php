@@ -15,7 +15,7 @@ final class RecipeDocumentTest extends TestCase
 {
     private const FULL = [
         'format' => 'vinculum-recipe',
-        'version' => 2,
+        'version' => 3,
         'name' => 'Gooseberry ketchup',
         'style' => 'fruit-ketchup',
         'measures' => 'us',
