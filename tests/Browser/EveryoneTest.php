@@ -86,7 +86,7 @@ final class EveryoneTest extends BrowserTestCase
         $this->see('.log-cup-steps');
         $this->assertNoViolations('two cups');
         $this->see("//a[.='The book of this sauce: all its tries']")->click();
-        $this->see('.book-table');
+        $this->see("//h2[.='What made the difference']");
         $this->assertNoViolations('trials');
         $this->goTo('/shopping');
         $this->see("//label[contains(.,'Gooseberry ketchup')]/input")->click();

@@ -107,7 +107,7 @@ final class OpeningTest extends BrowserTestCase
             [
                 "/bench/{$id}" => "/api/bench?recipe={$id}",
                 '/bench' => '/api/bench',
-                '/shelf' => '/api/recipes?q=&page=0',
+                '/shelf' => '/api/recipes?q=&page=0&by=family',
             ] as $screen => $asked
         ) {
             $this->goTo($screen);

@@ -129,7 +129,7 @@ final class SpoonTest extends BrowserTestCase
             fn (): bool => $this->see('.title')->getAttribute('value') === 'Gooseberry ketchup, a variant',
             'for the variant to be opened',
         );
-        $this->see("//button[.='The whole balance']")->click();
+        $this->see("//button[.='Batches']")->click();
         self::assertStringContainsString(
             'Gooseberry ketchup',
             $this->see("//h3[.='Its family']/following-sibling::ul")->getText(),

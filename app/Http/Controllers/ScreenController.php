@@ -24,7 +24,7 @@ final class ScreenController
 
         return match (true) {
             $name === 'bench' => '/api/bench'.($id === '' ? '' : '?recipe='.rawurlencode($id)),
-            $name === 'shelf', $name === '' => '/api/recipes?q=&page=0',
+            $name === 'shelf', $name === '' => '/api/recipes?q=&page=0&by=family',
             default => null,
         };
     }
