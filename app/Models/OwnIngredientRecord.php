@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\OwnIngredient;
+use Vinculum\Pantry\PlainName;
 
 /**
  * An ingredient of the household's own, as it was described.
@@ -62,7 +63,7 @@ final class OwnIngredientRecord extends Model
             $own->name = $own->definition['name'];
             $own->found_by
                 = '|'
-                .implode('|', array_unique(array_map(Catalogue::plain(...), [$own->definition['name'], $own->slug])))
+                .implode('|', array_unique(array_map(PlainName::of(...), [$own->definition['name'], $own->slug])))
                 .'|';
         });
     }
@@ -76,7 +77,7 @@ final class OwnIngredientRecord extends Model
      */
     public function scopeFound(Builder $query, string $typed): void
     {
-        $wanted = Catalogue::plain($typed);
+        $wanted = PlainName::of($typed);
         foreach (array_filter(explode(' ', $wanted)) as $word) {
             $query->whereRaw('instr(found_by, ?) > 0', [$word]);
         }

@@ -6,6 +6,7 @@ namespace App\Pantry;
 
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\CatalogueReader;
+use Vinculum\Pantry\Containers;
 use Vinculum\Pantry\HandsPage;
 use Vinculum\Pantry\KeepingPage;
 use Vinculum\Pantry\StandIns;
@@ -79,8 +80,16 @@ final readonly class Compiled
             // "milk" is the plain one, and not what was condensed
             $plain = $catalogue->named(explode(',', $ingredient['name'])[0]);
             $pantry[$slug]
-                = ['standIns' => $standIns[$slug] ?? [], 'sharesName' => $plain !== null && $plain->slug !== $slug]
-                + $ingredient;
+                = [
+                    'standIns' => $standIns[$slug] ?? [],
+                    'sharesName' => $plain !== null && $plain->slug !== $slug,
+                    'portions' => Containers::with(
+                        $ingredient['portions'],
+                        $ingredient['kinds'],
+                        $ingredient['density'],
+                        $words['kinds'],
+                    ),
+                ] + $ingredient;
         }
 
         $things = array_map(

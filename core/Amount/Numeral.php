@@ -91,7 +91,11 @@ final readonly class Numeral
             ) === 1
         ) {
             $second = self::readOne(substr($rest, strlen($match[0])));
-            if ($second !== null && $second[0]->value > $from->value) {
+            // "the cheap one - 100 ml" is no range: nobody writes one end in letters and the other in digits
+            $isBoth = preg_match('/\p{L}/u', substr($text, 0, strlen($text) - strlen($rest)))
+                === preg_match('/^\p{L}/u', substr($rest, strlen($match[0])))
+                || preg_match('/[–—-]/u', $match[0]) !== 1;
+            if ($second !== null && $isBoth && $second[0]->value > $from->value) {
                 [$to, $rest] = $second;
                 $middle = new self(
                     ($from->value + $to->value) / 2,

@@ -50,37 +50,8 @@ namespace Vinculum\Pantry;
  */
 final class Catalogue
 {
-    private const WITHOUT_ACCENT = ['á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'é' => 'e', 'è' => 'e',
-        'ê' => 'e', 'ë' => 'e', 'í' => 'i', 'î' => 'i', 'ï' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u',
-        'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', 'ø' => 'o', 'å' => 'a'];
-
-    /** One spelling for all, on both sides of a comparison. */
-    private const SPELLINGS = [
-        '/\bchil(?:i|e)(?=s?\b|es\b)/u' => 'chilli',
-        '/\bchillis\b/u' => 'chillies',
-        '/\byog(?:hou|u)rt\b/u' => 'yoghurt',
-        '/\bcatsup\b/u' => 'ketchup',
-        '/\bmould/u' => 'mold',
-        '/\bpur[eé]e?\b/u' => 'puree',
-        '/\bfiber\b/u' => 'fibre',
-        '/\bflavou?r/u' => 'flavour',
-        '/\bwhisky\b/u' => 'whiskey',
-        '/\bvin\b/u' => 'vinegar',
-        '/\bveg\b/u' => 'vegetable',
-        '/\bcourgettes?\b/u' => 'courgette',
-    ];
-
-    /** What every one of those begins with, at one look: most names hold none of it. */
-    private const SPELT_OTHERWISE = '/\\b(?:chi|yog|cats|mould|pur|fib|flav|whisk|vin|veg|cour)/u';
-
-    /** Names spelt before, which are kept. */
-    private const REMEMBERED = 5000;
-
     /** What no kitchen is without the plain thing for. */
     private const STAPLES = ['salty', 'sweet', 'sour'];
-
-    /** @var array<string, string> */
-    private static array $plain = [];
 
     /** @var array<string, Ingredient> */
     private array $made = [];
@@ -90,6 +61,9 @@ final class Catalogue
 
     /** @var array<string, true> words that names begin with */
     private array $firstWords = [];
+
+    /** @var array<string, true> every word of every name */
+    private array $wordsOfNames = [];
 
     private ?Likeness $likeness = null;
 
@@ -117,7 +91,7 @@ final class Catalogue
         }
         $found = isset($this->compiled[$slug])
             ? $slug
-            : $this->former()[$slug] ?? ($this->names()[self::plain($slug)] ?? null);
+            : $this->former()[$slug] ?? ($this->names()[PlainName::of($slug)] ?? null);
         if ($found === null) {
             return null;
         }
@@ -128,7 +102,7 @@ final class Catalogue
     /** By a whole name as a maker writes it, in the singular or plural, in British, American or Australian spelling. */
     public function named(string $name): ?Ingredient
     {
-        $plain = self::plain($name);
+        $plain = PlainName::of($name);
         // "chipotles in adobo"
         $one
             = preg_match('/^(\S+) (?:in|with) /', $plain, $head) === 1
@@ -153,15 +127,51 @@ final class Catalogue
                 $this->firstWords[explode(' ', (string) $name, 2)[0]] = true;
             }
         }
-        $plain = explode(' ', self::plain($word), 2)[0];
+        $plain = explode(' ', PlainName::of($word), 2)[0];
 
         return isset($this->firstWords[$plain]) || isset($this->firstWords[Singular::of($plain)]);
+    }
+
+    /** Whether some name holds this word. */
+    public function isWordOfAName(string $word): bool
+    {
+        if ($this->wordsOfNames === []) {
+            $this->maybe('', 'us');
+            foreach ([...array_keys($this->names()), ...array_keys($this->maybe ?? [])] as $name) {
+                foreach (explode(' ', (string) $name) as $each) {
+                    $this->wordsOfNames[$each] = true;
+                }
+            }
+        }
+        $plain = PlainName::of($word);
+
+        return isset($this->wordsOfNames[$plain]) || isset($this->wordsOfNames[Singular::of($plain)]);
+    }
+
+    /**
+     * What is called by a noun with a word before it: flour gives rice flour and almond flour.
+     *
+     * @param string $noun in the singular
+     * @return array<string, Ingredient> by the whole name
+     */
+    public function endingIn(string $noun): array
+    {
+        $noun = PlainName::of($noun);
+        $found = [];
+        foreach ($this->names() as $name => $slug) {
+            $name = (string) $name;
+            if (str_ends_with($name, " {$noun}") || str_ends_with(Singular::of($name), " {$noun}")) {
+                $found[$name] = $this->made[$slug] ??= Ingredient::fromCompiled($this->compiled[$slug]);
+            }
+        }
+
+        return $found;
     }
 
     /** Whether these very words are a name, and not only the singular or plural of one. */
     public function isName(string $words): bool
     {
-        return isset($this->names()[self::plain($words)]);
+        return isset($this->names()[PlainName::of($words)]);
     }
 
     /**
@@ -180,11 +190,11 @@ final class Catalogue
                     // "tomato puree 1 us": first, where measures are US ones; second without a number
                     preg_match('/^(.+?)(?: ([1-9]))?(?: (us|metric|imperial|australian))?$/', $entry, $parts);
                     $rank = ($parts[2] ?? '') === '' ? 2 : (int) $parts[2];
-                    $this->maybe[self::plain($parts[1] ?? $entry)][$slug] = $rank.($parts[3] ?? '');
+                    $this->maybe[PlainName::of($parts[1] ?? $entry)][$slug] = $rank.($parts[3] ?? '');
                 }
             }
         }
-        $plain = self::plain($name);
+        $plain = PlainName::of($name);
         $ranked = $this->maybe[$plain] ?? [];
         uasort(
             $ranked,
@@ -267,7 +277,7 @@ final class Catalogue
      */
     public function search(string $typed, int $most = 12): array
     {
-        $wanted = self::plain($typed);
+        $wanted = PlainName::of($typed);
         $ranked = [];
         $words = explode(' ', $wanted);
         $longest = static fn (string $a, string $b): string => strlen($b) > strlen($a) ? $b : $a;
@@ -291,7 +301,7 @@ final class Catalogue
                 continue;
             }
             // its own name before what it is called besides: flake salt before flaked almonds
-            $isItsOwn = in_array($name, [self::plain($this->compiled[$slug]['name']), self::plain($slug)], true);
+            $isItsOwn = in_array($name, [PlainName::of($this->compiled[$slug]['name']), PlainName::of($slug)], true);
             $ranked[$slug] = min(2 * $rank + ($isItsOwn ? 0 : 1), $ranked[$slug] ?? INF);
         }
         $slugs = array_map(strval(...), array_keys($ranked));
@@ -310,9 +320,9 @@ final class Catalogue
     public function beginning(string $typed): ?Ingredient
     {
         $best = $this->search($typed, 1)[0] ?? null;
-        $wanted = ' '.self::plain($typed);
+        $wanted = ' '.PlainName::of($typed);
         foreach ($best === null ? [] : [$best->name, $best->slug, ...$best->aliases] as $name) {
-            if (str_contains(' '.self::plain($name), $wanted)) {
+            if (str_contains(' '.PlainName::of($name), $wanted)) {
                 return $best;
             }
         }
@@ -327,13 +337,13 @@ final class Catalogue
      */
     public function nearest(string $word): array
     {
-        return $this->likeness()->nearest(self::plain($word));
+        return $this->likeness()->nearest(PlainName::of($word));
     }
 
     /** What words most likely are, misspelt by a letter or, where they are long, by two; null for nothing near. */
     public function misspelt(string $written): ?Ingredient
     {
-        $slug = $this->likeness()->misspelt(self::plain($written));
+        $slug = $this->likeness()->misspelt(PlainName::of($written));
 
         return $slug === null ? null : $this->find($slug);
     }
@@ -341,33 +351,6 @@ final class Catalogue
     private function likeness(): Likeness
     {
         return $this->likeness ??= new Likeness($this->names());
-    }
-
-    /** A name as a search compares it: lower case, without accents, one spelling, words between single spaces. */
-    public static function plain(string $name): string
-    {
-        if (count(self::$plain) >= self::REMEMBERED) {
-            self::$plain = [];
-        }
-
-        return self::$plain[$name] ??= self::spelt($name);
-    }
-
-    private static function spelt(string $name): string
-    {
-        // most names are plain already but for a hyphen or a comma
-        $plain = preg_match('/^[A-Za-z0-9 ,-]*$/D', $name) === 1
-            ? trim(preg_replace('/ {2,}/', ' ', strtr(strtolower($name), ',-', '  ')) ?? '')
-            : trim(
-                preg_replace('/[^\\p{L}\\p{N}%]+/u', ' ', str_replace(["'", '’'], '', mb_strtolower($name)))
-                    ?? '',
-            );
-        $plain = strtr($plain, self::WITHOUT_ACCENT);
-        if (preg_match(self::SPELT_OTHERWISE, $plain) !== 1) {
-            return $plain;
-        }
-
-        return preg_replace(array_keys(self::SPELLINGS), self::SPELLINGS, $plain) ?? $plain;
     }
 
     /** @param list<string> $words */
@@ -394,12 +377,12 @@ final class Catalogue
         foreach ($this->meanings as $words => $slug) {
             // an own ingredient that is gone means nothing any more
             if (isset($this->compiled[$slug])) {
-                $names[self::plain((string) $words)] = $slug;
+                $names[PlainName::of((string) $words)] = $slug;
             }
         }
         foreach ($this->compiled as $slug => $ingredient) {
             foreach ([$slug, $ingredient['name'], ...$ingredient['aliases']] as $name) {
-                $names[self::plain($name)] ??= $slug;
+                $names[PlainName::of($name)] ??= $slug;
             }
         }
 

@@ -48,7 +48,7 @@ namespace Vinculum\Pantry;
  *     of_any_sauce: list<string>,
  *     yardsticks: array<string, list<string>>,
  *     hues: list<array{int, string}>,
- *     kinds: array<string, array{name: string, of?: string, called?: list<string>}>,
+ *     kinds: array<string, array{name: string, of?: string, called?: list<string>, holds?: array<string, int>}>,
  *     traits: array<string, string>,
  *     reading: array<string, array<string, string>>,
  * }

@@ -58,7 +58,7 @@ final class HouseTest extends TestCase
      */
     private const WORDS = [
         'core/Pantry/Audit.php' => ['clove'], // of garlic
-        'core/Pantry/Catalogue.php' => ['courgette', 'ketchup', 'whiskey', 'yoghurt'], // spellings
+        'core/Pantry/PlainName.php' => ['courgette', 'ketchup', 'whiskey', 'yoghurt'], // spellings
         'core/Pantry/Portion.php' => ['clove'], // of garlic
         'core/Recipe/Jotted/LineReader.php' => ['clove'], // of garlic
         'core/Safety/Brings.php' => ['honey'], // what a trait is called

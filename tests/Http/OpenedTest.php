@@ -62,7 +62,7 @@ final class OpenedTest extends HttpTestCase
             (string) $this->get('/bench/a%22%3E')->getContent(),
         );
         self::assertStringContainsString(
-            'href="/api/recipes?q=&amp;page=0"',
+            'href="/api/recipes?q=&amp;page=0&amp;by=family"',
             (string) $this->get('/shelf')->getContent(),
         );
         self::assertStringContainsString('href="/api/bench"', (string) $this->get('/bench')->getContent());

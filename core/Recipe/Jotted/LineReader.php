@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted;
 
 use Vinculum\Amount\Kitchenware;
 use Vinculum\Pantry\Catalogue;
+use Vinculum\Recipe\Jotted\Reading\Abroad;
 use Vinculum\Recipe\Jotted\Reading\Changed;
 use Vinculum\Recipe\Jotted\Reading\Construct;
 use Vinculum\Recipe\Jotted\Reading\EachItsOwn;
@@ -57,7 +58,7 @@ final class LineReader
         $this->things = new Things($catalogue, $kit, $naming);
         $this->oneThing = new OneThing($this->things);
         $this->score = new Score($this->things);
-        $this->spelling = new Spelling($kit, $naming->lexicon);
+        $this->spelling = new Spelling($kit, $naming->lexicon, new Abroad($catalogue, $kit, $naming->lexicon));
         $this->constructs = [
             new Changed,
             new EachItsOwn,

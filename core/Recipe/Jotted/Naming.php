@@ -7,9 +7,9 @@ namespace Vinculum\Recipe\Jotted;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Pantry\Singular;
-use Vinculum\Pantry\Vocabulary;
 use Vinculum\Recipe\Jotted\Reading\Alternatives;
 use Vinculum\Recipe\Jotted\Reading\Beside;
+use Vinculum\Recipe\Jotted\Reading\ChangedBehind;
 use Vinculum\Recipe\Jotted\Reading\Guesses;
 use Vinculum\Recipe\Jotted\Reading\Harm;
 use Vinculum\Recipe\Jotted\Reading\Lexicon;
@@ -37,6 +37,8 @@ final class Naming
 
     private readonly Alternatives $alternatives;
 
+    private readonly ChangedBehind $changedBehind;
+
     /** @param string $tongue that the note is written in, where it is none of ours */
     public function __construct(
         private readonly Catalogue $catalogue,
@@ -44,10 +46,11 @@ final class Naming
         public readonly string $tongue = '',
     ) {
         $this->lexicon = new Lexicon($catalogue->vocabulary);
-        $this->beside = new Beside($this, $this->lexicon, $set);
+        $this->beside = new Beside($this, $this->lexicon, $catalogue, $set);
         $this->harm = new Harm($this, $this->lexicon, $catalogue);
         $this->guesses = new Guesses($this, $this->lexicon, $catalogue, $this->harm);
         $this->alternatives = new Alternatives($this, $catalogue);
+        $this->changedBehind = new ChangedBehind($this, $this->lexicon, $catalogue);
     }
 
     /** Whether a few words name a thing, with whatever preparation. */
@@ -175,11 +178,11 @@ final class Naming
     private function within(string $head, array $behind): Named
     {
         $words = self::words($head);
-        $sure = $this->changedBehind($head, $words, $behind);
+        $sure = $this->changedBehind->of($head, $this->longest($words), $words, $behind);
         if ($sure !== null) {
             return $sure;
         }
-        $found = $this->longest($words);
+        $found = $this->headOf($words);
         $turned = ($found[2] ?? 0) < 2 ? $this->turned($head) : null;
         if ($turned !== null && $turned->slug !== ($found[0]->slug ?? '')) {
             return new Named($turned, $head, '', true);
@@ -197,8 +200,15 @@ final class Naming
                 ? new Named($turned, $head, '', true)
                 : new Named(null, $head, '', false, [$ingredient->slug], $head);
         }
-        $left = $this->beside->left($before, $after, $behind, $ingredient);
-        $isSure = $maybe === [] && $this->beside->leavesItAsItIs($left, $ingredient);
+        // "mustard the yellow kind"
+        foreach ($maybe === [] ? [] : $after as $word) {
+            $said = $this->exactly("{$word} {$name}");
+            if ($said !== null && in_array($said, $maybe, true)) {
+                return new Named($said, $head, implode(' ', [...$before, ...$after]), true, length: $count);
+            }
+        }
+        $left = $this->beside->left($before, $after, $behind, $ingredient, $name);
+        $isSure = $maybe === [] && $this->beside->leavesItAsItIs($left, $ingredient, $name);
         $guesses = array_map(static fn (Ingredient $one): string => $one->slug, $maybe === [] ? [$ingredient] : $maybe);
         $preparation = implode(' ', [...$before, ...$after]);
 
@@ -211,100 +221,6 @@ final class Naming
             $maybe === [] ? $head : $name,
             $count,
         );
-    }
-
-    /**
-     * A word behind the comma that makes it another thing: "tomatoes, green", "yoghurt, Greek", "vinegar, 4 %",
-     * "peppers, roasted and peeled", "orange, juiced".
-     *
-     * @param list<string> $words
-     * @param list<string> $behind
-     */
-    private function changedBehind(string $head, array $words, array $behind): ?Named
-    {
-        $plain = $this->longest($words);
-        if ($plain === null || $behind === []) {
-            return null;
-        }
-        [$ingredient, $from, $count] = $plain;
-        $name = implode(' ', array_slice($words, $from, $count));
-        $before = implode(' ', array_slice($words, 0, $from));
-        $tail = implode(' ', $behind);
-        if (preg_match('/(\d+(?:[.,]\d+)?)\s*%/u', $tail, $match) === 1) {
-            $strong
-                = $this->catalogue->named("{$name}, {$match[1]} %")
-                ?? $this->catalogue->named("{$ingredient->shortName()}, {$match[1]} %");
-            if ($strong !== null) {
-                return new Named($strong, $head, $before, true);
-            }
-        }
-        $parts = preg_split('/\s*,\s*/u', implode(', ', $behind)) ?: [];
-        foreach ($parts as $part) {
-            // "salt, black pepper" are two things
-            if (str_contains($part, ' ') && $this->exactly($part) !== null) {
-                continue;
-            }
-            // "or dried", "dairy-free if needed": that is another way, and not this one
-            $tailWords = Vocabulary::isPerhaps($part) ? [] : self::words($part);
-            foreach ([2, 1] as $length) {
-                for ($i = 0; $i + $length <= count($tailWords); $i++) {
-                    $change = implode(' ', array_slice($tailWords, $i, $length));
-                    // chopped is the same thing in pieces; roasted, dried or green is another
-                    if ($this->lexicon->is('ways', $change)) {
-                        continue;
-                    }
-                    foreach ($this->forms($change) as $form) {
-                        $names = [
-                            ...$this->catalogue->beginsAName($form) ? ["{$form} {$name}"] : [],
-                            ...$this->lexicon->isForm($form) ? ["{$name} {$form}", Singular::of($name)." {$form}"] : [],
-                        ];
-                        foreach ($names as $made) {
-                            $found = $this->catalogue->named($made);
-                            if (
-                                $found !== null
-                                && ($found->slug !== $ingredient->slug || $this->maybe($name) !== [])
-                            ) {
-                                return $this->changedTo($found, $head, $before, $name);
-                            }
-                        }
-                    }
-                }
-            }
-        }
-
-        return null;
-    }
-
-    /** Sure where the words behind say which of several it is, or where there was only one. */
-    private function changedTo(Ingredient $found, string $head, string $before, string $name): Named
-    {
-        $maybe = array_map(static fn (Ingredient $one): string => $one->slug, $this->maybe($name));
-        $isSure = $maybe === [] || in_array($found->slug, $maybe, true);
-
-        return new Named(
-            $found,
-            $head,
-            $before,
-            $isSure,
-            $isSure ? [] : [$found->slug],
-            $name,
-        );
-    }
-
-    /**
-     * "juiced" is juice, "powdered" powder.
-     *
-     * @return list<string>
-     */
-    private function forms(string $change): array
-    {
-        $forms = [$change];
-        if (preg_match('/^(.{3,}?)(?:e?d)$/u', $change, $match) === 1) {
-            $forms[] = $match[1];
-            $forms[] = $match[1].'e';
-        }
-
-        return $forms;
     }
 
     /**
@@ -341,6 +257,27 @@ final class Naming
         }
 
         return null;
+    }
+
+    /**
+     * The longest name, but where it stands behind a preposition the one before that: aquafaba from the chickpea tin.
+     *
+     * @param list<string> $words
+     * @return array{Ingredient, int, int, list<Ingredient>}|null
+     */
+    private function headOf(array $words): ?array
+    {
+        $found = $this->longest($words);
+        foreach (array_slice($words, 1, null, true) as $at => $word) {
+            if ($found === null || $at > $found[1]) {
+                break;
+            }
+            if ($this->lexicon->is('prepositions', $word)) {
+                return $this->longest(array_slice($words, 0, $at)) ?? $found;
+            }
+        }
+
+        return $found;
     }
 
     private function isAside(string $word): bool

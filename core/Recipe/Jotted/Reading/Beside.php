@@ -6,6 +6,7 @@ namespace Vinculum\Recipe\Jotted\Reading;
 
 use Vinculum\Amount\MeasuringSet;
 use Vinculum\Amount\Numeral;
+use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\Ingredient;
 use Vinculum\Recipe\Jotted\JottedAmount;
 use Vinculum\Recipe\Jotted\Named;
@@ -17,7 +18,16 @@ final readonly class Beside
     /** Words within which a part is named of which something is said: "white and green parts"; judgement. */
     private const OF_A_PART = 3;
 
-    public function __construct(private Naming $naming, private Lexicon $lexicon, private string $set) {}
+    public Modifiers $modifiers;
+
+    public function __construct(
+        private Naming $naming,
+        private Lexicon $lexicon,
+        Catalogue $catalogue,
+        private string $set,
+    ) {
+        $this->modifiers = new Modifiers($catalogue, $lexicon);
+    }
 
     /** Whether an amount behind a name is of another thing, which a line of one thing would lose. */
     private function isOfSomethingElse(string $part, Ingredient $ingredient): bool
@@ -55,19 +65,22 @@ final readonly class Beside
      * @param list<string> $behind what stands behind commas and in brackets
      * @return list<string>
      */
-    public function left(array $before, array $after, array $behind, Ingredient $ingredient): array
+    public function left(array $before, array $after, array $behind, Ingredient $ingredient, string $name): array
     {
         $left = $before;
-        foreach ($after as $word) {
+        $from = $this->describedFrom($after);
+        foreach ($after as $i => $word) {
             // from there on something is said about it
             if ($this->lexicon->connects($word) && $word !== 'of') {
                 break;
             }
-            $left = $this->lexicon->is('ways-behind', $word) ? $left : [...$left, $word];
+            $isAside = $this->lexicon->is('ways-behind', $word)
+                || ($i >= $from && ! $this->lexicon->changes($word) && $this->naming->exactly($word) === null);
+            $left = $isAside ? $left : [...$left, $word];
         }
         foreach ($behind as $part) {
             // what stands behind the comma is how it is prepared, unless it makes it another thing
-            array_push($left, ...$this->changing($part, $ingredient));
+            array_push($left, ...$this->changing($part, $ingredient, $name));
         }
 
         return $left;
@@ -78,7 +91,7 @@ final readonly class Beside
      *
      * @return list<string>
      */
-    private function changing(string $part, Ingredient $ingredient): array
+    private function changing(string $part, Ingredient $ingredient, string $name): array
     {
         if (preg_match('/^[~≈]?\s*'.Numeral::BEGINS.'/u', $part) === 1) {
             // how much it is, unless that is of something else
@@ -100,6 +113,10 @@ final readonly class Beside
             if ($next !== []) {
                 continue;
             }
+            // "onion, yellow": of such a colour it is the same
+            if ($this->naming->exactly("{$word} {$name}")?->slug === $ingredient->slug) {
+                continue;
+            }
             $isAnother = $this->lexicon->is('changing', $word)
                 || $this->lexicon->isForm($word)
                 || (! $this->lexicon->isWay($word) && $this->naming->exactly($word) !== null);
@@ -112,20 +129,18 @@ final readonly class Beside
     }
 
     /**
-     * Words behind a name that are no way to cut or carry it, and no name of anything either.
+     * Words behind a name that are no way to cut or carry it, and no name of anything either: the noun behind is what
+     * it is. Behind a way to cut it more is said of that: "packed down", "smashed up good".
      *
      * @param list<string> $after
      */
     public function isOfAnotherThing(array $after): bool
     {
-        foreach ($after as $word) {
-            if ($this->lexicon->connects($word) && $word !== 'of') {
-                return false;
-            }
+        foreach (array_slice($after, 0, $this->describedFrom($after)) as $word) {
             if (
-                ! $this->lexicon->isWay($word)
-                && ! $this->lexicon->is('ways-behind', $word)
+                ! $this->lexicon->is('ways-behind', $word)
                 && ! $this->lexicon->isForm($word)
+                && ! $this->lexicon->is('parts', $word)
                 && preg_match('/\d/u', $word) !== 1
                 && $this->naming->exactly($word) === null
             ) {
@@ -137,9 +152,28 @@ final readonly class Beside
     }
 
     /**
+     * Where among the words behind a name the first stands that says how it is treated, or connects, and from where
+     * more is only said of that. "cord and quartered": what is joined to a way to cut it is another.
+     *
+     * @param list<string> $after
+     */
+    private function describedFrom(array $after): int
+    {
+        foreach ($after as $i => $word) {
+            $isJoined = in_array($after[$i + 1] ?? '', ['and', '&', 'then'], true)
+                && $this->lexicon->isWay($after[$i + 2] ?? '');
+            if ($isJoined || ($word !== 'of' && ($this->lexicon->isWay($word) || $this->lexicon->connects($word)))) {
+                return $i;
+            }
+        }
+
+        return count($after);
+    }
+
+    /**
      * @param list<string> $left
      */
-    public function leavesItAsItIs(array $left, Ingredient $ingredient): bool
+    public function leavesItAsItIs(array $left, Ingredient $ingredient, string $name): bool
     {
         foreach ($left as $word) {
             $word = trim($word, '.');
@@ -156,6 +190,7 @@ final readonly class Beside
                 && ! (str_ends_with($word, '%') && ! $ingredient->isOf('sour'))
                 && ! $this->isOnlyGrownSo($word, $ingredient)
                 && ! $this->saysItAgain($word, $ingredient)
+                && ! $this->modifiers->leavesAsItIs($word, $name, $ingredient)
             ) {
                 return false;
             }

@@ -22,6 +22,12 @@ final readonly class Counting
     /** So many of what is not counted are grams or millilitres; judgement. */
     private const WEIGHED_FROM = 10.0;
 
+    /** What is measured by less than this is measured as a spice is. */
+    private const SPOON_ML = 6.0;
+
+    /** A word so short is rather a measure than what is said of a thing; judgement. */
+    private const SHORT = 3;
+
     /** So many times as large is another portion, which a bare number hardly means as well; judgement. */
     private const MUCH_LARGER = 5.0;
 
@@ -137,9 +143,14 @@ final readonly class Counting
         }
         $either = $amount->bare && $text === $amount->text ? $this->smallOrLarge($thing, $rest) : [];
         if ($either !== []) {
-            [$small, $large] = array_map(static fn (string $one): string => "{$text} {$one}s", $either);
+            [$small, $large] = array_map(
+                static fn (string $one): string => "{$text} ".Singular::many($one),
+                $either,
+            );
 
-            return [$small, $named, [['amount', "{$small}, or whole {$either[1]}s?", [$small, $large]]]];
+            $ask = "{$small}, or whole ".Singular::many($either[1]).'?';
+
+            return [$small, $named, [['amount', $ask, [$small, $large]]]];
         }
 
         return [$text, $named, []];
@@ -174,7 +185,7 @@ final readonly class Counting
         }
         $said = array_filter(
             array_keys($grams),
-            static fn (string $name): bool => preg_match("/\\b{$name}/iu", $rest) === 1,
+            static fn (string $name): bool => preg_match("/\\b(?:{$name}|".Singular::many($name).')/iu', $rest) === 1,
         );
         if (count($grams) < 2 || $said !== [] || $thing->portion('each') !== null) {
             return [];
@@ -201,7 +212,8 @@ final readonly class Counting
     {
         $thing = $named->ingredient;
         $unit = JottedAmount::parse($amount, $this->kit)->terms[0]->unit ?? null;
-        if ($thing === null || $thing->form === Form::Powder || $unit?->name !== 'tsp' || $named->preparation !== '') {
+        $isLittle = $unit?->dimension === Dimension::Volume && $unit->size < self::SPOON_ML;
+        if ($thing === null || $thing->form === Form::Powder || ! $isLittle || $named->preparation !== '') {
             return null;
         }
         $set = $this->kit->set->value;
@@ -218,6 +230,36 @@ final readonly class Counting
         }
 
         return null;
+    }
+
+    /**
+     * "2 Ibs. peaches", "1 pok garlic": a word nobody knows, right behind a bare number, may be what is counted: it is
+     * where it is written short, or where one of the thing alone weighs nothing anybody could say.
+     */
+    public function perhapsInUnits(Named $named, string $rest): Named
+    {
+        $thing = $named->ingredient;
+        $isWord = preg_match('/^([\p{L}\'’-]+)(\.?)\s+\S/u', $rest, $match) === 1;
+        if (
+            $thing === null
+            || ! $named->isSure
+            || ! $isWord
+            || $this->naming->lexicon->isWay(mb_strtolower($match[1]))
+            || ! $this->naming->beside->modifiers->isStrange(mb_strtolower($match[1]))
+            || ($match[2] === '' && mb_strlen($match[1]) > self::SHORT && $thing->portion('each') !== null)
+        ) {
+            return $named;
+        }
+
+        return new Named(
+            $thing,
+            $named->words,
+            $named->preparation,
+            false,
+            [$thing->slug],
+            $named->like,
+            $named->length,
+        );
     }
 
     /** "1 stick of cinnamon": where a name may mean two things, the one that has such a portion. */

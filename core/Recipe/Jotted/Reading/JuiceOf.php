@@ -31,13 +31,12 @@ final readonly class JuiceOf implements Construct
         $of = (string) preg_replace($besides, '', $of);
         $amount = JottedAmount::at($of, $reader->things->kit);
         [$fruit, $behind] = Naming::parted($amount->rest ?? $of);
-        $fruit = Singular::of(
-            (string) preg_replace(
-                '/^(?:(?:large|medium|small|ripe|unwaxed|juicy|whole|fresh|organic)\s+)+/iu',
-                '',
-                mb_strtolower($fruit),
-            ),
-        );
+        // how large and how good the fruit is stands before it
+        $words = Naming::words($fruit);
+        while (count($words) > 1 && $reader->things->lexicon->isWay($words[0])) {
+            array_shift($words);
+        }
+        $fruit = Singular::of(implode(' ', $words));
         if (($amount !== null && ! $amount->bare && $amount->isMeasuredOut()) || self::isKept($fruit)) {
             return null;
         }

@@ -34,6 +34,20 @@ final readonly class Lexicon
         return isset($this->pages[$page][$word]);
     }
 
+    /** Whether any page of ours holds a word; other tongues are not ours. */
+    public function isKnown(string $word): bool
+    {
+        $one = Singular::of($word);
+        foreach ($this->pages as $page => $words) {
+            $isOurs = ! str_starts_with($page, 'tongue-') && ! str_contains($page, 'abroad');
+            if ($isOurs && (isset($words[$word]) || isset($words[$one]))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What a word stands for by a page; null where the page does not hold it. */
     public function says(string $page, string $word): ?string
     {
@@ -50,6 +64,13 @@ final readonly class Lexicon
     public function isForm(string $word): bool
     {
         return $this->is('forms', Singular::of($word));
+    }
+
+    /** A word that makes another thing of what it is said of, or connects two: dried, powder, of. */
+    public function changes(string $word): bool
+    {
+        return $this->is('changing', $word) || $this->isForm($word) || $this->connects($word)
+            || $this->is('negating', $word);
     }
 
     /** How a thing is cut, carried or treated, how large or how good it is: nothing that makes it another. */

@@ -27,6 +27,9 @@ final readonly class OneThing
     private const MORE = '/\s*,?\s*\(?\s*(?:\bplus\b|\band\b|\+)\s+(?:a\s+(?:little|bit|few)\s+)?(?:some\s+)?'
         .'(?:more|extra)\b[^)]*\)?\s*$/iu';
 
+    /** Words between a number and what is counted at most: "1 big ol' head of". */
+    private const QUALITIES = 3;
+
     public function __construct(private Things $things) {}
 
     /** @return iterable<list<JottedLine>> */
@@ -85,22 +88,36 @@ final readonly class OneThing
     private function withoutQuality(string $text): ?string
     {
         $number = JottedAmount::number($text);
-        if ($number === null || preg_match('/^\s*([\p{L}-]+)\s+(?=(\p{L}+))/u', $number[1], $match) !== 1) {
-            return null;
-        }
-        $portion = Singular::of(mb_strtolower($match[2]));
-        $isCounted = $this->things->lexicon->is('portions', $portion) || $this->things->kit->find($match[2]) !== null;
+        $words = explode(' ', trim($number[1] ?? ''), self::QUALITIES + 2);
+        foreach (array_slice($words, 1, self::QUALITIES, true) as $count => $counted) {
+            $word = (string) preg_replace('/[^\p{L}-].*$/u', '', $counted);
+            $isCounted = $this->things->lexicon->is('portions', Singular::of(mb_strtolower($word)))
+                || $this->things->kit->find($word) !== null;
+            if (! $isCounted || $number === null) {
+                continue;
+            }
+            $qualities = array_slice($words, 0, $count);
+            foreach ($qualities as $quality) {
+                // what an amount may hold itself is left to it, and so is what may be a thing
+                if (
+                    preg_match('/^[\p{L}\'’-]+$/u', $quality) !== 1
+                    || Amount::looseLength("{$quality} {$word}", $this->things->kit) > 0 && $count === 1
+                    || JottedAmount::isMeasured($this->things->kit->find($quality))
+                    || $this->things->lexicon->connects($quality)
+                    || ($count > 1 && $this->things->naming->exactly($quality) !== null)
+                ) {
+                    return null;
+                }
+            }
+            // what nobody knows stays beside it
+            $beside = array_filter($qualities, fn (string $one): bool => ! $this->things->lexicon->isWay($one));
+            $rest = implode(' ', array_slice($words, $count));
 
-        // what an amount may hold itself is left to it
-        $isHeld = Amount::looseLength("{$match[1]} {$match[2]}", $this->things->kit) > 0
-            || JottedAmount::isMeasured($this->things->kit->find($match[1]));
-        if (! $isCounted || $isHeld) {
-            return null;
+            return substr($text, 0, strlen($text) - strlen($number[1]))." {$rest}"
+                .($beside === [] ? '' : ', '.implode(' ', $beside));
         }
-        // what nobody knows stays beside it
-        $beside = $this->things->lexicon->isWay($match[1]) ? '' : ", {$match[1]}";
 
-        return substr($text, 0, strlen($text) - strlen($number[1])).' '.substr($number[1], strlen($match[0])).$beside;
+        return null;
     }
 
     /** @return iterable<array{JottedAmount, string}> */
@@ -115,7 +132,11 @@ final readonly class OneThing
         // "sprig thyme", "tin of tomatoes", "salt - teaspoon" are one
         $word = preg_match('/^(\p{L}+)(?:\s+\p{L}|$)/u', $text, $match) === 1 ? mb_strtolower($match[1]) : '';
         $isApart = preg_match('/(?:^|[,;:(–—-])\s*$/u', $before) === 1;
-        $isOne = $isApart && ($this->things->lexicon->is('portions', $word)
+        // "chilli powder, heaping tablespoon"
+        $isLoose = $isApart && $before !== '' && preg_match('/^(\p{L}+)\s+(\p{L}+)\.?$/u', $text, $match) === 1
+            && Amount::looseLength($text, $this->things->kit) > 0
+            && JottedAmount::isMeasured($this->things->kit->find($match[2]));
+        $isOne = $isLoose || $isApart && ($this->things->lexicon->is('portions', $word)
             || JottedAmount::isMeasured($word === '' ? null : $this->things->kit->find($word)));
         $amount = JottedAmount::at($isOne ? "1 {$text}" : $text, $this->things->kit);
         if ($amount !== null) {

@@ -39,12 +39,12 @@ final readonly class Spelling
     private const MEASURE = '(?:(?:table|tea|dessert)?spoons?|tbsps?|tsps?|cups?|pints?|quarts?|gallons?|fl\.?\s?oz'
         .'|fluid\sounces?)\b\.?';
 
-    public function __construct(private Kitchenware $kit, private Lexicon $lexicon) {}
+    public function __construct(private Kitchenware $kit, private Lexicon $lexicon, private Abroad $abroad) {}
 
     /** With all that is written short written out. */
     public function whole(string $line): string
     {
-        $line = $this->writtenOut($line);
+        $line = $this->writtenOut($this->abroad->ours($line));
         $said = [
             // "1 in ginger" is an inch of it
             '/(?:^|[,;&+]\s*|\band\s+)[\d½¼¾][\d\s\/½¼¾.-]*\K\s?in\.?\s+(?!the\b|an?\b|total|all\b|each\b)(?=\p{L})/iu'
@@ -146,6 +146,14 @@ final readonly class Spelling
             && ($isFirst || preg_match('/\d/u', $word) === 1);
         if ($isNumber && preg_match('/\p{L}|\|/u', $word) === 1) {
             return strtr($word, self::SEEN);
+        }
+        // "2 Ibs."
+        $seen = strtr($word, ['I' => 'l', '|' => 'l', '1' => 'l']);
+        if ($seen !== $word && preg_match('/^\p{L}/u', $seen) === 1 && $this->kit->find(rtrim($word, '.')) === null) {
+            $unit = $this->kit->find(rtrim($seen, '.'));
+            if ($unit !== null && strlen($word) > 1) {
+                return $unit->name;
+            }
         }
         // "c1oves", "T8SP.", "su9ar" is beyond us
         if (preg_match('/^\p{L}+\d[\p{L}\d]*\p{L}\.?$/u', $word) === 1) {

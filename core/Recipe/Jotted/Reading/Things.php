@@ -57,6 +57,8 @@ final readonly class Things
         }
         $rest = $this->counting->tinned($rest, '');
         $named = $this->naming->of($rest);
+        $isBare = $amount->bare && $amount->container === '' && $text === $amount->text;
+        $named = $isBare ? $this->counting->perhapsInUnits($named, $rest) : $named;
         $named = $this->counting->byTheSpoon($named, $text) ?? $this->counting->withThePortion($named, $text);
         $named = $this->counting->whereItMatters($named, $text);
         [$text, $named, $more] = $this->counting->whatIsCounted($amount, $text, $rest, $named);

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vinculum\Recipe\Jotted\Reading;
+
+use Vinculum\Pantry\Catalogue;
+use Vinculum\Pantry\Ingredient;
+use Vinculum\Pantry\Singular;
+use Vinculum\Recipe\Jotted\Naming;
+
+/**
+ * Whether a word that no page and no name holds may make another thing of a name. Where the pantry calls many unlike
+ * things by a noun with a word before it (flours, oils, milks, cheeses), it may; where it does not (thyme, peaches,
+ * bean paste), such a word says whose, whence or how good it is.
+ */
+final class Modifiers
+{
+    /** So many unlike things of one noun, and a word before it decides what it is; judgement, read off the pantry. */
+    private const UNLIKE_FROM = 3;
+
+    /** A word this long may be another one misspelt by a letter. */
+    private const MISSPELT_FROM = 4;
+
+    /** @var array<string, bool> */
+    private array $manifold = [];
+
+    public function __construct(private readonly Catalogue $catalogue, private readonly Lexicon $lexicon) {}
+
+    /**
+     * @param string $word nobody accounts for
+     * @param string $name of the thing, as it is written
+     */
+    public function leavesAsItIs(string $word, string $name, Ingredient $thing): bool
+    {
+        return $this->isStrange($word)
+            && ! $this->lexicon->is('elsewhere', "{$word} ".Singular::of($name))
+            && ! ($this->manifold[$name] ??= $this->isManifold(Singular::of($name), $thing));
+    }
+
+    /** In no page and no name, and no misspelling of what would change a thing. */
+    public function isStrange(string $word): bool
+    {
+        if (
+            preg_match('/\d|%/u', $word) === 1
+            || $this->lexicon->isKnown($word)
+            || $this->catalogue->isWordOfAName($word)
+        ) {
+            return false;
+        }
+        if (mb_strlen($word) < self::MISSPELT_FROM) {
+            return true;
+        }
+        foreach ([...$this->lexicon->page('changing'), ...$this->lexicon->page('forms')] as $known) {
+            if (abs(strlen($known) - strlen($word)) <= 1 && levenshtein($known, $word) <= 1) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isManifold(string $noun, Ingredient $thing): bool
+    {
+        $unlike = [];
+        foreach ($this->catalogue->endingIn($noun) as $name => $other) {
+            $before = Naming::words(substr($name, 0, -strlen($noun)));
+            $isForm = array_filter($before, fn (string $word): bool => $this->lexicon->changes($word));
+            if ($isForm === [] && ($other->contains !== $thing->contains || $other->kinds !== $thing->kinds)) {
+                $unlike[$other->slug] = true;
+            }
+        }
+
+        return count($unlike) >= self::UNLIKE_FROM;
+    }
+}
