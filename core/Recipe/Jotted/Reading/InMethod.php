@@ -191,9 +191,10 @@ final class InMethod
         if ($thing === null) {
             return $this->isUnknownThing($part, $line) ? $part : null;
         }
-        // "a splash of the water" is of what is there; "2 tbsp of the wine" goes in where the list has none
+        // "100 ml of the soaking water" is of what is there; "2 tbsp of the wine" goes in where the list has none
         $isPlenty = $score >= self::A_THING && (preg_match('/\bof (?:the|it)\b/iu', $part) !== 1
-            || JottedAmount::at($part, $this->reader->things->kit)?->isMeasuredOut() === true);
+            || ! $thing->isPlain('water')
+            && JottedAmount::at($part, $this->reader->things->kit)?->isMeasuredOut() === true);
 
         return $isPlenty && ! $this->isThere($thing, $line->named->words) ? $this->put($line, $part) : null;
     }
