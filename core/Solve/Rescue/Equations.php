@@ -355,24 +355,10 @@ final readonly class Equations
         return max(self::ROUNDS, $bySweet * Feel::Sweet->perStep($sweet) / $feel->perStep($sour));
     }
 
-    /**
-     * How near it lies: 2 for a line of the sauce and for boiling off, 1 for water, 0 for what is new to it and what is
-     * only chopped into it, which is no seasoning.
-     */
+    /** How near it lies to the sauce: see Nearness. */
     public function nearness(string $slug): int
     {
-        $thing = $slug === '' ? null : $this->thing($slug);
-
-        return match (true) {
-            $thing === null => 2,
-            Room::isChoppedIn($thing) => 0,
-            // salt is what salts, before the mustard and the cheese
-            $this->isOnlyToSeason() && ! $thing->isSeasoning() && ! $thing->isPlain('water') => 0,
-            $slug !== $this->boiledAway && $this->candidates->isBehindItsBody($thing) => 0,
-            $this->candidates->made->isOwn($thing) => 2,
-            $thing->isPlain('water') => 1,
-            default => 0,
-        };
+        return (new Nearness($this, $this->candidates))->of($slug === '' ? null : $this->thing($slug));
     }
 
     /** Nothing is too much, and what is short is what a spoon of salt, sugar or vinegar brings. */

@@ -37,6 +37,9 @@ final readonly class Room
     /** ... and of a seasoning that only thins what is too much; judgement. */
     private const HALF_AS_MUCH = 0.5;
 
+    /** ... but of the chilli, where it is not hot enough, as many times as there is; judgement. */
+    private const HOTTER = 2.0;
+
     /** What makes up so much of the pot may be more of it. */
     private const IS_THE_SAUCE = 0.5;
 
@@ -88,7 +91,9 @@ final readonly class Room
         }
         // what is chopped into it is doubled at the most: nobody salts a mayonnaise with a jar of capers
         if ($there > 0.0 && self::isChoppedIn($thing)) {
-            $most = min($most, $there);
+            $isItsHeat = ($this->equations->feels[Feel::Hot->value] ?? 0.0) < 0.0
+                && in_array('hot', $thing->roles, true);
+            $most = min($most, ($isItsHeat ? self::HOTTER : 1.0) * $there);
         }
         // a drink that goes in last is not boiled off any more
         if ($thing->isAlcoholic() && $this->equations->concentrates() <= 1.0) {
