@@ -15,7 +15,21 @@ if ($path !== '/' && ! str_contains($path, '..') && is_file($public.$path) && ! 
     // the worker asks the machine for a page before it says that it is away
     header("Content-Security-Policy: default-src 'none'; ".($path === '/sw.js' ? "connect-src 'self'; " : '')."frame-ancestors 'none'");
     header_remove('X-Powered-By');
-    readfile($public.$path);
+    // what is built lies there compressed as well
+    $file = $public.$path;
+    $taken = (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '');
+    foreach (['br' => '.br', 'gzip' => '.gz'] as $way => $ending) {
+        if (preg_match("/\\b{$way}\\b(?!\\s*;\\s*q=0(?:\\.0*)?(?:,|$))/i", $taken) === 1 && is_file($file.$ending)) {
+            header("Content-Encoding: {$way}");
+            $file .= $ending;
+            break;
+        }
+    }
+    if (is_file("{$public}{$path}.gz")) {
+        header('Vary: Accept-Encoding');
+    }
+    header('Content-Length: '.filesize($file));
+    readfile($file);
 
     return true;
 }

@@ -106,7 +106,7 @@ need_modules() {
 need_build() {
   [ -f public/build/manifest.json ] || rm -f "$stamps/build"
   local print
-  print=$(fingerprint resources/js resources/css vite.config.ts package-lock.json tsconfig.json)
+  print=$(fingerprint resources/js resources/css bin/compressed.mjs bin/docs-page.mjs vite.config.ts package-lock.json tsconfig.json)
   if [ "$(cat "$stamps/build" 2>/dev/null)" != "$print" ]; then
     need_modules
     once build "$print" "building the screens" npx --no-install vite build
@@ -197,7 +197,7 @@ https://:$house_port {
 	encode gzip
 	header -Server
 	request_body {
-		max_size 1MB
+		max_size 8MB
 	}
 	@worker path /sw.js
 	handle @worker {
@@ -212,7 +212,9 @@ https://:$house_port {
 		header Referrer-Policy no-referrer
 		header Cross-Origin-Resource-Policy same-origin
 		header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'"
-		file_server
+		file_server {
+			precompressed br gzip
+		}
 	}
 	handle {
 		rewrite * /index.php

@@ -40,6 +40,7 @@ use App\Http\Controllers\TrialController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\VesselController;
 use App\Http\Controllers\WhenController;
+use App\Http\Middleware\OnFirstMachine;
 use Illuminate\Support\Facades\Route;
 
 Route::get('bench', BenchController::class)->name('bench.index');
@@ -184,25 +185,28 @@ Route::post('cooks/{cook}/tongue', [CookTasteController::class, 'show'])->name('
 Route::post('cooks/{cook}/finish', [CookController::class, 'finish'])->name('cooks.finish');
 
 Route::get('house', [HouseController::class, 'show'])->name('house.show');
-Route::post('house/copies', [CopyController::class, 'store'])->name('house.copies.store');
-Route::get('house/copies/{copy}', [CopyController::class, 'show'])
-    ->where('copy', '[a-z0-9.-]+')
-    ->name('house.copies.show');
-Route::post('house/copies/{copy}/put-back', [CopyController::class, 'putBack'])
-    ->where('copy', '[a-z0-9.-]+')
-    ->name('house.copies.put-back.putBack');
 Route::get('house/door', [DoorController::class, 'index'])->name('house.door.index');
-Route::put('house/passphrase', [DoorController::class, 'passphrase'])->name('house.passphrase');
-Route::post('house/pairing', [DoorController::class, 'pair'])->name('house.pairing.pair');
-Route::delete('house/devices/{device}', [DoorController::class, 'forget'])->name('house.devices.forget');
-Route::get('house/archive', [HouseController::class, 'archive'])->name('house.archive');
 Route::post('house/bin/{kind}/{id}/restore', [BinController::class, 'restore'])
     ->where('kind', '[a-z]+')
     ->name('house.bin.restore');
-Route::delete('house/bin/{kind}/{id}', [BinController::class, 'destroy'])
-    ->where('kind', '[a-z]+')
-    ->name('house.bin.destroy');
-Route::delete('house/bin', [BinController::class, 'empty'])->name('house.bin.empty');
+// what looks after the whole house is done on the machine it lives on
+Route::middleware(OnFirstMachine::class)->group(static function (): void {
+    Route::post('house/copies', [CopyController::class, 'store'])->name('house.copies.store');
+    Route::get('house/copies/{copy}', [CopyController::class, 'show'])
+        ->where('copy', '[a-z0-9.-]+')
+        ->name('house.copies.show');
+    Route::post('house/copies/{copy}/put-back', [CopyController::class, 'putBack'])
+        ->where('copy', '[a-z0-9.-]+')
+        ->name('house.copies.put-back.putBack');
+    Route::put('house/passphrase', [DoorController::class, 'passphrase'])->name('house.passphrase');
+    Route::post('house/pairing', [DoorController::class, 'pair'])->name('house.pairing.pair');
+    Route::delete('house/devices/{device}', [DoorController::class, 'forget'])->name('house.devices.forget');
+    Route::get('house/archive', [HouseController::class, 'archive'])->name('house.archive');
+    Route::delete('house/bin/{kind}/{id}', [BinController::class, 'destroy'])
+        ->where('kind', '[a-z]+')
+        ->name('house.bin.destroy');
+    Route::delete('house/bin', [BinController::class, 'empty'])->name('house.bin.empty');
+});
 
 Route::get('openapi.json', [SchemaController::class, 'openApi'])->name('openapi.openApi');
 Route::get('{schema}.schema.json', [SchemaController::class, 'schema'])

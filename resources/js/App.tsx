@@ -1,13 +1,13 @@
 import { Suspense, useEffect } from 'react';
 import { matchRoutes, Navigate, type RouteObject, useRoutes } from 'react-router';
-import { Bench } from './bench/Bench';
 import { LastOpened } from './bench/LastOpened';
 import { sendHeld } from './bench/unkept';
-import { type Later, later } from './shared/later';
+import { type Later, later, useSoon } from './shared/later';
 import { Shelf } from './shelf/Shelf';
 
 const screens = {
   batch: later(async () => (await import('./batch/BatchScreen')).BatchScreen),
+  bench: later(async () => (await import('./bench/Bench')).Bench),
   begin: later(async () => (await import('./begin/BeginScreen')).BeginScreen),
   card: later(async () => (await import('./batch/Card')).Card),
   how: later(async () => (await import('./how/How')).How),
@@ -30,10 +30,10 @@ function at(path: string, { Shown, load }: Later<object>): RouteObject {
 
 const routes: RouteObject[] = [
   { path: '/', element: <Navigate to="/shelf" replace /> },
-  // a maker lands on one of these two: they come at once
+  // a maker lands on the Shelf: it comes at once, and the Bench is sent for while it is read
   { path: '/shelf', element: <Shelf /> },
-  { path: '/bench', element: <LastOpened /> },
-  { path: '/bench/:id', element: <Bench /> },
+  { path: '/bench', element: <LastOpened />, handle: screens.bench.load },
+  at('/bench/:id', screens.bench),
   { path: '/batch', element: <LastOpened screen="batch" /> },
   at('/batch/:id', screens.batch),
   at('/card/:id', screens.card),
@@ -66,6 +66,7 @@ export async function screenAhead(): Promise<void> {
 const sendMs = 5000;
 
 export function App() {
+  useSoon(screens.bench);
   useEffect(() => {
     void sendHeld();
     const timer = setInterval(() => void sendHeld(), sendMs);

@@ -11,6 +11,9 @@
     @isset($asked)
         <link rel="preload" as="fetch" crossorigin href="{{ $asked }}">
     @endisset
+    @foreach ($scripts as $script)
+        <link rel="modulepreload" as="script" href="{{ $script }}" nonce="{{ Illuminate\Support\Facades\Vite::cspNonce() }}">
+    @endforeach
     @vite('resources/js/main.tsx')
 </head>
 <body>

@@ -7,6 +7,7 @@ namespace Tests\Http;
 use App\House\Door;
 use App\Models\Device;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
@@ -28,7 +29,6 @@ final class HouseNetworkTest extends HttpTestCase
     {
         parent::setUp();
         RateLimiter::clear('door 127.0.0.1');
-        RateLimiter::clear('door');
     }
 
     public function test_every_route_is_closed_to_whoever_is_not_known(): void
@@ -111,6 +111,61 @@ final class HouseNetworkTest extends HttpTestCase
         }
         self::assertSame([403, 403, 403, 403, 403, 429, 429], $statuses);
         self::assertSame(429, $this->signIn('sour plums in june')[1]->getStatusCode(), 'the right word as well');
+    }
+
+    public function test_whoever_guesses_shuts_no_device_out_that_was_let_in_before(): void
+    {
+        $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'sour plums in june'])->assertOk();
+        [$cookies] = $this->signIn('sour plums in june');
+        self::assertArrayHasKey('known', $cookies);
+        for ($i = 0; $i < 80; $i++) {
+            $this->signIn("guess {$i}");
+        }
+        $known = ['known' => $cookies['known']];
+        self::assertSame(302, $this->signIn('sour plums in june', known: $known)[1]->getStatusCode());
+        // and is slowed itself
+        RateLimiter::clear('door 127.0.0.1');
+        $statuses = [];
+        for ($i = 0; $i < 6; $i++) {
+            $statuses[] = $this->signIn("guess {$i}", known: $known)[1]->getStatusCode();
+        }
+        self::assertSame([403, 403, 403, 403, 403, 429], $statuses);
+    }
+
+    public function test_a_signed_in_phone_cooks_and_writes_and_does_not_look_after_the_house(): void
+    {
+        $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'sour plums in june'])->assertOk();
+        [$cookies] = $this->signIn('sour plums in june');
+        $device = Device::query()->firstOrFail()->id;
+        foreach ([
+            'GET /api/house/archive', 'POST /api/house/copies', 'GET /api/house/copies/vinculum-20260101-000000.zip',
+            'POST /api/house/copies/vinculum-20260101-000000.zip/put-back', 'DELETE /api/house/bin',
+            'DELETE /api/house/bin/recipe/1', "DELETE /api/house/devices/{$device}", 'PUT /api/house/passphrase',
+            'POST /api/house/pairing',
+        ] as $asked) {
+            [$method, $path] = explode(' ', $asked);
+            $refused = $this->documented('failure', $this->outside($method, $path, $cookies), 403);
+            self::assertSame('first-machine-only', $refused['error']['code'], $asked);
+        }
+        self::assertSame(1, Device::query()->count());
+        self::assertSame(200, $this->outside('GET', '/api/house', $cookies)->getStatusCode());
+    }
+
+    public function test_a_device_signs_itself_out_and_its_browser_keeps_nothing(): void
+    {
+        $this->putJson('http://127.0.0.1/api/house/passphrase', ['passphrase' => 'sour plums in june'])->assertOk();
+        [$cookies] = $this->signIn('sour plums in june');
+        $answer = $this->outside('GET', '/api/recipes', $cookies);
+        self::assertStringContainsString('no-store', (string) $answer->headers->get('Cache-Control'));
+        $page = $this->outside('GET', '/sign-out', $cookies);
+        preg_match('/name="_token" value="([^"]+)"/', (string) $page->getContent(), $token);
+        self::assertSame(419, $this->outside('POST', '/sign-out', $cookies, ['_token' => 'made up'])->getStatusCode());
+        self::assertSame(200, $this->outside('GET', '/api/recipes', $cookies)->getStatusCode());
+
+        $gone = $this->outside('POST', '/sign-out', $cookies, ['_token' => $token[1] ?? '']);
+        self::assertSame('"cache"', $gone->headers->get('Clear-Site-Data'));
+        $this->documented('failure', $this->outside('GET', '/api/recipes', $cookies), 401);
+        self::assertSame(0, Device::query()->count());
     }
 
     public function test_a_form_of_another_page_opens_nothing(): void
@@ -200,13 +255,14 @@ final class HouseNetworkTest extends HttpTestCase
     }
 
     /**
+     * @param array<string, string> $known cookies of an earlier visit
      * @return array{array<string, string>, TestResponse<Response>} its cookies, and the answer
      */
-    private function signIn(string $word, string $device = 'phone'): array
+    private function signIn(string $word, string $device = 'phone', array $known = []): array
     {
-        $page = $this->outside('GET', '/sign-in');
+        $page = $this->outside('GET', '/sign-in', $known);
         preg_match('/name="_token" value="([^"]+)"/', (string) $page->getContent(), $token);
-        $answer = $this->outside('POST', '/sign-in', self::cookiesOf($page), [
+        $answer = $this->outside('POST', '/sign-in', self::cookiesOf($page) + $known, [
             'word' => $word,
             'device' => $device,
             '_token' => $token[1] ?? '',
@@ -229,6 +285,8 @@ final class HouseNetworkTest extends HttpTestCase
     ): TestResponse {
         $server = ($form === [] ? [] : ['CONTENT_TYPE' => 'application/x-www-form-urlencoded']) + self::OUTSIDE;
         $this->app->forgetScopedInstances();
+        // each request is one of its own
+        Cookie::flushQueuedCookies();
 
         return $this->call(
             $method,

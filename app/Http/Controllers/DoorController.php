@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\House\Door;
-use App\Http\RequestRefused;
 use App\Http\Requests\PassphraseRequest;
 use App\Models\Device;
 use Illuminate\Contracts\View\View;
@@ -13,15 +12,20 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Str;
 
 /** The house network's door: the page that asks, and, on the first machine, who was let in. */
 final readonly class DoorController
 {
-    /** Tries from one place in a minute, and from all places in an hour. */
+    /** Tries from one place in a minute; a device that was let in before is a place of its own. */
     private const A_MINUTE = 5;
 
-    private const AN_HOUR = 60;
+    /** The cookie of a device that was let in before, and the minutes it lasts: longer than most phones. */
+    private const KNOWN = 'known';
+
+    private const KNOWN_FOR = 5 * 365 * 24 * 60;
 
     public function __construct(private Door $door) {}
 
@@ -40,15 +44,13 @@ final readonly class DoorController
         if (! hash_equals($this->token($request), (string) $request->input('_token'))) {
             return $this->again($request, 'The page was open for too long. Type it once more.', 419);
         }
-        $here = 'door '.$request->ip();
-        if (
-            RateLimiter::tooManyAttempts($here, self::A_MINUTE)
-            || RateLimiter::tooManyAttempts('door', self::AN_HOUR)
-        ) {
+        // whoever guesses is slowed where they stand, and shuts nobody else out
+        $known = $request->cookie(self::KNOWN);
+        $here = 'door '.(is_string($known) && $known !== '' ? "known {$known}" : $request->ip());
+        if (RateLimiter::tooManyAttempts($here, self::A_MINUTE)) {
             return $this->again($request, 'That was tried too often. Wait a minute, then try again.', 429);
         }
         RateLimiter::hit($here, 60);
-        RateLimiter::hit('door', 3600);
         $device = $this->door->open((string) $request->input('word'), trim((string) $request->input('device')));
         if ($device === null) {
             return $this->again(
@@ -60,8 +62,35 @@ final readonly class DoorController
         RateLimiter::clear($here);
         $request->session()->regenerate(true);
         $request->session()->put(Door::DEVICE, $device->id);
+        Cookie::queue(self::KNOWN, is_string($known) && $known !== '' ? $known : Str::random(40), self::KNOWN_FOR);
 
         return new RedirectResponse('/');
+    }
+
+    public function leave(Request $request): View|RedirectResponse
+    {
+        return Door::isFromOutside($request)
+            ? view('sign-out', ['token' => $this->token($request)])
+            : new RedirectResponse('/');
+    }
+
+    /** Signs this device out: it is let in no more, and what its browser held of the house goes. */
+    public function signOut(Request $request): RedirectResponse|Response
+    {
+        if (! Door::isFromOutside($request)) {
+            return new RedirectResponse('/');
+        }
+        if (! hash_equals($this->token($request), (string) $request->input('_token'))) {
+            return new Response(
+                view('sign-out', ['token' => $this->token($request)])->render(),
+                419,
+                ['Cache-Control' => 'no-store'],
+            );
+        }
+        Device::query()->whereKey($request->session()->get(Door::DEVICE))->delete();
+        $request->session()->invalidate();
+
+        return new RedirectResponse('/sign-in', 302, ['Clear-Site-Data' => '"cache"']);
     }
 
     /**
@@ -98,7 +127,6 @@ final readonly class DoorController
      */
     public function passphrase(PassphraseRequest $request): array
     {
-        $this->onlyHere($request);
         $this->door->setPassphrase($request->passphrase());
 
         return $this->index($request);
@@ -107,10 +135,8 @@ final readonly class DoorController
     /**
      * @return array{digits: string, until: string}
      */
-    public function pair(Request $request): array
+    public function pair(): array
     {
-        $this->onlyHere($request);
-
         return [
             'digits' => $this->door->pair(),
             'until' => Carbon::now()->addSeconds(Door::DIGITS_LAST)->toIso8601ZuluString(),
@@ -122,17 +148,6 @@ final readonly class DoorController
         $device->delete();
 
         return new Response('', 204);
-    }
-
-    private function onlyHere(Request $request): void
-    {
-        if (Door::isFromOutside($request)) {
-            throw new RequestRefused(
-                403,
-                'first-machine-only',
-                'This is done on the first machine, the one the product runs on.',
-            );
-        }
     }
 
     /** Against a form of another page. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Support\ScreenScripts;
 use Illuminate\Contracts\View\View;
 
 /** The one page every screen is drawn on. */
@@ -11,7 +12,10 @@ final class ScreenController
 {
     public function __invoke(string $screen = ''): View
     {
-        return view('screen', ['asked' => $this->asked($screen)]);
+        return view('screen', [
+            'asked' => $this->asked($screen),
+            'scripts' => ScreenScripts::of(explode('/', $screen, 2)[0]),
+        ]);
     }
 
     /**

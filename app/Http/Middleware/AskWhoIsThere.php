@@ -45,9 +45,19 @@ final readonly class AskWhoIsThere
             ->through([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class])
             ->then(
                 fn (Request $asked): AnyResponse => $this->isKnown($asked) || $asked->is(self::THE_PAGE)
-                    ? $next($asked)
+                    ? self::keptByNobody($next($asked))
                     : $this->refuse($asked),
             );
+    }
+
+    /** What is answered over the house network stays in no cache, but for pictures, which go at sign-out. */
+    private static function keptByNobody(AnyResponse $answer): AnyResponse
+    {
+        if (! str_starts_with((string) $answer->headers->get('Content-Type'), 'image/')) {
+            $answer->headers->set('Cache-Control', 'no-store, private');
+        }
+
+        return $answer;
     }
 
     private function isKnown(Request $request): bool

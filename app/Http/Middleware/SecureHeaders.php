@@ -30,7 +30,7 @@ final class SecureHeaders
                 "media-src 'self'",
                 "manifest-src 'self'",
                 "base-uri 'none'",
-                $request->is('sign-in') ? "form-action 'self'" : "form-action 'none'",
+                $request->is('sign-in', 'sign-out') ? "form-action 'self'" : "form-action 'none'",
                 "frame-ancestors 'none'",
             ]),
             'X-Content-Type-Options' => 'nosniff',

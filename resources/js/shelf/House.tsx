@@ -3,6 +3,7 @@ import { copyHouse, lookAtCopy, putCopyBack, readHouse } from '../api/generated/
 import { ago } from '../shared/ago';
 import { HouseNetwork } from './HouseNetwork';
 import { ThrownAway } from './ThrownAway';
+import { useFirstMachine } from './useFirstMachine';
 
 /** What this house keeps, the copies of it, and what was thrown away. */
 export function House({ now }: { now: number }) {
@@ -17,6 +18,7 @@ export function House({ now }: { now: number }) {
     mutationFn: (name: string) => putCopyBack(name),
     onSuccess: () => window.location.reload(),
   });
+  const isHere = useFirstMachine();
   const kept = house.data;
   if (kept === undefined) return house.isError ? <p role="alert">{house.error.message}</p> : null;
   const last = kept.copies[0];
@@ -36,14 +38,19 @@ export function House({ now }: { now: number }) {
           One is made every day the product is started, and thinned as it grows old: seven days, eight weeks, twelve
           months. A copy can be put back here, or with <code>bin/restore</code>; first a copy of how it is now is made.
         </p>
-        <p>
-          <button type="button" className="action" disabled={copy.isPending} onClick={() => copy.mutate()}>
-            Make a copy now
-          </button>{' '}
-          <a className="plain" href="/api/house/archive" download="vinculum-house.zip">
-            Take all of it along
-          </a>
-        </p>
+        {isHere === false && (
+          <p>Copies are made, taken along and put back on the first machine, the one the product runs on.</p>
+        )}
+        {isHere === true && (
+          <p>
+            <button type="button" className="action" disabled={copy.isPending} onClick={() => copy.mutate()}>
+              Make a copy now
+            </button>{' '}
+            <a className="plain" href="/api/house/archive" download="vinculum-house.zip">
+              Take all of it along
+            </a>
+          </p>
+        )}
         <ul className="house-list">
           {kept.copies.map((each) => (
             <li key={each.name}>
@@ -51,9 +58,11 @@ export function House({ now }: { now: number }) {
               <span className="quiet">
                 {ago(Date.parse(each.at), now)} · {each.kilobytes} kB
               </span>
-              <button type="button" className="plain" onClick={() => look.mutate(each.name)}>
-                What would change
-              </button>
+              {isHere === true && (
+                <button type="button" className="plain" onClick={() => look.mutate(each.name)}>
+                  What would change
+                </button>
+              )}
               {look.data?.name === each.name && (
                 <span>
                   {look.data.changes.join(' ')}{' '}
@@ -72,7 +81,7 @@ export function House({ now }: { now: number }) {
         </ul>
       </section>
       <HouseNetwork now={now} />
-      <ThrownAway bin={kept.bin} now={now} />
+      <ThrownAway bin={kept.bin} now={now} mayForget={isHere === true} />
     </details>
   );
 }

@@ -90,14 +90,21 @@ export function HouseNetwork({ now }: { now: number }) {
               {device.is_this && ', this one'}
             </span>
             <span className="quiet">seen {ago(Date.parse(device.seen_at), now)}</span>
-            <button
-              type="button"
-              className="plain"
-              aria-label={`Take ${device.name} out`}
-              onClick={() => forget.mutate(device.id)}
-            >
-              Take out
-            </button>
+            {door.data.is_first_machine && (
+              <button
+                type="button"
+                className="plain"
+                aria-label={`Take ${device.name} out`}
+                onClick={() => forget.mutate(device.id)}
+              >
+                Take out
+              </button>
+            )}
+            {device.is_this && (
+              <a className="plain" href="/sign-out">
+                Sign this device out
+              </a>
+            )}
           </li>
         ))}
       </ul>

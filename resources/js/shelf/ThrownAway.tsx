@@ -6,8 +6,8 @@ import { ago } from '../shared/ago';
 
 type Thrown = House['bin'][number];
 
-/** What was thrown away: put back one by one, or gone for good. */
-export function ThrownAway({ bin, now }: { bin: House['bin']; now: number }) {
+/** What was thrown away: put back one by one, or, where this house lives, gone for good. */
+export function ThrownAway({ bin, now, mayForget }: { bin: House['bin']; now: number; mayForget: boolean }) {
   const queries = useQueryClient();
   const [isAsking, setAsking] = useState(false);
   // anything that is shown may be of what came back
@@ -41,7 +41,7 @@ export function ThrownAway({ bin, now }: { bin: House['bin']; now: number }) {
             >
               Put back
             </button>
-            {each.stays === '' ? (
+            {each.stays === '' && mayForget && (
               <button
                 type="button"
                 className="plain"
@@ -50,13 +50,13 @@ export function ThrownAway({ bin, now }: { bin: House['bin']; now: number }) {
               >
                 Delete for good
               </button>
-            ) : (
-              <span className="quiet">{each.stays}</span>
             )}
+            {each.stays !== '' && <span className="quiet">{each.stays}</span>}
           </li>
         ))}
       </ul>
-      {going > 1 &&
+      {mayForget &&
+        going > 1 &&
         (isAsking ? (
           <p>
             {going} things go for good, and no copy from here on has them.{' '}
