@@ -56,9 +56,14 @@ final readonly class Backups
     /** One more where the newest is a day old; null where it is not. */
     public function daily(): ?string
     {
-        $newest = $this->all()[0] ?? null;
+        foreach ($this->all() as $copy) {
+            // one that is dated ahead was made by a wrong clock, and keeps no other from being made
+            if ($copy['at']->gt(Carbon::now()->subDay()) && $copy['at']->lte(Carbon::now())) {
+                return null;
+            }
+        }
 
-        return $newest !== null && $newest['at']->gt(Carbon::now()->subDay()) ? null : $this->make();
+        return $this->make();
     }
 
     /** @return list<array{path: string, at: Carbon, bytes: int, isBeforeRestore: bool}> newest first */
@@ -98,8 +103,15 @@ final readonly class Backups
     {
         $kept = [];
         $seen = [];
+        $isNewest = true;
         $safe = Carbon::now()->subDays(self::KEPT_BEFORE_RESTORE);
-        foreach ($this->all() as $i => $copy) {
+        foreach ($this->all() as $copy) {
+            // whatever is dated ahead is nobody's newest, and is kept until its day is past
+            if ($copy['at']->gt(Carbon::now())) {
+                $kept[$copy['path']] = true;
+
+                continue;
+            }
             if ($copy['isBeforeRestore'] && $copy['at']->gte($safe)) {
                 $kept[$copy['path']] = true;
 
@@ -108,11 +120,12 @@ final readonly class Backups
             foreach (self::KEPT as $by => $many) {
                 $when = $copy['at']->format($by);
                 $isNew = ! isset($seen[$by][$when]);
-                if ($i === 0 || ($isNew && count($seen[$by] ?? []) < $many)) {
+                if ($isNewest || ($isNew && count($seen[$by] ?? []) < $many)) {
                     $kept[$copy['path']] = true;
                 }
                 $seen[$by][$when] = true;
             }
+            $isNewest = false;
         }
         foreach ($this->all() as $copy) {
             if (! isset($kept[$copy['path']])) {

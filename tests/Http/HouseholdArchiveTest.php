@@ -10,6 +10,7 @@ use App\House\UnreadableArchive;
 use App\Models\StoredRecipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Server;
 
 /**
  * All that a house keeps goes into one archive and comes back as it was; copies are made, thinned and never
@@ -235,6 +236,46 @@ final class HouseholdArchiveTest extends HttpTestCase
 
         self::assertNotNull($path);
         self::assertSame('0600', substr(sprintf('%o', fileperms($path)), -4), 'nobody else reads it');
+    }
+
+    public function test_a_copy_that_is_dated_ahead_keeps_no_other_from_being_made_or_kept(): void
+    {
+        $this->kept();
+        Carbon::setTestNow('2030-01-01 08:00:00');
+        $ahead = Backups::usual()->make();
+        Carbon::setTestNow('2026-11-24 08:00:00');
+        $today = Backups::usual()->daily();
+        self::assertNotNull($today);
+        for ($day = 0; $day < 40; $day++) {
+            Carbon::setTestNow(Carbon::parse('2026-11-24 08:00:00')->addDays($day + 1)->addSeconds($day));
+            self::assertNotNull($today = Backups::usual()->daily());
+        }
+        self::assertFileExists($ahead, 'nobody knows what is in it');
+        self::assertFileExists($today, 'the newest of today');
+        self::assertGreaterThan(7, count(Backups::usual()->all()));
+    }
+
+    public function test_a_restore_that_is_only_looked_at_makes_and_prepares_nothing(): void
+    {
+        $this->kept('Stays');
+        Archive::write($path = "{$this->folder}/house.zip");
+        $nowhere = "{$this->folder}/none.sqlite";
+        foreach ([$nowhere => false, "{$this->folder}/empty.sqlite" => true] as $file => $isThere) {
+            if ($isThere) {
+                touch($file);
+            }
+            $command = PHP_BINARY.' '.Server::root().'/artisan vinculum:restore '.escapeshellarg($path).' 2>&1';
+            $said = (string) shell_exec('VINCULUM_DATABASE='.escapeshellarg($file)." {$command}");
+            self::assertStringContainsString('Nothing was changed.', $said);
+            self::assertSame($isThere, is_file($file), $file);
+            clearstatcache();
+            self::assertSame(0, $isThere ? filesize($file) : 0);
+        }
+        // and said to be put back, it is, into a house that was not there
+        $said = (string) shell_exec('VINCULUM_DATABASE='.escapeshellarg($nowhere).' VINCULUM_BACKUPS='
+            .escapeshellarg($this->folder).' '.str_replace(' 2>&1', ' --yes 2>&1', $command));
+        self::assertStringContainsString('It is put back.', $said);
+        self::assertSame('0600', substr(sprintf('%o', fileperms($nowhere)), -4));
     }
 
     public function test_the_house_says_what_it_keeps_and_makes_a_copy(): void

@@ -23,7 +23,7 @@ final class StartTest extends TestCase
         yield 'a port beyond the last' => [['--port=70000'], '--port takes a number from 1 to 65535.'];
         yield 'a word it does not know' => [
             ['--loud'],
-            '“--loud” is not understood. Use: bin/start [--port N] [--empty] [--house [--house-port N]]',
+            '“--loud” is not understood. Use: bin/start [--port N] [--empty] [--new] [--house [--house-port N]]',
         ];
     }
 
@@ -48,6 +48,25 @@ final class StartTest extends TestCase
             "port {$port} is taken. Stop what uses it, or run: bin/start --port ".($port + 1),
             $said,
         );
+    }
+
+    public function test_no_empty_shelf_is_opened_beside_copies_of_a_house(): void
+    {
+        $folder = sys_get_temp_dir().'/vinculum-none-'.bin2hex(random_bytes(6));
+        mkdir("{$folder}/copies", recursive: true);
+        touch("{$folder}/copies/vinculum-20261101-080000.zip");
+        touch("{$folder}/empty.sqlite");
+        foreach (['gone.sqlite', 'empty.sqlite'] as $file) {
+            [$exit, $said] = self::start(
+                ['--port', (string) Server::freePort()],
+                ['VINCULUM_DATABASE' => "{$folder}/{$file}", 'VINCULUM_BACKUPS' => "{$folder}/copies"],
+            );
+            self::assertSame(1, $exit, $said);
+            self::assertStringContainsString('but copies of one: the newest is', $said);
+            self::assertStringContainsString('bin/start --new', $said);
+        }
+        self::assertFileDoesNotExist("{$folder}/gone.sqlite");
+        shell_exec('rm -rf '.escapeshellarg($folder));
     }
 
     public function test_what_is_put_together_beforehand_leaves_the_household_where_it_is(): void
@@ -204,19 +223,23 @@ final class StartTest extends TestCase
 
     /**
      * @param list<string> $arguments
+     * @param array<string, string> $house where it is kept
      * @return array{int, string} exit code, standard error
      */
-    private static function start(array $arguments): array
+    private static function start(array $arguments, array $house = []): array
     {
         $process = proc_open(
             [Server::root().'/bin/start', ...$arguments],
             [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
             $pipes,
+            null,
+            $house + getenv(),
         );
         self::assertNotFalse($process);
-        stream_get_contents($pipes[1]);
+        $told = (string) stream_get_contents($pipes[1]);
         $said = (string) stream_get_contents($pipes[2]);
 
-        return [proc_close($process), $said];
+        // what it says of a house stands where a newcomer reads it
+        return [proc_close($process), $house === [] ? $said : $told.$said];
     }
 }
