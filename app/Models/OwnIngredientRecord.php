@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\OwnIngredient;
@@ -66,6 +67,23 @@ final class OwnIngredientRecord extends Model
                 .implode('|', array_unique(array_map(PlainName::of(...), [$own->definition['name'], $own->slug])))
                 .'|';
         });
+        static::saved(static fn (self $own) => $own->cardsOfRecipesAreWorkedOutAnew());
+        static::deleted(static fn (self $own) => $own->cardsOfRecipesAreWorkedOutAnew());
+        static::restored(static fn (self $own) => $own->cardsOfRecipesAreWorkedOutAnew());
+    }
+
+    /** Of those only that name it, by its slug or by the name it has or had. */
+    private function cardsOfRecipesAreWorkedOutAnew(): void
+    {
+        $names = array_unique(array_filter([$this->slug, $this->name, $this->getOriginal('name')]));
+        DB::table('recipes')
+            ->whereNotNull('card_key')
+            ->where(static function ($query) use ($names): void {
+                foreach ($names as $name) {
+                    $query->orWhereRaw('instr(lower(document), ?) > 0', [mb_strtolower((string) $name)]);
+                }
+            })
+            ->update(['card_key' => null]);
     }
 
     /**
@@ -97,7 +115,7 @@ final class OwnIngredientRecord extends Model
         $base = 'my-'.(mb_substr((string) preg_replace('/^my-/', '', Str::slug($name)), 0, 60) ?: 'own');
         for (
             $slug = $base, $number = 2;
-            $catalogue->find($slug) !== null || self::onlyTrashed()->whereKey($slug)->exists();
+            $catalogue->find($slug) !== null || self::withTrashed()->whereKey($slug)->exists();
             $number++
         ) {
             $slug = "{$base}-{$number}";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry;
 
+use App\Models\OnHand;
 use App\Models\OwnIngredientRecord;
 use App\Models\PreferencesRecord;
 use Illuminate\Database\Eloquent\Builder;
@@ -16,6 +17,7 @@ use Vinculum\Amount\MeasuringSet;
 use Vinculum\Pantry\Catalogue;
 use Vinculum\Pantry\InvalidIngredient;
 use Vinculum\Pantry\OwnIngredient;
+use Vinculum\Pantry\PlainName;
 use Vinculum\Recipe\Formats\RecipeDocument;
 use Vinculum\Recipe\InvalidRecipe;
 use Vinculum\Recipe\Line;
@@ -29,8 +31,14 @@ use Vinculum\Recipe\Recipe;
  */
 final class Household
 {
+    /** Own ingredients up to which all of them are opened for whatever is asked; judgement. */
+    private const ALL_OF = 300;
+
     /** @var array<string, Definition>|null */
     private ?array $definitions = null;
+
+    /** Whether there are more than are opened at once; null before that is known. */
+    private ?bool $isMany = null;
 
     private ?Catalogue $catalogue = null;
 
@@ -100,32 +108,86 @@ final class Household
         return $this->preferences;
     }
 
-    public function catalogue(): Catalogue
+    /**
+     * All of it; of a pantry of thousands, what ships, what of its own is on hand, and what is named in the words that
+     * are to be understood.
+     */
+    public function catalogue(string $said = ''): Catalogue
     {
-        return $this->catalogue ??= $this->with($this->definitions());
+        if ($this->catalogue !== null) {
+            return $this->catalogue;
+        }
+        $all = $this->definitions();
+
+        return $all === null ? $this->with($this->namedIn($said)) : $this->catalogue = $this->with($all);
+    }
+
+    /** Every one of the household's own, for what is asked of all of them. */
+    public function whole(): Catalogue
+    {
+        if ($this->definitions() !== null) {
+            return $this->catalogue();
+        }
+        $all = [];
+        foreach (self::rows(DB::table('own_ingredients')->whereNull('deleted_at')->orderBy('slug')) as $row) {
+            $all[(string) $row['slug']] = OwnIngredientRecord::read((string) $row['definition']);
+        }
+
+        return $this->with($all);
+    }
+
+    /**
+     * @return array<string, Definition> of the household's own what is on hand, what it means by its words, and what is
+     *     named in a text
+     */
+    private function namedIn(string $said): array
+    {
+        $plain = PlainName::of($said);
+        $named = $plain === '' ? [] : DB::table('own_ingredients')
+            ->whereNull('deleted_at')
+            // by its name but for the plural, or by its slug
+            ->whereRaw(
+                "(instr(?, rtrim(substr(found_by, 2, instr(substr(found_by, 2), '|') - 1), 's')) > 0 "
+                    .'or instr(?, slug) > 0)',
+                [$plain, $said],
+            )
+            ->limit(self::ALL_OF)
+            ->pluck('slug')
+            ->map(strval(...))
+            ->all();
+
+        return $this->definitionsOf([
+            ...array_values($this->preferences()->meanings),
+            ...OnHand::slugs(),
+            ...array_values($named),
+        ]);
     }
 
     /** What is known of the household is read anew: it has just been changed. */
     public function forget(): void
     {
         $this->definitions = null;
+        $this->isMany = null;
         $this->catalogue = null;
         $this->vessels = null;
         $this->preferences = null;
     }
 
     /** With the recipe's own definitions of what the household does not know. */
-    public function catalogueFor(Recipe $recipe): Catalogue
+    public function catalogueFor(Recipe $recipe, string $said = ''): Catalogue
     {
+        $named = array_map(static fn (Line $line): string => $line->ingredient, $recipe->lines());
+        $said = implode(' ', [...$named, ...array_keys($recipe->ingredients), $said]);
+        $catalogue = $this->catalogue($said);
         $brought = [];
         foreach ($recipe->ingredients as $slug => $definition) {
-            if ($this->catalogue()->find($slug) === null && is_array($definition)) {
+            if ($catalogue->find($slug) === null && is_array($definition)) {
                 /** @var Definition $definition */
                 $brought[$slug] = $definition;
             }
         }
 
-        return $brought === [] ? $this->catalogue() : $this->with($this->definitions() + $brought);
+        return $brought === [] ? $catalogue : $this->with(($this->definitions() ?? $this->namedIn($said)) + $brought);
     }
 
     /**
@@ -192,13 +254,13 @@ final class Household
      */
     public function trying(string $slug, array $definition): Catalogue
     {
-        return $this->with([$slug => $definition] + $this->definitions());
+        return $this->with([$slug => $definition] + ($this->definitions() ?? $this->namedIn('')));
     }
 
     /** @return Definition|null */
     public function definition(string $slug): ?array
     {
-        return $this->definitions()[$slug] ?? null;
+        return $this->definitionsOf([$slug])[$slug] ?? null;
     }
 
     /**
@@ -286,15 +348,19 @@ final class Household
     }
 
     /**
-     * @return array<string, Definition>
+     * @return array<string, Definition>|null all of the household's own; null where there are too many to open at once
      */
-    private function definitions(): array
+    private function definitions(): ?array
     {
-        if ($this->definitions === null) {
-            $this->definitions = [];
-            foreach (self::stored(OwnIngredientRecord::query()) as $record) {
-                $this->definitions[$record->slug] = $record->definition;
+        if ($this->definitions === null && $this->isMany === null) {
+            $found = self::rows(
+                DB::table('own_ingredients')->whereNull('deleted_at')->orderBy('slug')->limit(self::ALL_OF + 1),
+            );
+            $this->isMany = count($found) > self::ALL_OF;
+            foreach ($this->isMany ? [] : $found as $row) {
+                $this->definitions[(string) $row['slug']] = OwnIngredientRecord::read((string) $row['definition']);
             }
+            $this->definitions ??= $this->isMany ? null : [];
         }
 
         return $this->definitions;

@@ -79,7 +79,7 @@ final readonly class PantryQuery
      */
     public function find(Household $household, array $onHand): array
     {
-        $catalogue = $this->isByName() ? $household->searched($this->typed, self::MOST_OWN) : $household->catalogue();
+        $catalogue = $this->isByName() ? $household->searched($this->typed, self::MOST_OWN) : $household->whole();
         $found = array_values(
             array_filter(
                 $catalogue->search($this->typed, self::MOST),

@@ -114,7 +114,7 @@ final readonly class Adjuster
         }
         $feels = array_filter($feels, static fn (float $steps): bool => $steps !== 0.0);
         $state = $this->state($from, $pot);
-        $catalogue = $this->household->catalogueFor($recipe);
+        $catalogue = $this->household->catalogueFor($recipe, implode(' ', $have ?? []));
         if ($trouble !== null) {
             $larder = $this->have($from, $have, $catalogue->find(...));
 
@@ -177,7 +177,7 @@ final readonly class Adjuster
             );
         }
         $set = $measures ?? $this->household->preferences()->measures;
-        $catalogue = $this->household->catalogue();
+        $catalogue = $this->household->catalogue(implode(' ', $have ?? []));
         $plain = NamelessPot::pot($of, 1000.0, $catalogue, $set, $isCooked, 0.0);
         $grams = $this->grams($amount, 'amount', $plain);
         if ($grams < 20.0 || $grams > self::LARGEST_POT) {

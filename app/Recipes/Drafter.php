@@ -29,7 +29,7 @@ final readonly class Drafter
     {
         $of = $this->styles->of($style) ?? throw InvalidRecipe::at('style', "There is no style “{$style}”.");
         $note = self::makeUp($style);
-        $catalogue = $this->household->catalogue();
+        $catalogue = $this->household->catalogue(implode(' ', [...$with, ...$without]));
         foreach ($without as $i => $slug) {
             if ($catalogue->find($slug) === null) {
                 throw InvalidRecipe::at("without[{$i}]", "“{$slug}” is not in the pantry.");

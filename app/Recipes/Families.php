@@ -23,7 +23,8 @@ final readonly class Families
         $counts = [];
         $found = DB::table('recipes')
             ->leftJoin('batches', static function ($join): void {
-                $join->on('batches.recipe_id', '=', 'recipes.id')->whereNull('batches.deleted_at');
+                // by the recipe, and not by what is not thrown away, which is nearly all of them
+                $join->on('batches.recipe_id', '=', 'recipes.id')->whereRaw('+batches.deleted_at is null');
             })
             ->whereNull('recipes.deleted_at')
             ->whereIn(DB::raw($of), $families)

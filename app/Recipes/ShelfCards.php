@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Http\RequestRefused;
-use App\Models\OwnIngredientRecord;
 use App\Models\OwnStyle;
 use App\Models\PreferencesRecord;
 use App\Models\StoredRecipe;
@@ -88,7 +87,9 @@ final class ShelfCards
         return "{$this->household()}:{$recipe->revision}";
     }
 
-    /** What a card hangs on beside its recipe. */
+    /**
+     * What a card hangs on beside its recipe. An own ingredient takes back the cards of what names it when it is saved.
+     */
     private function household(): string
     {
         $compiled = config()->string('vinculum.compiled');
@@ -100,8 +101,6 @@ final class ShelfCards
                 PreferencesRecord::query()->max('updated_at'),
                 Vessel::query()->count(),
                 Vessel::query()->max('updated_at'),
-                OwnIngredientRecord::query()->count(),
-                OwnIngredientRecord::query()->max('updated_at'),
                 OwnStyle::query()->count(),
                 OwnStyle::query()->max('updated_at'),
             ]),

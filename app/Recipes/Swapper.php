@@ -45,7 +45,7 @@ final readonly class Swapper
     public function options(Recipe $recipe, string $line, ?string $in): array
     {
         $from = $this->evaluator->evaluate($recipe);
-        $catalogue = $this->household->catalogueFor($recipe);
+        $catalogue = $this->household->catalogueFor($recipe, $in ?? '');
         $out = self::line($from, $line);
         if ($in !== null && $catalogue->find($in) === null) {
             throw InvalidRecipe::at('in', "“{$in}” is not in the pantry.");

@@ -7,6 +7,7 @@ namespace Tests\Http;
 use App\Models\OwnIngredientRecord;
 use App\Pantry\Compiled;
 use App\Pantry\Household;
+use Illuminate\Support\Facades\DB;
 
 /** A pantry with more of one's own than anybody reads. */
 final class ManyOwnTest extends HttpTestCase
@@ -14,7 +15,7 @@ final class ManyOwnTest extends HttpTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        foreach (range(1, 130) as $number) {
+        foreach (range(1, 330) as $number) {
             OwnIngredientRecord::factory()->numbered($number)->create();
         }
     }
@@ -48,7 +49,7 @@ final class ManyOwnTest extends HttpTestCase
         foreach (['vinegar', 'bottle', 'b', 'of em', '13', 'cider', '', 'e vin'] as $typed) {
             $path = 'ingredients?q='.urlencode($typed);
             $few = $this->found($path);
-            $all = $this->app->make(Household::class)->catalogue()->search($typed);
+            $all = $this->app->make(Household::class)->whole()->search($typed);
             self::assertSame(array_map(static fn ($each): string => $each->name, $all), $few, $typed);
         }
     }
@@ -64,7 +65,7 @@ final class ManyOwnTest extends HttpTestCase
             array_filter($list['ingredients'], static fn (array $each): bool => ! $each['own']),
         );
         self::assertSame(
-            'Of your own 130, these are the first 100. Type more of a name to find the others.',
+            'Of your own 330, these are the first 100. Type more of a name to find the others.',
             $list['more_text'],
         );
         self::assertNull($this->documented('pantry-list', $this->getJson('/api/pantry?q=bottle+12'))['more_text']);
@@ -73,7 +74,7 @@ final class ManyOwnTest extends HttpTestCase
     public function test_what_is_asked_of_all_of_them_is_answered_from_all_of_them(): void
     {
         self::assertCount(
-            130,
+            330,
             array_filter(
                 $this->found('pantry?role=acid'),
                 static fn (string $name): bool => str_starts_with($name, 'Bottle'),
@@ -91,5 +92,57 @@ final class ManyOwnTest extends HttpTestCase
         self::assertSame(['The sharp one'], $this->found('ingredients?q=sharp+one'));
         $this->deleteJson('/api/own-ingredients/my-bottle-5')->assertSuccessful();
         self::assertSame([], $this->found('ingredients?q=sharp+one'));
+    }
+
+    public function test_of_so_many_what_a_note_or_a_recipe_names_is_known_and_the_rest_costs_nothing(): void
+    {
+        $this->postJson('/api/own-ingredients', [
+            'name' => 'Hedge wine', 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 1],
+        ])->assertCreated();
+        self::assertCount(
+            count($this->app->make(Compiled::class)->catalogue()->slugs()),
+            $this->app->make(Household::class)->catalogue()->slugs(),
+        );
+        $read = $this->postJson('/api/read', [
+            'text' => "1 kg plums\n200 ml hedge wine\n100 g sugar",
+            'measures' => 'metric',
+        ])->assertOk()->json();
+        self::assertSame([], $read['questions']);
+        self::assertSame('my-hedge-wine', $read['recipe']['stages'][0]['lines'][1]['ingredient']);
+
+        $line = $read['recipe']['stages'][0]['lines'][1]['id'];
+        $swap = $this->postJson('/api/swap', ['recipe' => $read['recipe'], 'line' => $line])->assertOk()->json();
+        self::assertNotSame([], $swap['options']);
+        $this->postJson('/api/swap', ['recipe' => $read['recipe'], 'line' => $line, 'in' => 'my-bottle-9'])->assertOk();
+        $this->postJson('/api/swap', ['recipe' => $read['recipe'], 'line' => $line, 'in' => 'my-bottle-9999'])
+            ->assertStatus(422);
+        $this->postJson(
+            '/api/rescue',
+            ['recipe' => $read['recipe'], 'feels' => ['sour' => -2], 'have' => ['my-bottle-44', 'sugar']],
+        )->assertOk();
+    }
+
+    public function test_a_card_is_worked_out_anew_where_its_own_ingredient_changed_and_nowhere_else(): void
+    {
+        $ids = [];
+        foreach (['my-bottle-3', 'cider-vinegar'] as $slug) {
+            $ids[$slug] = $this->postJson('/api/recipes', ['recipe' => [
+                'format' => 'vinculum-recipe', 'version' => 1, 'name' => "With {$slug}", 'style' => null,
+                'measures' => 'metric', 'stages' => [['id' => 's1', 'name' => 'First', 'lines' => [
+                    ['id' => 'l1', 'ingredient' => $slug, 'amount' => '100 ml'],
+                ]]],
+            ]])->assertSuccessful()->json('id');
+        }
+        $this->getJson('/api/recipes')->assertOk();
+        $keys = static fn (): array => DB::table('recipes')->pluck('card_key', 'id')->all();
+        $before = $keys();
+        self::assertNotContains(null, $before);
+        $this->putJson('/api/own-ingredients/my-bottle-3', [
+            'name' => 'The sharp one', 'like' => 'cider-vinegar', 'values' => ['acidity_percent' => 7],
+        ])->assertOk();
+        $after = $keys();
+
+        self::assertNull($after[$ids['my-bottle-3']]);
+        self::assertSame($before[$ids['cider-vinegar']], $after[$ids['cider-vinegar']]);
     }
 }

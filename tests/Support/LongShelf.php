@@ -7,9 +7,14 @@ namespace Tests\Support;
 /** A house that has cooked for twenty years: the demo's recipes and batches so many times over. */
 final class LongShelf
 {
+    /** Batches for each recipe of a house of twenty years, and tries of the sauce that is made most. */
+    private const MADE = 0.3;
+
+    private const TRIES = 40;
+
     /**
      * @param string $folder a server's, whose Shelf has been looked at once
-     * @param int $count recipes and batches more
+     * @param int $count recipes more, with batches of them
      */
     public static function fill(string $folder, int $count): void
     {
@@ -28,7 +33,7 @@ final class LongShelf
                     .implode(', ', array_fill(0, count($columns), '?'))
                     .')',
             );
-            for ($i = 0; $i < $count; $i++) {
+            for ($i = 0; $i < ($table === 'recipes' ? $count : self::MADE * $count); $i++) {
                 $row = $rows[$i % count($rows)];
                 $row['id'] = sprintf('01zz%022d', $i);
                 if ($table === 'recipes') {
@@ -37,6 +42,7 @@ final class LongShelf
                     $row['words'] .= "\n{$row['name']}";
                 } else {
                     $row['number'] = $number++;
+                    $row['recipe_id'] = sprintf('01zz%022d', $i < self::TRIES ? 0 : $i);
                 }
                 $insert->execute(array_values($row));
             }

@@ -76,7 +76,7 @@ final readonly class FormatController
             $request->measures() ?? $this->household->preferences()->measures,
             $this->household->vessels(),
         );
-        $catalogue = $this->household->catalogue();
+        $catalogue = $this->household->catalogue($request->contents());
         $text = ltrim($request->contents(), "\u{FEFF} \t\r\n");
         $format = Formats::of($text);
         $checked = $format->checked($text);

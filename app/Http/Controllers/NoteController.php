@@ -18,7 +18,7 @@ final class NoteController
      */
     public function __invoke(NoteRequest $request, Household $household, NoteView $view): array
     {
-        $catalogue = $household->catalogue();
+        $catalogue = $household->catalogue($request->note());
         [$recipe, $questions, $spans, $tongue] = JottedText::readWithSpans(
             $request->note(),
             $catalogue,

@@ -92,7 +92,7 @@ final readonly class OwnIngredientController
         }
         $recipe->replace($this->household->embed($document), $recipe->revision);
 
-        return $this->page($own->slug, $this->household->catalogue(), $own->definition);
+        return $this->page($own->slug, $this->household->catalogue($own->slug), $own->definition);
     }
 
     /** Recipes that use it keep the definition they were saved with. */
@@ -109,7 +109,7 @@ final readonly class OwnIngredientController
      */
     private function keep(array $definition): JsonResponse
     {
-        $slug = OwnIngredientRecord::freshSlug($definition['name'], $this->household->catalogue());
+        $slug = OwnIngredientRecord::freshSlug($definition['name'], $this->household->shipped());
         $catalogue = $this->household->trying($slug, $definition);
         OwnIngredientRecord::query()->create(['slug' => $slug, 'definition' => $definition]);
         $this->household->forget();

@@ -67,6 +67,6 @@ final readonly class PantryController
 
     private function ingredient(string $slug): Ingredient
     {
-        return $this->household->catalogue()->find($slug) ?? throw new NotFoundHttpException;
+        return $this->household->catalogue($slug)->find($slug) ?? throw new NotFoundHttpException;
     }
 }

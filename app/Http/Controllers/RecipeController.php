@@ -44,20 +44,26 @@ final readonly class RecipeController
         $page = max(0, $request->integer('page'));
         $most = min(StoredRecipe::PAGE, max(1, $request->integer('most', StoredRecipe::PAGE)));
         $byFamily = $request->query('by') === 'family';
-        // of a family the one that was touched last stands for it: a card each
-        $rows = $byFamily ? $found->toBase()->groupByRaw(StoredRecipe::FAMILY) : $found->toBase();
-        $count = $byFamily
-            ? (clone $rows)->reorder()->selectRaw('1')->getCountForPagination()
-            : (clone $rows)->reorder()->count();
+        // of a family the one that was touched last stands for it: a card each. Of those a word finds that may be
+        // another than of all
+        $isGrouped = $byFamily && $typed !== '';
+        $rows = $isGrouped ? $found->toBase()->groupByRaw(StoredRecipe::FAMILY) : $found->toBase();
+        $rows = $byFamily && ! $isGrouped ? $rows->where('face', true) : $rows;
         // the documents, which are long, stay where they are: a card is all that is shown
-        $ids = $rows
+        $rowsShown = (clone $rows)
             ->reorder()
-            ->selectRaw($byFamily ? 'id, max(updated_at) touched' : 'id, updated_at touched')
-            ->orderByDesc('touched')
+            ->selectRaw($isGrouped ? 'id, max(updated_at) touched, count(*) over () of' : 'id, updated_at touched')
+            ->orderByDesc($isGrouped ? 'touched' : 'updated_at')
             ->offset($page * $most)
             ->limit($most)
-            ->pluck('id')
-            ->all();
+            ->get();
+        $ids = $rowsShown->pluck('id')->all();
+        $count = match (true) {
+            ! $isGrouped => (clone $rows)->reorder()->count(),
+            $rowsShown->isNotEmpty() => (int) $rowsShown->pluck('of')->first(),
+            $page === 0 => 0,
+            default => (clone $rows)->reorder()->selectRaw('1')->getCountForPagination(),
+        };
         $places = array_flip($ids);
         $shown = StoredRecipe::withTrashed()
             ->select(StoredRecipe::ON_A_CARD)
