@@ -15,6 +15,7 @@ use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FamilyController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\FormatController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IngredientController;
@@ -66,6 +67,7 @@ Route::put('swap-memory', [SwapController::class, 'remember'])->name('swap-memor
 Route::get('seasons', [SeasonController::class, 'index'])->name('seasons.index');
 Route::put('seasons/{ingredient}', [SeasonController::class, 'set'])->name('seasons.set');
 
+Route::get('find', FindController::class)->name('find');
 Route::get('recipes', [RecipeController::class, 'index'])->name('recipes.index');
 Route::post('recipes', [RecipeController::class, 'store'])->name('recipes.store');
 Route::get('recipes/{recipe}', [RecipeController::class, 'show'])->name('recipes.show');

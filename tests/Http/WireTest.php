@@ -19,7 +19,8 @@ final class WireTest extends HttpTestCase
         try {
             $path = '/build/'.self::manifest()['resources/js/main.tsx']['file'];
             $plain = (string) file_get_contents(Server::root()."/public{$path}");
-            foreach (['gzip, deflate' => 'gzip', 'gzip, br' => 'br', 'identity' => '', 'br;q=0, gzip' => 'gzip'] as $takes => $comes) {
+            $ways = ['gzip, deflate' => 'gzip', 'gzip, br' => 'br', 'identity' => '', 'br;q=0, gzip' => 'gzip'];
+            foreach ($ways as $takes => $comes) {
                 $curl = curl_init($server->url.$path);
                 $headers = [];
                 curl_setopt_array($curl, [
@@ -77,7 +78,8 @@ final class WireTest extends HttpTestCase
     public function test_every_screen_that_comes_later_has_its_scripts_named(): void
     {
         $app = (string) file_get_contents(Server::root().'/resources/js/App.tsx');
-        preg_match_all("#^  (\w+): later\(async \(\) => \(await import\('\./([^']+)'\)#m", $app, $found, PREG_SET_ORDER);
+        $shape = "#^  (\w+): later\(async \(\) => \(await import\('\./([^']+)'\)#m";
+        preg_match_all($shape, $app, $found, PREG_SET_ORDER);
         $later = [];
         foreach ($found as [, $screen, $module]) {
             $later[$screen] = "resources/js/{$module}.tsx";

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { createRecipe, draftRecipe, readBeginnings } from '../api/generated/client';
 import type { Recipe } from '../api/generated/documents';
 import { blankRecipe } from '../shared/blankRecipe';
@@ -23,10 +23,11 @@ const none = 'none';
  * beside it.
  */
 export function BeginScreen() {
-  const [style, setStyle] = useState('');
+  const [search] = useSearchParams();
+  const [style, setStyle] = useState(search.get('kind') ?? '');
   const [mains, setMains] = useState<string[]>([]);
-  const [typed, setTyped] = useState('');
-  const [written, setWritten] = useState('');
+  const [typed, setTyped] = useState(search.get('with') ?? '');
+  const [written, setWritten] = useState(typed);
   const [instead, setInstead] = useState<Record<string, string>>({});
   const [free, setFree] = useState<string[]>([]);
   const [another, setAnother] = useState(0);

@@ -4,6 +4,7 @@ import { TopBar } from '../shared/TopBar';
 import './how.css';
 
 const pages: [string, [string, string][]][] = [
+  ['Everywhere', [['Ctrl K', 'finds a recipe, a batch, an ingredient, a kind of sauce, or what you want to do']]],
   [
     'On the Bench',
     [

@@ -1,4 +1,5 @@
 import { useDeferredValue, useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { TopBar } from '../shared/TopBar';
 import { pigment } from '../shared/vocabulary';
 import { AsIngredient } from './AsIngredient';
@@ -12,7 +13,8 @@ import { Vessels } from './Vessels';
 export function Pantry() {
   const [wanted, setWanted] = useState(anything);
   const pantry = usePantry(useDeferredValue(wanted));
-  const [open, setOpen] = useState('');
+  const [search] = useSearchParams();
+  const [open, setOpen] = useState(search.get('open') ?? '');
   const [beside, setBeside] = useState('');
   useEffect(() => {
     document.title = 'Pantry · Vinculum';

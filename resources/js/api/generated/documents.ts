@@ -2227,6 +2227,29 @@ export interface FormatList {
     writes: boolean;
   }[];
 }
+/**
+ * what a maker looks for by a word
+ */
+export interface Found {
+  groups: {
+    name: string;
+    things: {
+      name: string;
+      /**
+       * what else there is to say; empty for nothing
+       */
+      text: string;
+      /**
+       * the address of the screen
+       */
+      to: string;
+    }[];
+  }[];
+  /**
+   * what to do where nothing was found; empty where something was
+   */
+  none_text: string;
+}
 export interface FreeInput {
   recipe: Recipe;
   /**
