@@ -48,7 +48,7 @@ final class FindTest extends HttpTestCase
         yield '2 kg plums' => ['2 kg plums', '/batch/r1'];
         yield 'safe to keep' => ['safe to keep', '/bench/r1'];
         yield 'how long' => ['how long', '/bench/r1'];
-        yield 'Saturday noon' => ['Saturday noon', '/when/?recipe=r1'];
+        yield 'Saturday noon' => ['Saturday noon', '/when?recipe=r1'];
         yield 'what changed' => ['what changed', '/trials/r1'];
         yield 'print it' => ['print it', '/card/r1'];
         yield 'send it to my sister' => ['send it to my sister', '/card/r1'];

@@ -25,6 +25,7 @@ import { dragged, LineRow } from './LineRow';
 import { isAt, type Looking } from './looking';
 import { StageHead } from './StageHead';
 import type { Draft } from './useDraft';
+import { WhereItGoes } from './WhereItGoes';
 
 const pasteList = later(async () => (await import('./PasteList')).PasteList);
 
@@ -103,6 +104,7 @@ export function RecipePanel({ draft, evaluation, looking, lit, onLook, onPoint }
           ))}
         </select>
       </div>
+      <WhereItGoes />
       {problems
         .filter((problem) => problem.at === 'style')
         .map((problem) => (
