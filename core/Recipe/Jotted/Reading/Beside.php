@@ -177,6 +177,9 @@ final readonly class Beside
     {
         foreach ($left as $word) {
             $word = trim($word, '.');
+            if ($this->modifiers->isAnother($word, $name)) {
+                return false;
+            }
             if (
                 $word !== ''
                 && ! ($this->lexicon->isWay($word) && ! ($word === 'fresh' && $ingredient->is('dry-plant')))

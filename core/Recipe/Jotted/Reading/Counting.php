@@ -246,7 +246,7 @@ final readonly class Counting
             || ! $isWord
             || $this->naming->lexicon->isWay(mb_strtolower($match[1]))
             || ! $this->naming->beside->modifiers->isStrange(mb_strtolower($match[1]))
-            || ($match[2] === '' && mb_strlen($match[1]) > self::SHORT && $thing->portion('each') !== null)
+            || ($match[2] === '' && mb_strlen($match[1]) > self::SHORT && $this->oneOf($thing) !== null)
         ) {
             return $named;
         }

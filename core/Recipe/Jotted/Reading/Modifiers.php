@@ -19,6 +19,9 @@ final class Modifiers
     /** So many unlike things of one noun, and a word before it decides what it is; judgement, read off the pantry. */
     private const UNLIKE_FROM = 3;
 
+    /** Kinds that are made of plants as well, and then are another thing to whoever may not have milk or egg. */
+    private const IMITATED = ['dairy', 'emulsion'];
+
     /** A word this long may be another one misspelt by a letter. */
     private const MISSPELT_FROM = 4;
 
@@ -34,8 +37,15 @@ final class Modifiers
     public function leavesAsItIs(string $word, string $name, Ingredient $thing): bool
     {
         return $this->isStrange($word)
-            && ! $this->lexicon->is('elsewhere', "{$word} ".Singular::of($name))
+            // there is a yoghurt and a mayonnaise of every plant
+            && ! $thing->isOf(...self::IMITATED)
             && ! ($this->manifold[$name] ??= $this->isManifold(Singular::of($name), $thing));
+    }
+
+    /** Whether the two together are the name of something else: a prickly pear, a horse chestnut. */
+    public function isAnother(string $word, string $name): bool
+    {
+        return $this->lexicon->is('elsewhere', "{$word} ".Singular::of($name));
     }
 
     /** In no page and no name, and no misspelling of what would change a thing. */
@@ -65,8 +75,12 @@ final class Modifiers
         $unlike = [];
         foreach ($this->catalogue->endingIn($noun) as $name => $other) {
             $before = Naming::words(substr($name, 0, -strlen($noun)));
-            $isForm = array_filter($before, fn (string $word): bool => $this->lexicon->changes($word));
-            if ($isForm === [] && ($other->contains !== $thing->contains || $other->kinds !== $thing->kinds)) {
+            // dried, powdered or chopped it is said to be so, and no stranger's word stands for that
+            $isSaidSo = array_filter(
+                $before,
+                fn (string $word): bool => $this->lexicon->changes($word) || $this->lexicon->isWay($word),
+            );
+            if ($isSaidSo === [] && ($other->contains !== $thing->contains || $other->kinds !== $thing->kinds)) {
                 $unlike[$other->slug] = true;
             }
         }
