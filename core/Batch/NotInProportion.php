@@ -15,7 +15,7 @@ use Vinculum\Recipe\Handling;
 use Vinculum\Recipe\ProcessKind;
 
 /**
- * What does not go in a line when a batch grows or shrinks, each with its reason. Common practice, no source, where it
+ * What does not simply double when a batch grows or shrinks, each with its reason. Common practice, no source, where it
  * is not computed.
  */
 final class NotInProportion

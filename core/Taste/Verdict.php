@@ -29,7 +29,7 @@ final readonly class Verdict
         }
         $end = $band->nearestEnd($figure->value);
         if ($figure->low() <= $end && $end <= $figure->high()) {
-            return new self($steps, self::UNSURE, 'within what we know');
+            return new self($steps, self::UNSURE, 'too uncertain to say');
         }
         $count = (int) round(abs($steps));
         $side = $steps < 0.0 ? self::SHORT : self::OVER;

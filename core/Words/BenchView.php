@@ -166,7 +166,7 @@ final readonly class BenchView
             }
         }
 
-        return $off === [] ? 'Level, as far as we know.' : implode(', ', $off).'.';
+        return $off === [] ? 'In balance, as far as can be computed.' : implode(', ', $off).'.';
     }
 
     /**

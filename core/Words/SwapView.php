@@ -270,6 +270,6 @@ final readonly class SwapView
             }
         }
 
-        return $moved === [] ? 'the balance holds' : implode(', ', $moved);
+        return $moved === [] ? 'it tastes the same' : implode(', ', $moved);
     }
 }

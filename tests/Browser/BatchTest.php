@@ -81,7 +81,7 @@ final class BatchTest extends BrowserTestCase
     public function test_a_recipe_is_brought_in_and_a_list_made_of_several(): void
     {
         $this->goTo('/shelf');
-        $this->see("//button[.='Bring one in']")->click();
+        $this->see("//button[.='Add from paper or a file']")->click();
         $this->see('.jotted')->sendKeys("# Plum sauce\n900 g plums\n200 g sugar\n1/2 cup cider vinegar");
         $this->see("//button[.='Read it']")->click();
         $this->see("//button[.='Put it on the Shelf']")->click();

@@ -12,7 +12,7 @@ final class BeginTest extends BrowserTestCase
     public function test_a_crate_of_plums_is_a_draft_and_then_a_recipe(): void
     {
         $this->goTo('/shelf');
-        $this->see("//a[normalize-space()='Begin with a draft']")->click();
+        $this->see("//a[normalize-space()='From what I have']")->click();
         $this->see("//button[contains(@class,'kind-')][contains(.,'more')]")->click();
         $this->see("//button[contains(@class,'kind-')][contains(.,'Fruit ketchup')]")->click();
         $this->see("input[placeholder='1.2 kg plums, ginger']")->sendKeys('1.5 kg plums');
@@ -68,7 +68,7 @@ final class BeginTest extends BrowserTestCase
             fn (): bool => str_starts_with($this->see('.way-in')->getText(), '2 of 3'),
             'for the second step',
         );
-        $this->see("//*[contains(@class,'proposals')]//button[.='Make it so']")->click();
+        $this->see("//*[contains(@class,'proposals')]//button[.='Apply it']")->click();
         $this->eventually(
             fn (): bool => str_starts_with($this->see('.way-in')->getText(), '3 of 3'),
             'for it to be level',

@@ -236,7 +236,7 @@ final class BenchTest extends BrowserTestCase
         );
         $how->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '6 x 250 ml']);
         $this->see('[role=dialog] table');
-        $this->see("//button[.='Make it so']")->click();
+        $this->see("//button[.='Apply it']")->click();
 
         $this->eventually(
             fn (): bool => preg_match('/^1[.,]4\d L/', $this->see('.facts dd')->getText()) === 1,
@@ -257,7 +257,7 @@ final class BenchTest extends BrowserTestCase
                 .'{ await new Promise((pass) => setTimeout(pass, 800)); return real(...asked); }',
         );
         $this->see('[role=dialog] input')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2x']);
-        $this->see("//button[.='Make it so']")->click();
+        $this->see("//button[.='Apply it']")->click();
 
         $this->eventually(
             fn (): bool => $this->amount('l1') === '1200 g',

@@ -75,7 +75,7 @@ final class HouseholdTest extends BrowserTestCase
     public function test_a_page_s_recipe_is_brought_in_with_its_questions_and_never_as_markup(): void
     {
         $this->goTo('/shelf');
-        $this->see("//button[.='Bring one in']")->click();
+        $this->see("//button[.='Add from paper or a file']")->click();
         $page
             = '{"@context":"https://schema.org","@type":"Recipe","name":"Towpath <img src=x onerror=alert(1)> relish","recipeIngredient":["2 cups cider vinegar","1 cup essence of moonlight","300 g sugar"],"recipeInstructions":"Simmer for 20 minutes."}';
         $this->write($this->see('.jotted'), $page);

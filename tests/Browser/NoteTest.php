@@ -31,7 +31,7 @@ final class NoteTest extends BrowserTestCase
     public function test_a_card_from_the_drawer_is_cooked_up_to_the_bench_with_two_questions_answered(): void
     {
         $this->goTo('/shelf');
-        $this->see("//button[.='Bring one in']")->click();
+        $this->see("//button[.='Add from paper or a file']")->click();
         $this->see("textarea[aria-label='Or paste it here']")->sendKeys(self::CARD);
         $this->see("//button[.='Read it']")->click();
         $this->see("//button[.='coriander seed, ground']")->click();
@@ -64,7 +64,7 @@ final class NoteTest extends BrowserTestCase
     public function test_each_word_stands_beside_what_became_of_it(): void
     {
         $this->goTo('/shelf');
-        $this->see("//button[.='Bring one in']")->click();
+        $this->see("//button[.='Add from paper or a file']")->click();
         $note = "Gravy\n500 ml chicken stock\n2 tbsp xyzzy\n\nBoil hard for 10 min. Stir in 20 g butter. "
             .'Lovely with chips.';
         $this->see("textarea[aria-label='Or paste it here']")->sendKeys($note);
@@ -91,7 +91,7 @@ final class NoteTest extends BrowserTestCase
     public function test_a_web_page_s_recipe_is_dropped_in(): void
     {
         $this->goTo('/shelf');
-        $this->see("//button[.='Bring one in']")->click();
+        $this->see("//button[.='Add from paper or a file']")->click();
         $page
             = '{"@context":"https://schema.org","@graph":[{"@type":"Recipe","name":"Mango glaze","recipeYield":"2 cups","recipeIngredient":["1 mango, peeled","2 tbsp lime juice","100 g sugar"],"recipeInstructions":[{"@type":"HowToStep","text":"Simmer everything for 15 minutes."},{"@type":"HowToStep","text":"Blend until smooth."}]}]}';
         $this->see("textarea[aria-label='Or paste it here']")->sendKeys($page);

@@ -45,7 +45,7 @@ final class SpoonTest extends BrowserTestCase
         $this->see('.why-not summary')->click();
         self::assertStringContainsString(': ', $this->see('.why-not li')->getText());
         $whole = (float) $this->see("[data-taste='saltiness'] .ghost")->getAttribute('data-ghost');
-        $this->see("//button[.='Half first']")->click();
+        $this->see("//button[.='Half of it first, then taste']")->click();
         $this->eventually(
             fn (): bool => $this->top('saltiness') > $before && $this->top('saltiness') < $whole,
             'for half of it to be in',
@@ -65,7 +65,7 @@ final class SpoonTest extends BrowserTestCase
         $this->see("//select[@aria-label='Style']//option[.='Tomato barbecue sauce, sweet']")->click();
         $this->see("//button[contains(.,'Bring it to tomato barbecue sauce, sweet')]")->click();
         $this->see('.proposal.shown .changes');
-        $this->see("//button[.='Make it so']")->click();
+        $this->see("//button[.='Apply it']")->click();
 
         $this->eventually(
             fn (): bool => str_contains($this->see('.done')->getText(), 'Undo takes it back'),
@@ -124,7 +124,7 @@ final class SpoonTest extends BrowserTestCase
         $this->see("//ul[@class='ratios']//button[contains(.,'acid')][1]")->click();
         $this->see("//ul[@class='ratios']//span[.='held']");
         $this->says('sweet', 'less');
-        $this->see("//button[.='As a variant']")->click();
+        $this->see("//button[.='Save as a second recipe']")->click();
         $this->eventually(
             fn (): bool => $this->see('.title')->getAttribute('value') === 'Gooseberry ketchup, a variant',
             'for the variant to be opened',
@@ -170,7 +170,7 @@ final class SpoonTest extends BrowserTestCase
         $this->see("//button[starts-with(.,'For somebody')]")->click();
         $this->see("//button[.='no soy']")->click();
         self::assertStringContainsString('white miso contains soy', $this->see('.closer .contains')->getText());
-        $this->see("//button[.='Make it so']")->click();
+        $this->see("//button[.='Apply it']")->click();
         $this->eventually(fn (): bool => ! str_contains($this->see('.lines')->getText(), 'miso'), 'for the miso to go');
     }
 

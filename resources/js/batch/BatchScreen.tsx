@@ -97,7 +97,7 @@ export function BatchScreen() {
             <>
               {answer.scale.unscaled.length > 0 && (
                 <>
-                  <h2>What does not go in a line</h2>
+                  <h2>What does not simply double</h2>
                   <ul className="cautions">
                     {answer.scale.unscaled.map((each) => (
                       <li key={each.text}>{each.text}</li>

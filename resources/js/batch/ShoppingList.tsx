@@ -31,7 +31,7 @@ export function ShoppingList() {
           {find}
           {isEmpty && (
             <p>
-              There is no sauce on the <Link to="/shelf">Shelf</Link> yet. <Link to="/begin">Begin with a draft</Link>,
+              There is no sauce on the <Link to="/shelf">Shelf</Link> yet. <Link to="/begin">From what I have</Link>,
               and what it takes can be bought from here.
             </p>
           )}

@@ -128,10 +128,10 @@ export function FreeCard({ draft, onClose, onPreview, onVariant }: Props) {
                 onClose();
               }}
             >
-              Make it so
+              Apply it
             </button>
             <button type="button" className="plain" onClick={() => onVariant(answer.recipe)}>
-              As a variant
+              Save as a second recipe
             </button>
           </div>
         </>

@@ -51,7 +51,7 @@ export function LineCard({ draft, line, lines, problems, onClose, onSwap }: Prop
       </p>
       {others.length > 0 && (
         <div className="others">
-          <span className="quiet">Say it as</span>
+          <span className="quiet">Show it as</span>
           {others.map((text) => (
             <button
               key={text}

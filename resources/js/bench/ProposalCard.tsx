@@ -51,7 +51,8 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
         {proposal.cost}
         {proposal.makes !== '' && (
           <>
-            ; <span className="quiet">{proposal.makes}</span>
+            {proposal.cost.endsWith('.') ? ' ' : '; '}
+            <span className="quiet">{proposal.makes}</span>
           </>
         )}
       </p>
@@ -64,15 +65,15 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
       {isShown && proposal.makes !== '' && (
         <div className="proposal-do">
           <button type="button" className="do" disabled={isStale} onClick={() => onApply(false)}>
-            {inPot ? 'Add it' : 'Make it so'}
+            {inPot ? 'Add it' : 'Apply it'}
           </button>
           {proposal.half !== null && (
             <button type="button" className="action" disabled={isStale} onClick={() => onApply(true)}>
-              Half first
+              Half of it first, then taste
             </button>
           )}
           <button type="button" className="plain" disabled={isStale} onClick={onVariant}>
-            As a variant
+            Save as a second recipe
           </button>
         </div>
       )}

@@ -4,7 +4,7 @@ const words: Record<EvaluationRatio['state'], string> = {
   in: 'in band',
   short: 'short',
   over: 'over',
-  unsure: 'within what we know',
+  unsure: 'too uncertain to say',
   none: '',
 };
 
@@ -24,7 +24,7 @@ export function RatioFraction({ ratio, pinned, onPin }: Props) {
         className={`ratio ${ratio.state}`}
         aria-pressed={pinned !== null}
         disabled={ratio.value === null}
-        title={pinned === null ? 'Press to hold it' : 'Press to let it go'}
+        title={pinned === null ? 'Press to keep this ratio' : 'Press to let it go'}
         onClick={() => onPin(pinned === null ? ratio.value : null)}
       >
         <span className="fraction">

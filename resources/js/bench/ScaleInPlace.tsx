@@ -74,7 +74,7 @@ export function ScaleInPlace({ draft, onClose }: { draft: Draft; onClose: () => 
           disabled={to.trim() === '' || apply.isPending}
           onClick={() => apply.mutate()}
         >
-          Make it so
+          Apply it
         </Button>
       </DialogActions>
     </Dialog>

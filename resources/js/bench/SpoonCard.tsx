@@ -91,7 +91,7 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
         <h2>What the spoon says</h2>
       </div>
       <fieldset className="either">
-        <legend className="unseen">Where it is mended</legend>
+        <legend className="unseen">Where to change it</legend>
         <button type="button" aria-pressed={!inPot} onClick={() => adjusting.setMode('paper')}>
           On paper
         </button>

@@ -16,7 +16,7 @@ interface Props {
 
 type Option = Swap['options'][number];
 
-/** What could stand in for a line, weighed out so that the balance holds, and what no amount can mend. */
+/** What could stand in for a line, weighed out so that it tastes the same, and what no amount can mend. */
 export function SwapCard({ draft, line, onClose, onPreview, onVariant }: Props) {
   const [typed, setTyped] = useState('');
   const [only, setOnly] = useState<string | null>(null);
@@ -142,7 +142,7 @@ function SwapOption(props: {
           Use it
         </button>
         <button type="button" className="plain" onClick={props.onVariant}>
-          As a variant
+          Save as a second recipe
         </button>
       </div>
     </div>

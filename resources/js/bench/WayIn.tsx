@@ -28,7 +28,7 @@ export function WayIn({ evaluation, adjusting }: Props) {
         {step === 1 &&
           'Somebody was generous with the salt: Salty stands above the band that the style asks for. At the right, by Salty, press “less”.'}
         {step === 2 &&
-          'At the right is what to do about it, and what else that moves; on the Line, where the columns would come to. Press “Make it so”.'}
+          'At the right is what to do about it, and what else that moves; on the Line, where the columns would come to. Press “Apply it”.'}
         {step === 3 && 'Level again, and kept. Undo takes it back. So it goes with every taste of every sauce.'}
       </span>
       {step === 3 && (

@@ -16,7 +16,7 @@ export function WhereToStop({ draft, stage }: { draft: Draft; stage: string }) {
   const choices = stops.data?.choices ?? [];
   return (
     <details className="where-to-stop" open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>What if it stops elsewhere?</summary>
+      <summary>If I stop sooner or later</summary>
       {choices.length > 0 && (
         <ul className="stops">
           {choices.map((choice) => (

@@ -108,7 +108,7 @@ export function BatchPage({ id, others }: Props) {
             <WasDifferent recipe={made.recipe} onSay={(text) => different.mutate(text)} />
           </section>
           <section aria-label="What was measured">
-            <h3>Thought, and measured</h3>
+            <h3>Estimated, and measured</h3>
             <table className="ruled">
               <tbody>
                 {made.figures.map((figure) => (

@@ -26,7 +26,7 @@ export function Served({ served, onServed }: Props) {
       }}
     >
       <label>
-        Had of it
+        How much was eaten
         <input
           inputMode="numeric"
           value={people}

@@ -47,7 +47,7 @@ export function House({ now }: { now: number }) {
               Make a copy now
             </button>{' '}
             <a className="plain" href="/api/house/archive" download="vinculum-house.zip">
-              Take all of it along
+              Download everything
             </a>
           </p>
         )}

@@ -65,7 +65,7 @@ export function HouseNetwork({ now }: { now: number }) {
             Keep it
           </button>
           <button type="button" className="plain" onClick={() => pair.mutate()}>
-            Let one phone in by six digits
+            Connect a phone with a code
           </button>
         </form>
       )}

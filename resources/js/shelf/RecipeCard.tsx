@@ -48,7 +48,7 @@ export function RecipeCard({ recipe, now, onDuplicate, onDelete }: Props) {
         )}
       </Link>
       <div className="card-foot">
-        <span className="quiet">touched {ago(Date.parse(recipe.updated_at), now)}</span>
+        <span className="quiet">changed {ago(Date.parse(recipe.updated_at), now)}</span>
         {recipe.tries > 0 && <Link to={`/trials/${recipe.id}`}>{recipe.family_text}</Link>}
         <button type="button" className="plain" onClick={onDuplicate} aria-label={`Duplicate ${recipe.name}`}>
           Duplicate

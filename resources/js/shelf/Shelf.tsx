@@ -103,10 +103,10 @@ export function Shelf() {
             New sauce
           </Button>
           <button type="button" className="plain" onClick={() => setBringing(true)}>
-            Bring one in
+            Add from paper or a file
           </button>
           <Link to="/begin" className="plain shelf-link">
-            Begin with a draft
+            From what I have
           </Link>
           <Link to="/pot" className="plain shelf-link">
             A pot is on

@@ -16,7 +16,7 @@ use Vinculum\Batch\Scaler;
 use Vinculum\Batch\ScaleTarget;
 use Vinculum\Evaluation\Evaluation;
 
-/** What does not go in a line, and how a yield goes into what there is. */
+/** What does not simply double, and how a yield goes into what there is. */
 final class NotInProportionTest extends TestCase
 {
     public function test_a_stage_by_the_clock_takes_longer_for_more_and_comes_to_the_same_sauce(): void

@@ -59,8 +59,8 @@ final class VerdictTest extends TestCase
         yield 'two steps short' => [0.71, 0.02, Verdict::SHORT, '2 steps short'];
         yield 'less than half a step' => [1.45, 0.01, Verdict::OVER, 'barely over'];
         yield 'far over' => [9.0, 0.02, Verdict::OVER, 'far over'];
-        yield 'over, but the band is within what we know' => [1.5, 0.15, Verdict::UNSURE, 'within what we know'];
-        yield 'short, but the band is within what we know' => [0.9, 0.2, Verdict::UNSURE, 'within what we know'];
+        yield 'over, but the band is within what we know' => [1.5, 0.15, Verdict::UNSURE, 'too uncertain to say'];
+        yield 'short, but the band is within what we know' => [0.9, 0.2, Verdict::UNSURE, 'too uncertain to say'];
         yield 'known too well to be unsure' => [1.63, 0.1, Verdict::OVER, '1 step over'];
     }
 
