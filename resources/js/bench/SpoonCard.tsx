@@ -6,6 +6,7 @@ import { ProposalCard } from './ProposalCard';
 import { SpoonRow } from './SpoonRow';
 import type { Adjusting } from './useAdjusting';
 import type { Draft } from './useDraft';
+import { WhereItGoes } from './WhereItGoes';
 
 interface Props {
   adjusting: Adjusting;
@@ -249,9 +250,10 @@ export function SpoonCard({ adjusting, draft, evaluation, onApply, onVariant, on
           <p className="quiet note">
             {inPot
               ? 'Taste, and say what it should have more or less of. What is on hand is marked in the Pantry.'
-              : 'Say what it should have more or less of, or draw a column to where it should stand.'}
+              : 'Say what it should have more or less of, or drag a column to where it should stand.'}
           </p>
         )}
+        {!adjusting.isAsking && adjusting.done === '' && <WhereItGoes />}
       </div>
     </>
   );
