@@ -23,7 +23,7 @@ final class Archive
     private const MANIFEST = 'manifest.json';
 
     /** Worked out from the rest whenever it is wanted: no part of a copy. */
-    private const DERIVED = ['recipes' => ['card', 'card_key', 'words']];
+    private const DERIVED = ['recipes' => ['card', 'card_key', 'words', 'face']];
 
     /** Tables with a column that is a file of its own, which can be read without us; a picture's is kept in base64. */
     private const OWN_FILES = [

@@ -70,6 +70,24 @@ final class HouseholdArchiveTest extends HttpTestCase
         );
     }
 
+    public function test_what_stands_for_its_family_is_known_anew_after_a_restore(): void
+    {
+        $first = $this->kept('The first of it');
+        $this->travel(1)->minutes();
+        $this->postJson("/api/recipes/{$first['id']}/duplicate")->assertSuccessful();
+        $shelf = fn (): array => array_column(
+            $this->getJson('/api/recipes?q=&page=0&by=family')->assertOk()->json('recipes'),
+            'name',
+        );
+        $before = $shelf();
+        self::assertSame(['The first of it, a copy'], $before);
+        Archive::write($path = "{$this->folder}/house.zip");
+        DB::table('recipes')->delete();
+        self::assertSame([], $shelf());
+        Archive::restore(Archive::read($path));
+        self::assertSame($before, $shelf());
+    }
+
     public function test_an_archive_of_before_batches_had_numbers_is_numbered_as_they_were_made(): void
     {
         $this->furnish();
