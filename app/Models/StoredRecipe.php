@@ -280,8 +280,12 @@ final class StoredRecipe extends Model
     public function scopeUsing(Builder $query, string $slug): void
     {
         $query
-            // most recipes are not found by it, and are taken apart no further
-            ->whereRaw('(recipes.card_key is null or instr(recipes.words, ?) > 0)', [mb_strtolower($slug)])
+            // most recipes are not found by it: read off the index alone, their documents stay shut
+            ->whereRaw(
+                'recipes.id in (select id from recipes where deleted_at is null '
+                    .'and (card_key is null or instr(words, ?) > 0))',
+                [mb_strtolower($slug)],
+            )
             ->whereRaw(
                 "exists (select 1 from json_each(recipes.document, '$.stages') stage, json_each(stage.value, "
                     ."'$.lines') line where json_extract(line.value, '$.ingredient') = ?)",
