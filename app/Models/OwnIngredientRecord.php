@@ -80,7 +80,7 @@ final class OwnIngredientRecord extends Model
             ->whereNotNull('card_key')
             ->where(static function ($query) use ($names): void {
                 foreach ($names as $name) {
-                    $query->orWhereRaw('instr(lower(document), ?) > 0', [mb_strtolower((string) $name)]);
+                    $query->orWhereRaw('instr(lower(document), lower(?)) > 0', [(string) $name]);
                 }
             })
             ->update(['card_key' => null]);

@@ -37,6 +37,9 @@ final class Household
     /** @var array<string, Definition>|null */
     private ?array $definitions = null;
 
+    /** @var array<string, Catalogue> of a pantry of thousands, by what was to be understood in one request */
+    private array $parts = [];
+
     /** Whether there are more than are opened at once; null before that is known. */
     private ?bool $isMany = null;
 
@@ -119,7 +122,9 @@ final class Household
         }
         $all = $this->definitions();
 
-        return $all === null ? $this->with($this->namedIn($said)) : $this->catalogue = $this->with($all);
+        return $all === null
+            ? $this->parts[$said] ??= $this->with($this->namedIn($said))
+            : $this->catalogue = $this->with($all);
     }
 
     /** Every one of the household's own, for what is asked of all of them. */
@@ -168,6 +173,7 @@ final class Household
     {
         $this->definitions = null;
         $this->isMany = null;
+        $this->parts = [];
         $this->catalogue = null;
         $this->vessels = null;
         $this->preferences = null;

@@ -13,9 +13,6 @@ final class Doors
     /** Where a sauce is chosen. */
     private const CHOOSE = '/shelf';
 
-    /** Words that say nothing of what is wanted. */
-    private const SMALL = ['it', 'the', 'to', 'of', 'my', 'is', 'for', 'and', 'so', 'no', 'how', 'what', 'do', 'can'];
-
     /** Letters from which a word is looked for. */
     private const LETTERS = 2;
 
@@ -30,6 +27,11 @@ final class Doors
         $found = [];
         foreach (file(database_path('doors.txt'), FILE_IGNORE_NEW_LINES) ?: [] as $place => $line) {
             if ($line === '' || $line[0] === '#') {
+                continue;
+            }
+            if ($line[0] === '~') {
+                $words = array_values(array_diff($words, self::words($line)));
+
                 continue;
             }
             [$addresses, $name, $text, $known] = array_map(trim(...), explode(' : ', $line, 4));
@@ -82,8 +84,7 @@ final class Doors
     {
         return array_values(array_filter(
             preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($text)) ?: [],
-            static fn (string $word): bool => mb_strlen($word) >= self::LETTERS
-                && ! in_array($word, self::SMALL, true),
+            static fn (string $word): bool => mb_strlen($word) >= self::LETTERS,
         ));
     }
 }

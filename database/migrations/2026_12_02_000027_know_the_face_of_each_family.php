@@ -20,7 +20,6 @@ return new class extends Migration {
         Schema::table('recipes', fn (Blueprint $table) => $table->boolean('face')->default(false));
         DB::statement(str_replace('{of}', 'coalesce(recipes.variant_of, recipes.id)', self::FACE));
         DB::statement('create index recipes_on_the_shelf on recipes (face, updated_at, id) where deleted_at is null');
-        DB::statement('create index own_ingredients_changed on own_ingredients (deleted_at, updated_at)');
         $new = str_replace('{of}', 'coalesce(new.variant_of, new.id)', self::FACE);
         $old = str_replace('{of}', 'coalesce(old.variant_of, old.id)', self::FACE);
         DB::unprepared("create trigger recipes_face_kept after insert on recipes begin {$new} end");
@@ -37,7 +36,6 @@ return new class extends Migration {
             DB::unprepared("drop trigger recipes_face_{$when}");
         }
         DB::statement('drop index recipes_on_the_shelf');
-        DB::statement('drop index own_ingredients_changed');
         Schema::table('recipes', fn (Blueprint $table) => $table->dropColumn('face'));
     }
 };

@@ -124,14 +124,7 @@ final class Naming
         }
         [$head, $behind] = self::parted($words);
         $head = (string) preg_replace('/^(?:an?|the|some)\s+(?=\S)/iu', '', $head);
-        // "oil for frying", "water to cover", "butter the size of an egg"
-        // and "dried porcini soaked in warm water": the water is no part of the name
-        if (preg_match('/^(.+?)\s+((?:(?:for|to)\s+(?:[\p{L}-]+ing|serve|garnish|taste|cover|finish|loosen|thin|'
-            .'top|the\s)|(?:mixed|dissolved|stirred|slaked|soaked|rehydrated|steeped|packed|fried|toasted|cooked)\s+'
-            .'(?:in|with|into)\s|the\s+size\s+of\s|as\s+(?:big|large|small)\s+as\s).*)$/iu', $head, $match) === 1) {
-            $head = $match[1];
-            array_unshift($behind, $match[2]);
-        }
+        [$head, $behind] = $this->atItsPreposition($head, $behind);
         [$head, $behind] = $this->beside->withoutWhatIsNot($head, $behind);
         [$head, $instead] = $this->alternatives->alternative($head, $behind);
         $named = $instead ?? $this->within($head, $behind);
@@ -182,7 +175,7 @@ final class Naming
         if ($sure !== null) {
             return $sure;
         }
-        $found = $this->headOf($words);
+        $found = $this->longest($words);
         $turned = ($found[2] ?? 0) < 2 ? $this->turned($head) : null;
         if ($turned !== null && $turned->slug !== ($found[0]->slug ?? '')) {
             return new Named($turned, $head, '', true);
@@ -260,24 +253,31 @@ final class Naming
     }
 
     /**
-     * The longest name, but where it stands behind a preposition the one before that: aquafaba from the chickpea tin.
+     * What a thing is stands before the first preposition: "oil for frying", "porcini soaked in warm water", "aquafaba
+     * from the chickpea tin"; but some names have one of their own, "chipotles in adobo".
      *
-     * @param list<string> $words
-     * @return array{Ingredient, int, int, list<Ingredient>}|null
+     * @param list<string> $behind
+     * @return array{string, list<string>}
      */
-    private function headOf(array $words): ?array
+    private function atItsPreposition(string $head, array $behind): array
     {
-        $found = $this->longest($words);
+        $words = explode(' ', $head);
         foreach (array_slice($words, 1, null, true) as $at => $word) {
-            if ($found === null || $at > $found[1]) {
-                break;
+            if (! $this->lexicon->is('prepositions', mb_strtolower($word))) {
+                continue;
             }
-            if ($this->lexicon->is('prepositions', $word)) {
-                return $this->longest(array_slice($words, 0, $at)) ?? $found;
-            }
+            // "the size of" begins with its article
+            $at -= $at > 1 && $this->lexicon->connects(mb_strtolower($words[$at - 1])) ? 1 : 0;
+            $before = implode(' ', array_slice($words, 0, $at));
+            $found = $this->longest(self::words($head));
+            $isItsOwn = $found === null || ($found[1] < $at && $found[1] + $found[2] > $at);
+
+            return $isItsOwn || $this->longest(self::words($before)) === null
+                ? [$head, $behind]
+                : [$before, [implode(' ', array_slice($words, $at)), ...$behind]];
         }
 
-        return $found;
+        return [$head, $behind];
     }
 
     private function isAside(string $word): bool

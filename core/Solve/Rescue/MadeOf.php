@@ -90,6 +90,14 @@ final readonly class MadeOf
             ) !== [];
     }
 
+    /** Whether it is what the sauce has its heat of, and there is said to be too little of that. */
+    public function isItsMissingHeat(Ingredient $thing): bool
+    {
+        return ($this->feels[Feel::Hot->value] ?? 0.0) < 0.0
+            && in_array('hot', $thing->roles, true)
+            && $this->isOwn($thing);
+    }
+
     /** Share of the sauce that came as water, stock or what is hardly more than that. */
     public function waters(): float
     {

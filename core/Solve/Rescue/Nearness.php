@@ -26,7 +26,7 @@ final readonly class Nearness
         return match (true) {
             $thing === null => 2,
             // what is not hot enough takes more of its own chilli, in pieces or not
-            ($this->equations->feels[Feel::Hot->value] ?? 0.0) < 0.0 && $this->isItsHeat($thing) => 2,
+            $this->candidates->made->isItsMissingHeat($thing) => 2,
             Room::isChoppedIn($thing) => 0,
             // salt is what salts, before the mustard and the cheese
             $this->equations->isOnlyToSeason() && ! $thing->isSeasoning() && ! $thing->isPlain('water') => 0,
@@ -37,11 +37,5 @@ final readonly class Nearness
             $thing->isOf('starch') => Feel::Sweet->value($this->equations->pot) < self::SETS_LIKE_JAM ? 1 : 0,
             default => 0,
         };
-    }
-
-    /** Whether it is what the sauce has its heat of. */
-    private function isItsHeat(Ingredient $thing): bool
-    {
-        return in_array('hot', $thing->roles, true) && $this->candidates->made->isOwn($thing);
     }
 }

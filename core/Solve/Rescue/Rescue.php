@@ -19,8 +19,6 @@ final readonly class Rescue
     private const MOST_GROWTH = 3.0;
     /** So much more may the pot grow for it where it goes first, in parts of the pot; judgement. */
     private const HARDLY_MORE = 0.25;
-    /** What grows the pot by more than a third is an offer, and no first answer. */
-    private const NO_OFFER = 0.34;
     /** So many times as strong as the sauce, a thing is what makes it so; judgement. */
     private const STRONG = 2.0;
     /** Share of a taste from which one line is what it hangs on. */
@@ -82,7 +80,8 @@ final readonly class Rescue
             // the pot grows hardly more for it
             $isFirst = $isWorthIt
                 && ! $this->equations->isCooked()
-                && $second->growth() <= self::NO_OFFER
+                // more than that is an offer, and no first answer
+                && $second->growth() <= Room::GROWS
                 && $second->growth() <= ($remedies === [] ? 0.0 : $remedies[0]->growth()) + self::HARDLY_MORE
                 && $this->writer->nearlyLands($second);
             $remedies = [

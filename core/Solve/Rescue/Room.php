@@ -64,7 +64,7 @@ final readonly class Room
     /**
      * The pot may grow by a third, and by more only where all that goes in is what the sauce is made of; judgement.
      */
-    private const GROWS = 0.33;
+    public const GROWS = 0.33;
     private const GROWS_BY_ITSELF = 0.42;
 
     public function __construct(private Equations $equations, private MadeOf $made) {}
@@ -91,9 +91,7 @@ final readonly class Room
         }
         // what is chopped into it is doubled at the most: nobody salts a mayonnaise with a jar of capers
         if ($there > 0.0 && self::isChoppedIn($thing)) {
-            $isItsHeat = ($this->equations->feels[Feel::Hot->value] ?? 0.0) < 0.0
-                && in_array('hot', $thing->roles, true);
-            $most = min($most, ($isItsHeat ? self::HOTTER : 1.0) * $there);
+            $most = min($most, ($this->made->isItsMissingHeat($thing) ? self::HOTTER : 1.0) * $there);
         }
         // a drink that goes in last is not boiled off any more
         if ($thing->isAlcoholic() && $this->equations->concentrates() <= 1.0) {

@@ -51,7 +51,7 @@ export function ProposalCard({ proposal, inPot, isShown, isStale, onShow, onPoin
         {proposal.cost}
         {proposal.makes !== '' && (
           <>
-            {proposal.cost.endsWith('.') ? ' ' : '; '}
+            <br />
             <span className="quiet">{proposal.makes}</span>
           </>
         )}

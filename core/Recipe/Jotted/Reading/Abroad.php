@@ -16,12 +16,6 @@ final readonly class Abroad
 
     private const WORD = "[\\p{L}’'.-]+";
 
-    /** What stands between a measure and the thing. */
-    private const OF = '/^(?:(?:de|di|du|des|del|della|dei|do|da|dos|das|von|av|van)\s+(?:l[ao]s?\s+)?|d[’\'])'
-        .'(?=\p{L})/iu';
-
-    private const OF_BEFORE = '/(?<=[\p{L}.]\s)(?:de|di|du|des|del|della|do|da|dos|das|von)\s+$/iu';
-
     public function __construct(
         private Catalogue $catalogue,
         private Kitchenware $kit,
@@ -58,7 +52,7 @@ final readonly class Abroad
             }
             // "colher de sopa de vinagre", and what stands behind a thing says how it is: "alho amassado"
             $isThing = $this->catalogue->isWordOfAName(explode(' ', $ours)[0]) && ! str_ends_with($ours, ' of');
-            $made = $isThing ? (string) preg_replace(self::OF_BEFORE, '', $made) : $made;
+            $made = $isThing ? $this->withoutOfAtItsEnd($made) : $made;
             $isFollowed = $isThing && preg_match('/^ ('.self::WORD.')/u', $line, $next) === 1
                 && $this->longest([$next[1]], 'abroad')[1] === null
                 && ! $this->catalogue->isWordOfAName($next[1])
@@ -87,10 +81,34 @@ final readonly class Abroad
             return $line;
         }
         if ($ours === null) {
-            return $isAbroad || $counted !== null ? "{$head} ".$this->withoutOf($rest) : $line;
+            $thing = $this->withoutOf($rest);
+
+            return $isAbroad || $counted !== null || $thing !== $rest ? "{$head} {$thing}" : $line;
         }
 
-        return "{$head} {$ours} ".preg_replace(self::OF, '', ltrim(substr($rest, strlen($said)), ' .'));
+        return "{$head} {$ours} ".$this->withoutOfAtItsHead(ltrim(substr($rest, strlen($said)), ' .'));
+    }
+
+    /** "de la crème", "d'ail" */
+    private function withoutOfAtItsHead(string $text): string
+    {
+        $words = explode(' ', $text);
+        while (isset($words[1]) && $this->lexicon->is('of-abroad', mb_strtolower($words[0]))) {
+            array_shift($words);
+        }
+
+        return (string) preg_replace("/^[dl][’'](?=\\p{L})/iu", '', implode(' ', $words));
+    }
+
+    /** "2 colher de sopa de": a unit and what it is of */
+    private function withoutOfAtItsEnd(string $text): string
+    {
+        $words = explode(' ', rtrim($text));
+        $isOf = count($words) > 1 && str_ends_with($text, ' ')
+            && $this->lexicon->is('of-abroad', mb_strtolower((string) end($words)))
+            && preg_match('/\p{L}\.?$/u', $words[count($words) - 2]) === 1;
+
+        return $isOf ? implode(' ', array_slice($words, 0, -1)).' ' : $text;
     }
 
     /** "kg de tomates" */
@@ -100,7 +118,7 @@ final readonly class Abroad
 
         return $this->kit->find($words[0]) === null || ! isset($words[1])
             ? $rest
-            : "{$words[0]} ".preg_replace(self::OF, '', $words[1]);
+            : "{$words[0]} ".$this->withoutOfAtItsHead($words[1]);
     }
 
     /**

@@ -160,7 +160,7 @@ final readonly class Beside
     private function describedFrom(array $after): int
     {
         foreach ($after as $i => $word) {
-            $isJoined = in_array($after[$i + 1] ?? '', ['and', '&', 'then'], true)
+            $isJoined = $this->lexicon->is('joining', $after[$i + 1] ?? '')
                 && $this->lexicon->isWay($after[$i + 2] ?? '');
             if ($isJoined || ($word !== 'of' && ($this->lexicon->isWay($word) || $this->lexicon->connects($word)))) {
                 return $i;

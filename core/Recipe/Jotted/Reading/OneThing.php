@@ -101,7 +101,7 @@ final readonly class OneThing
                 // what an amount may hold itself is left to it, and so is what may be a thing
                 if (
                     preg_match('/^[\p{L}\'’-]+$/u', $quality) !== 1
-                    || Amount::looseLength("{$quality} {$word}", $this->things->kit) > 0 && $count === 1
+                    || ($count === 1 && Amount::looseLength("{$quality} {$word}", $this->things->kit) > 0)
                     || JottedAmount::isMeasured($this->things->kit->find($quality))
                     || $this->things->lexicon->connects($quality)
                     || ($count > 1 && $this->things->naming->exactly($quality) !== null)
